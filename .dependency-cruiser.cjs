@@ -1,0 +1,48 @@
+/** One way for imports to run: app -> ui, server -> core; core -> nothing but named pure libraries. */
+module.exports = {
+  forbidden: [
+    { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
+    {
+      name: 'core-is-pure',
+      comment: 'core holds the computation and knows nothing of screens, servers or files',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^(app|ui|server|workers|db|scripts|e2e)/' },
+    },
+    {
+      name: 'core-libraries',
+      comment: 'the pure libraries the core may use',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'core'],
+        pathNot: 'node_modules/(astronomy-engine|date-fns|@date-fns/tz|zod)/',
+      },
+    },
+    {
+      name: 'ui-not-server',
+      comment: 'ui reaches the server only through HTTP or props',
+      severity: 'error',
+      from: { path: '^ui/' },
+      to: { path: '^(app|server|db)/' },
+    },
+    {
+      name: 'server-not-ui',
+      severity: 'error',
+      from: { path: '^server/' },
+      to: { path: '^(app|ui|workers)/' },
+    },
+    {
+      name: 'workers-only-core',
+      severity: 'error',
+      from: { path: '^workers/' },
+      to: { path: '^(app|ui|server|db)/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default'], mainFields: ['module', 'main', 'types'] },
+  },
+};

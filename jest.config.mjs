@@ -1,0 +1,13 @@
+/** Unit tests of the core and of the server's own logic; the interface is tested in the real application (e2e/). */
+const config = {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/ui'],
+  testMatch: ['**/*.test.ts'],
+  moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
+  transform: {
+    '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } }, module: { type: 'es6' } }],
+  },
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  maxWorkers: 2,
+};
+export default config;
