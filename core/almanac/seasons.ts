@@ -1,0 +1,233 @@
+import type { PhaseId } from '../phases';
+import type { SourceId } from '../sources';
+import { nextSunLongitude, sunLongitudeDeg, wrapDeg } from './sun';
+import { addDays, dayNumber, instantOf, wallTime, type CivilDate } from './zone';
+
+export const SEASON_IDS = ['spring', 'summer', 'autumn', 'winter'] as const;
+export type SeasonId = (typeof SEASON_IDS)[number];
+
+export const SEASON_SCHOOLS = [
+  { id: 'solar-term', label: 'solar terms: spring begins at Lì Chūn', source: 'solar-terms' },
+  { id: 'equinox', label: 'equinoxes and solstices', source: 'common-practice' },
+  { id: 'calendar', label: 'calendar months: spring begins on 1 March', source: 'common-practice' },
+] as const satisfies readonly { id: string; label: string; source: SourceId }[];
+export type SeasonSchoolId = (typeof SEASON_SCHOOLS)[number]['id'];
+
+export const EARTH_SCHOOLS = [
+  { id: 'four-turns', label: 'the turn of each season (about 18 days before it changes)', source: 'doyo-definition' },
+  { id: 'late-summer', label: 'late summer', source: 'common-practice' },
+] as const satisfies readonly { id: string; label: string; source: SourceId }[];
+export type EarthSchoolId = (typeof EARTH_SCHOOLS)[number]['id'];
+
+export interface SeasonCustoms {
+  readonly seasonSchool: SeasonSchoolId;
+  readonly earthSchool: EarthSchoolId;
+  /** Take the season at longitude + 180° south of the equator. */
+  readonly mirrorSouth: boolean;
+}
+
+const SEASON_PHASE = {
+  spring: 'wood',
+  summer: 'fire',
+  autumn: 'metal',
+  winter: 'water',
+} as const satisfies Record<SeasonId, PhaseId>;
+
+/** A stretch of the year, as a season and the phase that rules it. */
+export interface SeasonStretch {
+  readonly season: SeasonId;
+  readonly phase: PhaseId;
+  /** True in an earth turn or in late summer, when the phase is earth and not the season's own. */
+  readonly earth: boolean;
+}
+
+export interface SeasonNow extends SeasonStretch {
+  /** When the season (not the earth stretch) changes next. */
+  readonly seasonEndsAtMs: number;
+  readonly nextSeason: SeasonId;
+  /** When the ruling phase changes next: the earth turn counts. */
+  readonly phaseEndsAtMs: number;
+  readonly nextPhase: PhaseId;
+}
+
+/** A mark on a 360° year at which something changes; degrees are solar longitudes, dates are civil. */
+interface YearMark {
+  readonly season: SeasonId;
+  readonly earth: boolean;
+}
+
+interface LongitudeMark extends YearMark {
+  readonly longitudeDeg: number;
+}
+
+interface DateMark extends YearMark {
+  readonly month: number;
+  readonly day: number;
+}
+
+const SOLAR_MARKS: readonly LongitudeMark[] = [
+  { longitudeDeg: 315, season: 'spring', earth: false },
+  { longitudeDeg: 45, season: 'summer', earth: false },
+  { longitudeDeg: 135, season: 'autumn', earth: false },
+  { longitudeDeg: 225, season: 'winter', earth: false },
+];
+
+const EQUINOX_MARKS: readonly LongitudeMark[] = [
+  { longitudeDeg: 0, season: 'spring', earth: false },
+  { longitudeDeg: 90, season: 'summer', earth: false },
+  { longitudeDeg: 180, season: 'autumn', earth: false },
+  { longitudeDeg: 270, season: 'winter', earth: false },
+];
+
+const CALENDAR_MARKS: readonly DateMark[] = [
+  { month: 3, day: 1, season: 'spring', earth: false },
+  { month: 6, day: 1, season: 'summer', earth: false },
+  { month: 9, day: 1, season: 'autumn', earth: false },
+  { month: 12, day: 1, season: 'winter', earth: false },
+];
+
+/**
+ * Width of an earth turn. The definition gives 18° before each solar-term beginning (297–315° and so on);
+ * the other season schools take the same width before their own beginnings (common practice).
+ */
+const TURN_DEG = 18;
+/** With the calendar school the turn is counted in days. */
+const TURN_DAYS = 18;
+
+function longitudeMarks(school: 'solar-term' | 'equinox', earth: EarthSchoolId): readonly LongitudeMark[] {
+  const marks = school === 'solar-term' ? SOLAR_MARKS : EQUINOX_MARKS;
+  const earthMarks: LongitudeMark[] =
+    earth === 'four-turns'
+      ? marks.map((mark, index) => ({
+          longitudeDeg: wrapDeg(mark.longitudeDeg - TURN_DEG),
+          season: (marks[(index + 3) % 4] as LongitudeMark).season,
+          earth: true,
+        }))
+      : [{ longitudeDeg: school === 'solar-term' ? 105 : 150, season: 'summer', earth: true }];
+  return [...marks, ...earthMarks].toSorted((a, b) => a.longitudeDeg - b.longitudeDeg);
+}
+
+function dateMarks(earth: EarthSchoolId): readonly DateMark[] {
+  const before = (mark: DateMark): DateMark => {
+    const date = addDays({ year: 2001, month: mark.month, day: mark.day }, -TURN_DAYS);
+    const index = CALENDAR_MARKS.indexOf(mark);
+    return { month: date.month, day: date.day, season: (CALENDAR_MARKS[(index + 3) % 4] as DateMark).season, earth: true };
+  };
+  const marks: DateMark[] =
+    earth === 'four-turns'
+      ? [...CALENDAR_MARKS, ...CALENDAR_MARKS.map(before)]
+      : // Late summer by the calendar runs from 15 August to 15 September and takes two weeks of autumn with it.
+        [
+          ...CALENDAR_MARKS.filter((mark) => mark.season !== 'autumn'),
+          { month: 8, day: 15, season: 'summer', earth: true },
+          { month: 9, day: 16, season: 'autumn', earth: false },
+        ];
+  return marks.toSorted((a, b) => a.month * 100 + a.day - (b.month * 100 + b.day));
+}
+
+const stretch = (mark: YearMark): SeasonStretch => ({
+  season: mark.season,
+  earth: mark.earth,
+  phase: mark.earth ? 'earth' : SEASON_PHASE[mark.season],
+});
+
+/** Walks the marks from the one in force: the next change of season and the next change of phase. */
+function withChanges<Mark extends YearMark>(
+  marks: readonly Mark[],
+  current: number,
+  instantOfMark: (mark: Mark, afterMs: number) => number,
+  atMs: number,
+): SeasonNow {
+  const now = stretch(marks[current] as Mark);
+  let seasonChange: { atMs: number; season: SeasonId } | undefined;
+  let phaseChange: { atMs: number; phase: PhaseId } | undefined;
+  for (let ahead = 1; ahead <= marks.length; ahead += 1) {
+    const mark = marks[(current + ahead) % marks.length] as Mark;
+    const then = stretch(mark);
+    phaseChange ??= then.phase !== now.phase ? { atMs: instantOfMark(mark, atMs), phase: then.phase } : undefined;
+    seasonChange ??= then.season !== now.season ? { atMs: instantOfMark(mark, atMs), season: then.season } : undefined;
+    if (seasonChange && phaseChange) break;
+  }
+  if (!seasonChange || !phaseChange) throw new RangeError('a year must hold at least two seasons');
+  return {
+    ...now,
+    seasonEndsAtMs: seasonChange.atMs,
+    nextSeason: seasonChange.season,
+    phaseEndsAtMs: phaseChange.atMs,
+    nextPhase: phaseChange.phase,
+  };
+}
+
+function lastMarkBefore<Mark>(marks: readonly Mark[], valueOf: (mark: Mark) => number, value: number): number {
+  let found = marks.length - 1;
+  marks.forEach((mark, index) => {
+    if (valueOf(mark) <= value) found = index;
+  });
+  return found;
+}
+
+/** Half the tolerance of the search for a longitude, so that a season has begun at its own instant. */
+const EDGE_DEG = 0.0002;
+
+function byLongitude(atMs: number, customs: SeasonCustoms, shiftDeg: number): SeasonNow {
+  const school = customs.seasonSchool === 'equinox' ? 'equinox' : 'solar-term';
+  const marks = longitudeMarks(school, customs.earthSchool);
+  const longitude = wrapDeg(sunLongitudeDeg(atMs) + shiftDeg + EDGE_DEG);
+  const current = lastMarkBefore(marks, (mark) => mark.longitudeDeg, longitude);
+  return withChanges(marks, current, (mark, afterMs) => nextSunLongitude(mark.longitudeDeg - shiftDeg, afterMs), atMs);
+}
+
+function byCalendar(atMs: number, customs: SeasonCustoms, zone: string, shiftMonths: number): SeasonNow {
+  const marks = dateMarks(customs.earthSchool);
+  const today = wallTime(atMs, zone);
+  // Shift the calendar by half a year in the south: March there stands where September stands in the north.
+  const month = ((today.month - 1 + shiftMonths) % 12) + 1;
+  const current = lastMarkBefore(marks, (mark) => mark.month * 100 + mark.day, month * 100 + today.day);
+  const instantOfMark = (mark: DateMark): number => {
+    const markMonth = ((mark.month - 1 + shiftMonths) % 12) + 1;
+    const thisYear: CivilDate = { year: today.year, month: markMonth, day: mark.day };
+    const passed = dayNumber(thisYear) <= dayNumber(today);
+    return instantOf(passed ? { ...thisYear, year: today.year + 1 } : thisYear, zone);
+  };
+  return withChanges(marks, current, instantOfMark, atMs);
+}
+
+/**
+ * The season and ruling phase at an instant, by the chosen schools, and when each changes next.
+ * Calendar seasons change at local midnight in `zone`; the others at the Sun's longitude.
+ */
+export function seasonAt(
+  atMs: number,
+  place: { readonly latitudeDeg: number; readonly zone: string },
+  customs: SeasonCustoms,
+): SeasonNow {
+  const southern = customs.mirrorSouth && place.latitudeDeg < 0;
+  return customs.seasonSchool === 'calendar'
+    ? byCalendar(atMs, customs, place.zone, southern ? 6 : 0)
+    : byLongitude(atMs, customs, southern ? 180 : 0);
+}
+
+/** One band of the year ring: from and to in ms since 1970 UTC. */
+export interface SeasonBand extends SeasonStretch {
+  readonly fromMs: number;
+  readonly toMs: number;
+}
+
+/** The bands of seasons and earth stretches that cover `fromMs`…`toMs`, in order, without gaps. */
+export function seasonBands(
+  fromMs: number,
+  toMs: number,
+  place: { readonly latitudeDeg: number; readonly zone: string },
+  customs: SeasonCustoms,
+): readonly SeasonBand[] {
+  const bands: SeasonBand[] = [];
+  let cursorMs = fromMs;
+  while (cursorMs < toMs) {
+    const now = seasonAt(cursorMs, place, customs);
+    const endMs = Math.min(toMs, now.seasonEndsAtMs, now.phaseEndsAtMs);
+    bands.push({ season: now.season, phase: now.phase, earth: now.earth, fromMs: cursorMs, toMs: endMs });
+    // Step a second past the edge, since a found instant is only good to about a second.
+    cursorMs = endMs + (endMs < toMs ? 1000 : 0);
+  }
+  return bands;
+}

@@ -1,0 +1,15 @@
+export {
+  PHASE_IDS,
+  CORRESPONDENCES,
+  phaseName,
+  childOf,
+  motherOf,
+  controlledBy,
+  controllerOf,
+  correspondence,
+} from './phases';
+export type { PhaseId, PhaseName, CorrespondenceId } from './phases';
+export { ORGAN_IDS, ORGANS, organ, organsOf } from './organs';
+export type { OrganId, OrganRow } from './organs';
+export { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, animalOf, virtueOf } from './schools';
+export type { AnimalSchoolId, VirtueSchoolId } from './schools';

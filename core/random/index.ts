@@ -1,0 +1,2 @@
+export { seededRandom } from './random';
+export type { Random } from './random';
