@@ -2,7 +2,16 @@ import next from 'eslint-config-next/core-web-vitals';
 import nextTs from 'eslint-config-next/typescript';
 
 const config = [
-  { ignores: ['.next/**', 'node_modules/**', 'next-env.d.ts', '.e2e/**', 'test-results/**', 'playwright-report/**'] },
+  {
+    ignores: [
+      '.next/**',
+      'node_modules/**',
+      'next-env.d.ts',
+      '.e2e/**',
+      'test-results/**',
+      'playwright-report/**',
+    ],
+  },
   ...next,
   ...nextTs,
   {
@@ -22,9 +31,18 @@ const config = [
     rules: {
       'no-restricted-syntax': [
         'error',
-        { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'core takes the time as an argument' },
-        { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'core takes a seed as an argument' },
-        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'core takes the time as an argument' },
+        {
+          selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']",
+          message: 'core takes the time as an argument',
+        },
+        {
+          selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+          message: 'core takes a seed as an argument',
+        },
+        {
+          selector: "NewExpression[callee.name='Date'][arguments.length=0]",
+          message: 'core takes the time as an argument',
+        },
       ],
       'no-restricted-globals': ['error', 'window', 'document', 'localStorage', 'process'],
     },

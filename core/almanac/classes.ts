@@ -19,7 +19,11 @@ export function nextOccurrence(time: ClassTime, fromMs: number, zone: string): n
 /** Every occurrence in `fromMs`…`toMs`, in order. */
 export function occurrences(time: ClassTime, fromMs: number, toMs: number, zone: string): readonly number[] {
   const found: number[] = [];
-  for (let cursor = nextOccurrence(time, fromMs, zone); cursor < toMs; cursor = nextOccurrence(time, cursor + 60_000, zone))
+  for (
+    let cursor = nextOccurrence(time, fromMs, zone);
+    cursor < toMs;
+    cursor = nextOccurrence(time, cursor + 60_000, zone)
+  )
     found.push(cursor);
   return found;
 }

@@ -11,11 +11,25 @@ export {
   isoWeekday,
 } from './zone';
 export type { Place, CivilDate, WallTime } from './zone';
-export { sunLongitudeDeg, nextSunLongitude, previousSunLongitude, equationOfTimeMin, trueSolarMs, wrapDeg } from './sun';
+export {
+  sunLongitudeDeg,
+  nextSunLongitude,
+  previousSunLongitude,
+  equationOfTimeMin,
+  trueSolarMs,
+  wrapDeg,
+} from './sun';
 export { SOLAR_TERMS, termAt, nextTerms, termsOfYear } from './terms';
 export type { SolarTerm, SolarTermId, TermInstant } from './terms';
 export { SEASON_IDS, SEASON_SCHOOLS, EARTH_SCHOOLS, seasonAt, seasonBands } from './seasons';
-export type { SeasonId, SeasonSchoolId, EarthSchoolId, SeasonCustoms, SeasonNow, SeasonBand } from './seasons';
+export type {
+  SeasonId,
+  SeasonSchoolId,
+  EarthSchoolId,
+  SeasonCustoms,
+  SeasonNow,
+  SeasonBand,
+} from './seasons';
 export { DOUBLE_HOURS, HOUR_SCHOOLS, hourReading, organHours, hourIndexOf } from './hours';
 export type { HourSchool, HourReading, OrganHours } from './hours';
 export { STEMS, BRANCHES, fourPillars } from './sexagenary';

@@ -8,7 +8,12 @@ import { nextSunLongitude } from './sun';
 import { addDays, dayNumber, instantOf, isoWeekday, wallTime, type Place } from './zone';
 import { ORGAN_IDS } from '../phases';
 
-const quillhaven: Place = { name: 'Quillhaven', latitudeDeg: 52.09, longitudeDeg: 1.32, zone: 'Europe/London' };
+const quillhaven: Place = {
+  name: 'Quillhaven',
+  latitudeDeg: 52.09,
+  longitudeDeg: 1.32,
+  zone: 'Europe/London',
+};
 const southern: Place = { name: 'south', latitudeDeg: -41.3, longitudeDeg: 174.8, zone: 'Pacific/Auckland' };
 const customs = (over: Partial<SeasonCustoms> = {}): SeasonCustoms => ({
   seasonSchool: 'solar-term',
@@ -23,8 +28,12 @@ describe('seasons by school', () => {
   it('disagree about 25 November, as the schools do', () => {
     const atMs = noon(2026, 11, 25);
     expect(seasonAt(atMs, quillhaven, customs())).toMatchObject({ season: 'winter', phase: 'water' });
-    expect(seasonAt(atMs, quillhaven, customs({ seasonSchool: 'equinox' }))).toMatchObject({ season: 'autumn' });
-    expect(seasonAt(atMs, quillhaven, customs({ seasonSchool: 'calendar' }))).toMatchObject({ season: 'autumn' });
+    expect(seasonAt(atMs, quillhaven, customs({ seasonSchool: 'equinox' }))).toMatchObject({
+      season: 'autumn',
+    });
+    expect(seasonAt(atMs, quillhaven, customs({ seasonSchool: 'calendar' }))).toMatchObject({
+      season: 'autumn',
+    });
   });
 
   it('hold an earth turn for the 18° before each season begins', () => {
@@ -41,7 +50,8 @@ describe('seasons by school', () => {
 
   it('place late summer where each school does (common practice)', () => {
     const late = (seasonSchool: SeasonCustoms['seasonSchool'], month: number, day: number) =>
-      seasonAt(noon(2026, month, day), quillhaven, customs({ seasonSchool, earthSchool: 'late-summer' })).phase;
+      seasonAt(noon(2026, month, day), quillhaven, customs({ seasonSchool, earthSchool: 'late-summer' }))
+        .phase;
     expect(late('solar-term', 7, 20)).toBe('earth');
     expect(late('solar-term', 8, 20)).toBe('metal');
     expect(late('equinox', 9, 10)).toBe('earth');
@@ -84,7 +94,9 @@ describe('seasons by school', () => {
             expect(band.fromMs - (bands[index]?.toMs ?? 0)).toBeLessThanOrEqual(1000);
             expect(band.phase).not.toBe(bands[index]?.phase);
           });
-          const earth = bands.filter((band) => band.earth).reduce((sum, band) => sum + band.toMs - band.fromMs, 0);
+          const earth = bands
+            .filter((band) => band.earth)
+            .reduce((sum, band) => sum + band.toMs - band.fromMs, 0);
           const days = earth / 86_400_000;
           // Four turns of 18° take 69–75 days; a late summer of 30° about a month.
           expect(days).toBeGreaterThan(earthSchool === 'four-turns' ? 68 : 28);
@@ -108,7 +120,14 @@ describe('clocks and zones', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: Date.UTC(1950, 0, 1), max: Date.UTC(2099, 0, 1) }),
-        fc.constantFrom('Europe/London', 'Asia/Kolkata', 'America/St_Johns', 'Pacific/Chatham', 'Pacific/Kiritimati', 'Pacific/Pago_Pago'),
+        fc.constantFrom(
+          'Europe/London',
+          'Asia/Kolkata',
+          'America/St_Johns',
+          'Pacific/Chatham',
+          'Pacific/Kiritimati',
+          'Pacific/Pago_Pago',
+        ),
         (rawMs, zone) => {
           const atMs = Math.floor(rawMs / 1000) * 1000;
           const wall = wallTime(atMs, zone);
@@ -133,7 +152,12 @@ describe('clocks and zones', () => {
     const friday = instantOf({ year: 2026, month: 10, day: 23, hour: 12 }, 'Europe/London');
     const monday = nextOccurrence({ weekday: 1, hour: 6, minute: 20 }, friday, 'Europe/London');
     expect(new Date(monday).toISOString()).toBe('2026-10-26T06:20:00.000Z');
-    const list = occurrences({ weekday: 1, hour: 6, minute: 20 }, friday - 7 * 86_400_000, friday + 7 * 86_400_000, 'Europe/London');
+    const list = occurrences(
+      { weekday: 1, hour: 6, minute: 20 },
+      friday - 7 * 86_400_000,
+      friday + 7 * 86_400_000,
+      'Europe/London',
+    );
     expect(list.map((at) => new Date(at).getUTCHours())).toEqual([5, 6]);
     expect(nextOccurrence({ weekday: 1, hour: 6, minute: 20 }, monday, 'Europe/London')).toBe(monday);
   });
@@ -167,7 +191,9 @@ describe('organ hours', () => {
     for (const place of far) {
       const hours = organHours(noon(2026, 6, 21), place);
       expect(Math.abs(hours.solarMinusClockMin)).toBeLessThanOrEqual(720);
-      const difference = (((hours.solar.hourOfDay - hours.clock.hourOfDay) * 60 - hours.solarMinusClockMin) % 1440 + 1440) % 1440;
+      const difference =
+        ((((hours.solar.hourOfDay - hours.clock.hourOfDay) * 60 - hours.solarMinusClockMin) % 1440) + 1440) %
+        1440;
       expect(Math.min(difference, 1440 - difference)).toBeLessThan(0.01);
     }
     expect(Math.abs(organHours(noon(2026, 6, 21), far[0] as Place).solarMinusClockMin)).toBeLessThan(60);
@@ -175,11 +201,14 @@ describe('organ hours', () => {
 });
 
 describe('the reading', () => {
-  const reading = (atMs: number, place = quillhaven) => readAlmanac(atMs, place, { ...customs(), hours: 'solar' });
+  const reading = (atMs: number, place = quillhaven) =>
+    readAlmanac(atMs, place, { ...customs(), hours: 'solar' });
 
   it('counts civil days to the change, not spans of 24 hours', () => {
     // Winter begins 2026-11-07; late on the 6th it is one day away, whatever the hour.
-    const evening = reading(instantOf({ year: 2026, month: 11, day: 6, hour: 23, minute: 30 }, 'Europe/London'));
+    const evening = reading(
+      instantOf({ year: 2026, month: 11, day: 6, hour: 23, minute: 30 }, 'Europe/London'),
+    );
     expect(evening.season.season).toBe('autumn');
     expect(evening.daysToSeasonChange).toBe(1);
   });
@@ -209,7 +238,13 @@ describe('the reading', () => {
   });
 
   it('prepares the next class when one is near', () => {
-    const group = { id: 'g', name: 'the early ones', times: [{ weekday: 4, hour: 6, minute: 20 }], minutes: 12, posture: 'standing' as const };
+    const group = {
+      id: 'g',
+      name: 'the early ones',
+      times: [{ weekday: 4, hour: 6, minute: 20 }],
+      minutes: 12,
+      posture: 'standing' as const,
+    };
     const [first] = suggestThemes(reading(noon(2026, 11, 25)), [group], 'Europe/London');
     expect(first).toMatchObject({ groupId: 'g', minutes: 12, dayPart: 'morning' });
     const [later] = suggestThemes(reading(noon(2026, 11, 20)), [group], 'Europe/London');

@@ -14,7 +14,11 @@ export const SEASON_SCHOOLS = [
 export type SeasonSchoolId = (typeof SEASON_SCHOOLS)[number]['id'];
 
 export const EARTH_SCHOOLS = [
-  { id: 'four-turns', label: 'the turn of each season (about 18 days before it changes)', source: 'doyo-definition' },
+  {
+    id: 'four-turns',
+    label: 'the turn of each season (about 18 days before it changes)',
+    source: 'doyo-definition',
+  },
   { id: 'late-summer', label: 'late summer', source: 'common-practice' },
 ] as const satisfies readonly { id: string; label: string; source: SourceId }[];
 export type EarthSchoolId = (typeof EARTH_SCHOOLS)[number]['id'];
@@ -111,7 +115,12 @@ function dateMarks(earth: EarthSchoolId): readonly DateMark[] {
   const before = (mark: DateMark): DateMark => {
     const date = addDays({ year: 2001, month: mark.month, day: mark.day }, -TURN_DAYS);
     const index = CALENDAR_MARKS.indexOf(mark);
-    return { month: date.month, day: date.day, season: (CALENDAR_MARKS[(index + 3) % 4] as DateMark).season, earth: true };
+    return {
+      month: date.month,
+      day: date.day,
+      season: (CALENDAR_MARKS[(index + 3) % 4] as DateMark).season,
+      earth: true,
+    };
   };
   const marks: DateMark[] =
     earth === 'four-turns'
@@ -144,8 +153,10 @@ function withChanges<Mark extends YearMark>(
   for (let ahead = 1; ahead <= marks.length; ahead += 1) {
     const mark = marks[(current + ahead) % marks.length] as Mark;
     const then = stretch(mark);
-    phaseChange ??= then.phase !== now.phase ? { atMs: instantOfMark(mark, atMs), phase: then.phase } : undefined;
-    seasonChange ??= then.season !== now.season ? { atMs: instantOfMark(mark, atMs), season: then.season } : undefined;
+    phaseChange ??=
+      then.phase !== now.phase ? { atMs: instantOfMark(mark, atMs), phase: then.phase } : undefined;
+    seasonChange ??=
+      then.season !== now.season ? { atMs: instantOfMark(mark, atMs), season: then.season } : undefined;
     if (seasonChange && phaseChange) break;
   }
   if (!seasonChange || !phaseChange) throw new RangeError('a year must hold at least two seasons');
@@ -158,7 +169,11 @@ function withChanges<Mark extends YearMark>(
   };
 }
 
-function lastMarkBefore<Mark>(marks: readonly Mark[], valueOf: (mark: Mark) => number, value: number): number {
+function lastMarkBefore<Mark>(
+  marks: readonly Mark[],
+  valueOf: (mark: Mark) => number,
+  value: number,
+): number {
   let found = marks.length - 1;
   marks.forEach((mark, index) => {
     if (valueOf(mark) <= value) found = index;
@@ -174,7 +189,12 @@ function byLongitude(atMs: number, customs: SeasonCustoms, shiftDeg: number): Se
   const marks = longitudeMarks(school, customs.earthSchool);
   const longitude = wrapDeg(sunLongitudeDeg(atMs) + shiftDeg + EDGE_DEG);
   const current = lastMarkBefore(marks, (mark) => mark.longitudeDeg, longitude);
-  return withChanges(marks, current, (mark, afterMs) => nextSunLongitude(mark.longitudeDeg - shiftDeg, afterMs), atMs);
+  return withChanges(
+    marks,
+    current,
+    (mark, afterMs) => nextSunLongitude(mark.longitudeDeg - shiftDeg, afterMs),
+    atMs,
+  );
 }
 
 function byCalendar(atMs: number, customs: SeasonCustoms, zone: string, shiftMonths: number): SeasonNow {

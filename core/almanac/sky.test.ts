@@ -2,7 +2,14 @@ import fc from 'fast-check';
 import { Solar } from 'lunar-typescript';
 import { SolarDay, SolarTerm as TymeTerm, SolarTime } from 'tyme4ts';
 import { fourPillars } from './sexagenary';
-import { equationOfTimeMin, nextSunLongitude, previousSunLongitude, sunLongitudeDeg, trueSolarMs, turnDeg } from './sun';
+import {
+  equationOfTimeMin,
+  nextSunLongitude,
+  previousSunLongitude,
+  sunLongitudeDeg,
+  trueSolarMs,
+  turnDeg,
+} from './sun';
 import { nextTerms, SOLAR_TERMS, termAt, termsOfYear } from './terms';
 import { instantOf, wallTime, type Place } from './zone';
 import { MEEUS_SEASONS_TT, NAOJ_DOYO, NAOJ_TERMS_JST } from './published.test-data';
@@ -10,7 +17,15 @@ import { MEEUS_SEASONS_TT, NAOJ_DOYO, NAOJ_TERMS_JST } from './published.test-da
 const JST = 'Asia/Tokyo';
 const CST = 'Etc/GMT-8'; // the civil calendar of the two reference packages: UTC+8 throughout
 /** Terrestrial Time minus Universal Time around the years of the examples, seconds (Meeus, table 10.A). */
-const DELTA_T_S: Readonly<Record<number, number>> = { 1962: 34, 1992: 59, 1996: 62, 1997: 62, 1998: 63, 1999: 63, 2000: 64 };
+const DELTA_T_S: Readonly<Record<number, number>> = {
+  1962: 34,
+  1992: 59,
+  1996: 62,
+  1997: 62,
+  1998: 63,
+  1999: 63,
+  2000: 64,
+};
 const fromTerrestrial = (year: number, ms: number) => ms - (DELTA_T_S[year] ?? 0) * 1000;
 
 describe('the Sun', () => {
@@ -75,17 +90,20 @@ describe('the Sun', () => {
 });
 
 describe('solar terms', () => {
-  it.each(Object.keys(NAOJ_TERMS_JST).map(Number))('of the published almanac of %i agree to the minute (NAOJ)', (year) => {
-    const published = NAOJ_TERMS_JST[year] ?? [];
-    const startMs = instantOf({ year, month: 1, day: 1 }, JST);
-    const found = nextTerms(startMs, 24);
-    expect(found).toHaveLength(published.length);
-    published.forEach(([month, day, hour, minute], index) => {
-      const publishedMs = instantOf({ year, month, day, hour, minute }, JST);
-      // The observatory rounds to the minute: allow that half minute and half a minute of ΔT and theory.
-      expect(Math.abs((found[index]?.atMs ?? 0) - publishedMs)).toBeLessThanOrEqual(60_000);
-    });
-  });
+  it.each(Object.keys(NAOJ_TERMS_JST).map(Number))(
+    'of the published almanac of %i agree to the minute (NAOJ)',
+    (year) => {
+      const published = NAOJ_TERMS_JST[year] ?? [];
+      const startMs = instantOf({ year, month: 1, day: 1 }, JST);
+      const found = nextTerms(startMs, 24);
+      expect(found).toHaveLength(published.length);
+      published.forEach(([month, day, hour, minute], index) => {
+        const publishedMs = instantOf({ year, month, day, hour, minute }, JST);
+        // The observatory rounds to the minute: allow that half minute and half a minute of ΔT and theory.
+        expect(Math.abs((found[index]?.atMs ?? 0) - publishedMs)).toBeLessThanOrEqual(60_000);
+      });
+    },
+  );
 
   it.each(Object.keys(NAOJ_DOYO).map(Number))('give the doyō days of %i (NAOJ)', (year) => {
     const startMs = instantOf({ year, month: 1, day: 1 }, JST);
@@ -106,7 +124,11 @@ describe('solar terms', () => {
         const theirs = TymeTerm.fromIndex(term.longitudeDeg === 270 ? wall.year + 1 : wall.year, tymeIndex)
           .getJulianDay()
           .getSolarDay();
-        expect([theirs.getYear(), theirs.getMonth(), theirs.getDay()]).toEqual([wall.year, wall.month, wall.day]);
+        expect([theirs.getYear(), theirs.getMonth(), theirs.getDay()]).toEqual([
+          wall.year,
+          wall.month,
+          wall.day,
+        ]);
         expect(Solar.fromYmd(wall.year, wall.month, wall.day).getLunar().getJieQi()).not.toBe('');
         compared += 1;
       });
@@ -140,7 +162,9 @@ describe('stems and branches', () => {
         (year, month, day, hour) => {
           const atMs = instantOf({ year, month, day, hour, minute: 30 }, CST);
           // Keep clear of the term instant itself: the packages turn the month by the minute, or by the day.
-          const near = [...nextTerms(atMs - 3 * 86_400_000, 1)].some((t) => Math.abs(t.atMs - atMs) < 86_400_000);
+          const near = [...nextTerms(atMs - 3 * 86_400_000, 1)].some(
+            (t) => Math.abs(t.atMs - atMs) < 86_400_000,
+          );
           fc.pre(!near);
           const ours = fourPillars(atMs, beijing, 'clock');
           const tyme = SolarTime.fromYmdHms(year, month, day, hour, 30, 0).getSixtyCycleHour();
@@ -162,16 +186,32 @@ describe('stems and branches', () => {
   });
 
   it('turn the year at the instant of Lì Chūn, not at New Year (2024-02-04 16:27 UTC+8: guǐ-mǎo → jiǎ-chén)', () => {
-    const before = fourPillars(instantOf({ year: 2024, month: 2, day: 4, hour: 16, minute: 20 }, CST), beijing, 'clock');
-    const after = fourPillars(instantOf({ year: 2024, month: 2, day: 4, hour: 16, minute: 35 }, CST), beijing, 'clock');
+    const before = fourPillars(
+      instantOf({ year: 2024, month: 2, day: 4, hour: 16, minute: 20 }, CST),
+      beijing,
+      'clock',
+    );
+    const after = fourPillars(
+      instantOf({ year: 2024, month: 2, day: 4, hour: 16, minute: 35 }, CST),
+      beijing,
+      'clock',
+    );
     expect(before.year.hanzi).toBe('癸卯');
     expect(after.year.hanzi).toBe('甲辰');
     expect(after.month.hanzi).toBe('丙寅');
   });
 
   it('give the late zǐ hour the next day’s stem while the day itself turns at midnight', () => {
-    const late = fourPillars(instantOf({ year: 2024, month: 5, day: 10, hour: 23, minute: 30 }, CST), beijing, 'clock');
-    const early = fourPillars(instantOf({ year: 2024, month: 5, day: 11, hour: 0, minute: 30 }, CST), beijing, 'clock');
+    const late = fourPillars(
+      instantOf({ year: 2024, month: 5, day: 10, hour: 23, minute: 30 }, CST),
+      beijing,
+      'clock',
+    );
+    const early = fourPillars(
+      instantOf({ year: 2024, month: 5, day: 11, hour: 0, minute: 30 }, CST),
+      beijing,
+      'clock',
+    );
     expect(late.hour.hanzi).toBe(early.hour.hanzi);
     expect((late.day.index + 1) % 60).toBe(early.day.index);
     expect(SolarDay.fromYmd(2024, 5, 10).getSixtyCycleDay().getSixtyCycle().getName()).toBe(late.day.hanzi);

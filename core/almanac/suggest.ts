@@ -15,10 +15,27 @@ export interface GroupCalendar {
 
 /** Why the almanac suggests a theme. Worded in the interface. */
 export type SuggestionReason =
-  | { readonly code: 'season'; readonly season: SeasonId; readonly phase: PhaseId; readonly earth: boolean; readonly daysLeft: number }
-  | { readonly code: 'season-turning'; readonly daysLeft: number; readonly from: PhaseId; readonly to: PhaseId; readonly nextSeason: SeasonId }
+  | {
+      readonly code: 'season';
+      readonly season: SeasonId;
+      readonly phase: PhaseId;
+      readonly earth: boolean;
+      readonly daysLeft: number;
+    }
+  | {
+      readonly code: 'season-turning';
+      readonly daysLeft: number;
+      readonly from: PhaseId;
+      readonly to: PhaseId;
+      readonly nextSeason: SeasonId;
+    }
   | { readonly code: 'mother'; readonly phase: PhaseId; readonly mother: PhaseId }
-  | { readonly code: 'organ-hour'; readonly organ: OrganId; readonly minutesLeft: number; readonly dayPart: DayPart }
+  | {
+      readonly code: 'organ-hour';
+      readonly organ: OrganId;
+      readonly minutesLeft: number;
+      readonly dayPart: DayPart;
+    }
   | { readonly code: 'coming-class'; readonly groupName: string; readonly atMs: number };
 
 export interface Suggestion {
@@ -51,7 +68,9 @@ function hourTheme(reading: AlmanacReading): Suggestion {
     minutes: 10,
     posture: 'standing',
     groupId: undefined,
-    reasons: [{ code: 'organ-hour', organ: row.id, minutesLeft: reading.hour.minutesLeft, dayPart: reading.dayPart }],
+    reasons: [
+      { code: 'organ-hour', organ: row.id, minutesLeft: reading.hour.minutesLeft, dayPart: reading.dayPart },
+    ],
   };
 }
 
@@ -65,7 +84,15 @@ function turningTheme(reading: AlmanacReading): Suggestion {
       minutes: DEFAULT_MINUTES,
       posture: 'standing',
       groupId: undefined,
-      reasons: [{ code: 'season-turning', daysLeft: reading.daysToPhaseChange, from: phase, to: nextPhase, nextSeason }],
+      reasons: [
+        {
+          code: 'season-turning',
+          daysLeft: reading.daysToPhaseChange,
+          from: phase,
+          to: nextPhase,
+          nextSeason,
+        },
+      ],
     };
   const mother = motherOf(phase);
   return {
@@ -83,24 +110,38 @@ function turningTheme(reading: AlmanacReading): Suggestion {
  * Two or three themes for the instant, each with its reasons: the season's own organ (for the next class if
  * one is near), the organ hour, and the coming phase or the mother that feeds the present one. No two alike.
  */
-export function suggestThemes(reading: AlmanacReading, groups: readonly GroupCalendar[], zone: string): readonly Suggestion[] {
+export function suggestThemes(
+  reading: AlmanacReading,
+  groups: readonly GroupCalendar[],
+  zone: string,
+): readonly Suggestion[] {
   const { season } = reading;
   const yinOrgan = organsOf(season.phase)[0];
   if (!yinOrgan) throw new RangeError(`phase ${season.phase} has no organ`);
   const coming = groups
-    .flatMap((group) => group.times.map((time) => ({ group, atMs: nextOccurrence(time, reading.atMs, zone) })))
+    .flatMap((group) =>
+      group.times.map((time) => ({ group, atMs: nextOccurrence(time, reading.atMs, zone) })),
+    )
     .toSorted((a, b) => a.atMs - b.atMs)
     .find((candidate) => candidate.atMs - reading.atMs <= CLASS_WITHIN_MS);
 
   const seasonal: Suggestion = {
     theme: { kind: 'organ', organ: yinOrgan.id },
     intent: 'clear-then-nourish',
-    dayPart: coming ? dayPartAt(coming.group.times, coming.atMs, reading.atMs, reading.dayPart, zone) : reading.dayPart,
+    dayPart: coming
+      ? dayPartAt(coming.group.times, coming.atMs, reading.atMs, reading.dayPart, zone)
+      : reading.dayPart,
     minutes: coming?.group.minutes ?? DEFAULT_MINUTES,
     posture: coming?.group.posture ?? 'standing',
     groupId: coming?.group.id,
     reasons: [
-      { code: 'season', season: season.season, phase: season.phase, earth: season.earth, daysLeft: reading.daysToPhaseChange },
+      {
+        code: 'season',
+        season: season.season,
+        phase: season.phase,
+        earth: season.earth,
+        daysLeft: reading.daysToPhaseChange,
+      },
       ...(coming ? [{ code: 'coming-class' as const, groupName: coming.group.name, atMs: coming.atMs }] : []),
     ],
   };
@@ -110,7 +151,13 @@ export function suggestThemes(reading: AlmanacReading, groups: readonly GroupCal
   return [seasonal, ...others];
 }
 
-function dayPartAt(times: readonly ClassTime[], classMs: number, nowMs: number, otherwise: DayPart, zone: string): DayPart {
+function dayPartAt(
+  times: readonly ClassTime[],
+  classMs: number,
+  nowMs: number,
+  otherwise: DayPart,
+  zone: string,
+): DayPart {
   const time = times.find((candidate) => nextOccurrence(candidate, nowMs, zone) === classMs);
   if (!time) return otherwise;
   return time.hour < 11 ? 'morning' : time.hour < 14 ? 'midday' : time.hour < 18 ? 'afternoon' : 'evening';

@@ -61,7 +61,14 @@ export function instantOf(
   wall: CivilDate & { readonly hour?: number; readonly minute?: number; readonly second?: number },
   zone: string,
 ): number {
-  const asUtc = Date.UTC(wall.year, wall.month - 1, wall.day, wall.hour ?? 0, wall.minute ?? 0, wall.second ?? 0);
+  const asUtc = Date.UTC(
+    wall.year,
+    wall.month - 1,
+    wall.day,
+    wall.hour ?? 0,
+    wall.minute ?? 0,
+    wall.second ?? 0,
+  );
   const before = zoneOffsetMin(asUtc - DAY_MS, zone);
   const after = zoneOffsetMin(asUtc + DAY_MS, zone);
   // Try the earlier offset first: of two readings the first; of none, the clock as it stood before.

@@ -2,7 +2,22 @@ import type { OrganId } from '../phases';
 import type { SourceId } from '../sources';
 
 /** The fourteen channels with points of their own, in flow order, then the two vessels. */
-export const CHANNEL_IDS = ['LU', 'LI', 'ST', 'SP', 'HT', 'SI', 'BL', 'KI', 'PC', 'TE', 'GB', 'LR', 'GV', 'CV'] as const;
+export const CHANNEL_IDS = [
+  'LU',
+  'LI',
+  'ST',
+  'SP',
+  'HT',
+  'SI',
+  'BL',
+  'KI',
+  'PC',
+  'TE',
+  'GB',
+  'LR',
+  'GV',
+  'CV',
+] as const;
 export type ChannelId = (typeof CHANNEL_IDS)[number];
 
 interface ChannelRow {

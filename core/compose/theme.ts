@@ -1,8 +1,7 @@
 import { organ, organsOf, type OrganId, type PhaseId } from '../phases';
 
 export type Theme =
-  | { readonly kind: 'phase'; readonly phase: PhaseId }
-  | { readonly kind: 'organ'; readonly organ: OrganId };
+  { readonly kind: 'phase'; readonly phase: PhaseId } | { readonly kind: 'organ'; readonly organ: OrganId };
 
 export const INTENTS = ['nourish', 'clear', 'clear-then-nourish', 'move', 'calm'] as const;
 export type Intent = (typeof INTENTS)[number];

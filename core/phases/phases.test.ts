@@ -73,10 +73,16 @@ describe('schools', () => {
   });
 
   it('order the standard sounds by the generating cycle and the voiced ones from the Lung', () => {
-    expect(soundOrder('standard').slice(0, 5).map((id) => organ(id).phase)).toEqual([...PHASE_IDS]);
+    expect(
+      soundOrder('standard')
+        .slice(0, 5)
+        .map((id) => organ(id).phase),
+    ).toEqual([...PHASE_IDS]);
     expect(soundOrder('voiced')[0]).toBe('lung');
     for (const school of SOUND_SCHOOLS)
-      expect([...school.order].sort()).toEqual(SOUND_ORGANS.filter((id) => soundOf(id, school.id) !== undefined).sort());
+      expect([...school.order].sort()).toEqual(
+        SOUND_ORGANS.filter((id) => soundOf(id, school.id) !== undefined).sort(),
+      );
   });
 
   it('give each season the sound of its own phase', () => {

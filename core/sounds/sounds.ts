@@ -2,7 +2,14 @@ import type { OrganId, PhaseId } from '../phases';
 import type { SourceId } from '../sources';
 
 /** The organs that have a healing sound of their own. */
-export const SOUND_ORGANS = ['liver', 'heart', 'spleen', 'lung', 'kidney', 'triple-burner'] as const satisfies readonly OrganId[];
+export const SOUND_ORGANS = [
+  'liver',
+  'heart',
+  'spleen',
+  'lung',
+  'kidney',
+  'triple-burner',
+] as const satisfies readonly OrganId[];
 export type SoundOrgan = (typeof SOUND_ORGANS)[number];
 
 interface SoundSchool extends Readonly<Record<SoundOrgan, string | undefined>> {
@@ -45,7 +52,8 @@ function school(id: SoundSchoolId): SoundSchool {
 }
 
 /** The syllable for an organ in the given school, or undefined where that school has none. */
-export const soundOf = (organ: SoundOrgan, schoolId: SoundSchoolId): string | undefined => school(schoolId)[organ];
+export const soundOf = (organ: SoundOrgan, schoolId: SoundSchoolId): string | undefined =>
+  school(schoolId)[organ];
 
 /** The order a school takes the organs in. */
 export const soundOrder = (schoolId: SoundSchoolId): readonly SoundOrgan[] => school(schoolId).order;

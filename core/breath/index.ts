@@ -1,0 +1,10 @@
+export {
+  BREATH_STROKES,
+  BREATH_ROUTES,
+  BREATH_MANNERS,
+  PACE_KINDS,
+  breathSec,
+  paceKind,
+  splitBreath,
+} from './breath';
+export type { BreathStroke, BreathRoute, BreathManner, Pace, PaceKind } from './breath';

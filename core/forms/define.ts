@@ -1,0 +1,62 @@
+import { NO_ASKS, type Asks, type Form, type Stroke } from './model';
+
+type Optional =
+  | 'source'
+  | 'hinge'
+  | 'polarity'
+  | 'phases'
+  | 'organs'
+  | 'channels'
+  | 'points'
+  | 'stance'
+  | 'footwork'
+  | 'sides'
+  | 'manner'
+  | 'exhale'
+  | 'entry'
+  | 'exit'
+  | 'setupSec'
+  | 'settleSec'
+  | 'loosens'
+  | 'level'
+  | 'mistakes'
+  | 'cautions'
+  | 'parts';
+
+export type FormText = Omit<Form, Optional | 'asks'> &
+  Partial<Pick<Form, Optional>> & { readonly asks?: Partial<Asks> };
+
+/** Writes out a shipped form in full from what is particular to it. The usual values are common practice. */
+export function defineForm(text: FormText): Form {
+  return Object.freeze({
+    source: 'common-practice' as const,
+    hinge: false,
+    polarity: 'even' as const,
+    phases: [],
+    organs: [],
+    channels: [],
+    points: [],
+    stance: { start: 'shoulder width' as const, end: 'shoulder width' as const },
+    footwork: 'Both feet stay planted, weight even.',
+    sides: 'symmetric' as const,
+    manner: 'abdominal' as const,
+    exhale: 'nose' as const,
+    entry: [],
+    exit: [],
+    // Known forms need about 5 s of talk, taught ones 12–30 s (measured practice).
+    setupSec: { known: 5, taught: 16 },
+    settleSec: 2,
+    loosens: [],
+    level: 1 as const,
+    mistakes: [],
+    cautions: [],
+    parts: [],
+    ...text,
+    asks: { ...NO_ASKS, ...text.asks },
+  });
+}
+
+export const breatheIn = (cue: string): Stroke => ({ breath: 'in', cue });
+export const breatheOut = (cue: string): Stroke => ({ breath: 'out', cue });
+export const pause = (seconds: number, cue: string): Stroke => ({ breath: 'hold', cue, seconds });
+export const freely = (seconds: number, cue: string): Stroke => ({ breath: 'free', cue, seconds });

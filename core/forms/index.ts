@@ -1,0 +1,19 @@
+export { ROLES, ROLE_SHARES } from './roles';
+export type { Role } from './roles';
+export {
+  formSchema,
+  strokeSchema,
+  cycleOf,
+  asksOf,
+  stanceOf,
+  hasVariant,
+  VARIANTS,
+  STANCES,
+  SIDES,
+  FAMILIES,
+  BODY_REGIONS,
+} from './model';
+export type { Form, Stroke, Asks, Stance, Sides, VariantId, BodyRegion, Animal } from './model';
+export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
+export type { FormSchools } from './theme';
+export { REPERTOIRE } from './repertoire';

@@ -1,0 +1,217 @@
+import { z } from 'zod';
+import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../breath';
+import { CHANNEL_IDS, POINTS, type PointCode } from '../channels';
+import { ORGAN_IDS, PHASE_IDS } from '../phases';
+import { SOUND_ORGANS } from '../sounds';
+import { sourceIds, type SourceId } from '../sources';
+import { ROLES } from './roles';
+
+/**
+ * The form model: what a practitioner knows about a form, as data. The schemas serve both the shipped
+ * repertoire (through their types) and files that come from outside (by parsing).
+ */
+
+const shortText = z.string().trim().min(1).max(240);
+const nameText = z.string().trim().min(1).max(120);
+
+export const strokeSchema = z.strictObject({
+  breath: z.enum(BREATH_STROKES),
+  /** Spoken cue. `{side}`, `{other}` and `{way}` stand for left/right and the way of a circle. */
+  cue: shortText,
+  /** Seconds of a stroke whose breath is `free` or `hold`; breathed strokes follow the pace. */
+  seconds: z.number().min(0.5).max(300).optional(),
+});
+export type Stroke = z.infer<typeof strokeSchema>;
+
+export const BODY_REGIONS = [
+  'arms',
+  'shoulders',
+  'chest',
+  'flanks',
+  'belly',
+  'low back',
+  'legs',
+  'head',
+] as const;
+export type BodyRegion = (typeof BODY_REGIONS)[number];
+
+/** What a form asks of the body. Written by hand until the moving figure computes it. */
+export const asksSchema = z.strictObject({
+  kneeBend: z.enum(['none', 'slight', 'moderate', 'deep']),
+  /** Longest time on one leg at a stretch, seconds. */
+  oneLegSec: z.number().min(0).max(120),
+  armsAboveShoulders: z.boolean(),
+  fold: z.enum(['none', 'half', 'deep']),
+  headBelowHeart: z.boolean(),
+  backBend: z.enum(['none', 'slight', 'full']),
+  twist: z.enum(['none', 'slight', 'full']),
+  sideBend: z.enum(['none', 'slight', 'full']),
+  neck: z.enum(['none', 'turn', 'tip-back', 'circle']),
+  breathHold: z.boolean(),
+  staticHold: z.boolean(),
+  impact: z.enum(['none', 'soft', 'firm']),
+  percussion: z.array(z.enum(BODY_REGIONS)).max(8),
+  abdominalPress: z.boolean(),
+  legsCross: z.boolean(),
+  stepping: z.boolean(),
+  inwardImagery: z.boolean(),
+  vigorous: z.boolean(),
+});
+export type Asks = z.infer<typeof asksSchema>;
+
+export const STANCES = ['feet together', 'hip width', 'shoulder width', 'wide', 'bow', 'chair'] as const;
+export type Stance = (typeof STANCES)[number];
+
+/** How a form treats left and right. */
+export const SIDES = ['symmetric', 'alternating', 'one-then-other', 'both-ways'] as const;
+export type Sides = (typeof SIDES)[number];
+
+export const VARIANTS = ['full', 'smaller', 'seated'] as const;
+export type VariantId = (typeof VARIANTS)[number];
+
+const variantSchema = z.strictObject({
+  /** What is different, as a teacher would say it. */
+  change: shortText,
+  /** Strokes of its own, where they differ. */
+  cycle: z.array(strokeSchema).min(1).max(24).optional(),
+  asks: asksSchema.partial().optional(),
+});
+
+export const CHANNEL_WAYS = ['stretch', 'trace', 'tap', 'press', 'hold', 'attend'] as const;
+export type ChannelWay = (typeof CHANNEL_WAYS)[number];
+
+export const FAMILIES = [
+  'standing posture',
+  'settling breath',
+  'joint loosening',
+  'shaking',
+  'arm swing',
+  'percussion route',
+  'channel tracing',
+  'flowing pair',
+  'brocade',
+  'animal',
+  'healing sound',
+  'heel drop',
+  'inner breathing',
+  'gathering',
+  'self-massage',
+  'closing',
+] as const;
+
+export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
+export type Animal = (typeof ANIMALS)[number];
+
+const pointCodes = POINTS.map((row) => row.code) as [PointCode, ...PointCode[]];
+const paceKinds = PACE_KINDS.map((row) => row.id) as [PaceKind, ...PaceKind[]];
+const manners = BREATH_MANNERS.map((row) => row.id) as [(typeof BREATH_MANNERS)[number]['id']];
+
+export const formSchema = z.strictObject({
+  id: z
+    .string()
+    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
+    .max(60),
+  name: nameText,
+  pinyin: nameText.optional(),
+  hanzi: z.string().trim().min(1).max(40).optional(),
+  source: z.enum(sourceIds as [SourceId, ...SourceId[]]),
+  family: z.enum(FAMILIES),
+  roles: z.array(z.enum(ROLES)).min(1),
+  /** May come back between blocks. */
+  hinge: z.boolean(),
+  actions: z.array(z.enum(['clears', 'nourishes', 'moves', 'calms'])).min(1),
+  polarity: z.enum(['yin', 'yang', 'even']),
+  phases: z.array(z.enum(PHASE_IDS)),
+  organs: z.array(z.enum(ORGAN_IDS)),
+  /** For an animal form the phase follows the chosen school. */
+  animal: z.enum(ANIMALS).optional(),
+  /** For a healing sound the syllable follows the chosen school; `{sound}` in a cue stands for it. */
+  soundOrgan: z.enum(SOUND_ORGANS).optional(),
+  channels: z.array(z.strictObject({ channel: z.enum(CHANNEL_IDS), how: z.enum(CHANNEL_WAYS) })),
+  points: z.array(z.enum(pointCodes)),
+  stance: z.strictObject({ start: z.enum(STANCES), end: z.enum(STANCES) }),
+  footwork: shortText,
+  sides: z.enum(SIDES),
+  /** What the two ways of a circle are called; left and right where nothing is said. */
+  ways: z.tuple([shortText, shortText]).optional(),
+  pace: z.enum(paceKinds),
+  manner: z.enum(manners),
+  exhale: z.enum(BREATH_ROUTES),
+  /** Once, before the first repetition. */
+  entry: z.array(strokeSchema).max(8),
+  /** One repetition (of one side, where there are sides). */
+  cycle: z.array(strokeSchema).min(1).max(24),
+  /** Once, after the last repetition. */
+  exit: z.array(strokeSchema).max(8),
+  repetitions: z.strictObject({
+    least: z.number().int().min(1).max(99),
+    usual: z.number().int().min(1).max(99),
+    most: z.number().int().min(1).max(99),
+    multipleOf: z.number().int().min(1).max(12),
+  }),
+  /** Talk before the form, for a group that knows it and for one that is being taught it. */
+  setupSec: z.strictObject({ known: z.number().min(0).max(120), taught: z.number().min(0).max(180) }),
+  /** Quiet after the form, to feel. */
+  settleSec: z.number().min(0).max(60),
+  asks: asksSchema,
+  /** Joints this form loosens, and joints it uses deeply. */
+  loosens: z.array(z.enum(['ankles', 'knees', 'hips', 'spine', 'shoulders', 'wrists', 'neck'])),
+  level: z.union([z.literal(1), z.literal(2), z.literal(3)]),
+  images: z.array(shortText).max(8),
+  mistakes: z.array(z.strictObject({ mistake: shortText, mend: shortText })).max(8),
+  /** Cautions stated on the form beyond those computed from what it asks. */
+  cautions: z.array(shortText).max(8),
+  /** For hard forms: the parts in teaching order. */
+  parts: z.array(shortText).max(8),
+  smaller: variantSchema.optional(),
+  seated: variantSchema.optional(),
+});
+
+export type Form = Readonly<z.infer<typeof formSchema>>;
+
+export const NO_ASKS: Asks = {
+  kneeBend: 'none',
+  oneLegSec: 0,
+  armsAboveShoulders: false,
+  fold: 'none',
+  headBelowHeart: false,
+  backBend: 'none',
+  twist: 'none',
+  sideBend: 'none',
+  neck: 'none',
+  breathHold: false,
+  staticHold: false,
+  impact: 'none',
+  percussion: [],
+  abdominalPress: false,
+  legsCross: false,
+  stepping: false,
+  inwardImagery: false,
+  vigorous: false,
+};
+
+/** What a seated body cannot be asked, whatever the standing form asks. */
+const SEATED_RELIEF: Partial<Asks> = { kneeBend: 'none', oneLegSec: 0, stepping: false, staticHold: false };
+
+/** The strokes of one repetition in a variant. */
+export function cycleOf(form: Form, variant: VariantId): readonly Stroke[] {
+  if (variant === 'full') return form.cycle;
+  return form[variant]?.cycle ?? form.cycle;
+}
+
+/** What a variant asks: the form's own asks with the variant's relief laid over them. */
+export function asksOf(form: Form, variant: VariantId): Asks {
+  if (variant === 'full') return form.asks;
+  const relief = variant === 'seated' ? SEATED_RELIEF : {};
+  return { ...form.asks, ...relief, ...form[variant]?.asks };
+}
+
+/** The stance in which a variant begins and ends. */
+export function stanceOf(form: Form, variant: VariantId): { readonly start: Stance; readonly end: Stance } {
+  return variant === 'seated' ? { start: 'chair', end: 'chair' } : form.stance;
+}
+
+/** Whether a form offers a variant at all. */
+export function hasVariant(form: Form, variant: VariantId): boolean {
+  return variant === 'full' || form[variant] !== undefined;
+}

@@ -1,0 +1,118 @@
+import type { ChannelId, PointCode } from '../../channels';
+import type { OrganId, PhaseId } from '../../phases';
+import { breatheIn, breatheOut, defineForm, freely } from '../define';
+import type { Form, Stroke } from '../model';
+
+/** What is the same in every tracing form: hands follow the yang line out or down and the yin line home. */
+interface Tracing {
+  readonly id: string;
+  readonly name: string;
+  readonly phase: PhaseId;
+  readonly organs: readonly [OrganId, OrganId];
+  readonly channels: readonly [ChannelId, ChannelId];
+  readonly points: readonly PointCode[];
+  readonly limb: 'arm' | 'leg';
+  readonly cycle: readonly Stroke[];
+  readonly image: string;
+  readonly seatedCycle: readonly Stroke[];
+}
+
+// prettier-ignore
+function tracing(text: Tracing): Form {
+  const leg = text.limb === 'leg';
+  return defineForm({
+    id: text.id, name: text.name, family: 'channel tracing', roles: ['clear'], actions: ['clears', 'moves'],
+    phases: [text.phase], organs: [...text.organs],
+    channels: text.channels.map((channel) => ({ channel, how: 'trace' as const })), points: [...text.points],
+    sides: leg ? 'symmetric' : 'alternating', pace: leg ? 'leg-tracing' : 'arm-tracing', exhale: 'mouth', settleSec: 5,
+    cycle: [...text.cycle],
+    repetitions: { least: leg ? 2 : 1, usual: 3, most: 9, multipleOf: 1 },
+    asks: leg ? { kneeBend: 'slight', fold: 'half' } : {}, loosens: leg ? ['hips'] : [],
+    images: [text.image],
+    mistakes: [
+      { mistake: 'rushing past the joints', mend: 'Let the palm slow down at each bend.' },
+      ...(leg ? [{ mistake: 'dropping the head to reach the feet', mend: 'Bend the knees and go only as low as is easy.' }] : []),
+    ],
+    cautions: leg ? ['Rise slowly from the fold, head last.'] : [],
+    smaller: leg
+      ? { change: 'Trace only to the knees and let the attention go on to the feet.', asks: { fold: 'none' } }
+      : { change: 'Trace a hand’s breadth above the sleeve, without touching.' },
+    seated: { change: leg ? 'From the chair, as far down the leg as is easy.' : 'The same from the chair.', cycle: [...text.seatedCycle], asks: { fold: 'none' } },
+  });
+}
+
+const legTracing = (down: string, up: string): readonly Stroke[] => [
+  breatheIn('Palms gather at the start of the line.'),
+  breatheOut(down),
+  breatheIn(up),
+  breatheOut('Hands rest, letting go.'),
+];
+const armTracing = (down: string, up: string): readonly Stroke[] => [breatheIn(up), breatheOut(down)];
+
+// prettier-ignore
+export const CLEARING = [
+  defineForm({
+    id: 'tap-arms', name: 'Tapping the arms', family: 'percussion route', roles: ['clear', 'wake'], actions: ['clears', 'moves'], polarity: 'yang',
+    phases: ['metal', 'fire'], organs: ['lung', 'large-intestine', 'heart', 'pericardium', 'small-intestine', 'triple-burner'],
+    channels: [{ channel: 'LU', how: 'tap' }, { channel: 'PC', how: 'tap' }, { channel: 'HT', how: 'tap' }, { channel: 'LI', how: 'tap' }, { channel: 'TE', how: 'tap' }, { channel: 'SI', how: 'tap' }], points: ['LU1', 'PC8', 'LI4'],
+    sides: 'alternating', pace: 'flowing', manner: 'natural', exhale: 'mouth', settleSec: 12,
+    cycle: [freely(4, 'Pat down the inside of the {side} arm, chest to palm.'), freely(4, 'Turn the hand, pat up the outside to the shoulder.')],
+    repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
+    asks: { percussion: ['arms', 'shoulders', 'chest'] },
+    images: ['Beating dust from a rug, lightly.'],
+    mistakes: [{ mistake: 'up the inside', mend: 'Inside goes down to the hand; outside comes up.' }],
+    cautions: ['Pat with a hollow palm; never into pain, a port, a line or a device.'],
+    smaller: { change: 'Stroke instead of patting.', cycle: [freely(4, 'Stroke down the inside of the {side} arm.'), freely(4, 'Stroke up the outside to the shoulder.')], asks: { percussion: [] } },
+    seated: { change: 'The same from the chair.' },
+  }),
+  defineForm({
+    id: 'tap-legs', name: 'Tapping the legs', family: 'percussion route', roles: ['clear', 'wake'], actions: ['clears', 'moves'], polarity: 'yang',
+    phases: ['earth', 'wood', 'water'], organs: ['stomach', 'spleen', 'gallbladder', 'liver', 'bladder', 'kidney'],
+    channels: [{ channel: 'GB', how: 'tap' }, { channel: 'BL', how: 'tap' }, { channel: 'ST', how: 'tap' }, { channel: 'LR', how: 'tap' }, { channel: 'SP', how: 'tap' }, { channel: 'KI', how: 'tap' }], points: ['GB30', 'BL40', 'ST36'],
+    pace: 'fold', manner: 'natural', exhale: 'mouth', settleSec: 12,
+    cycle: [freely(7, 'Pat down the outside and back of both legs to the ankles.'), freely(7, 'Pat up the insides to the belly.')],
+    repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
+    asks: { kneeBend: 'slight', fold: 'half', percussion: ['legs'] }, loosens: ['hips'],
+    images: ['Rain running down a roof, mist rising from the ground.'],
+    mistakes: [{ mistake: 'bending with straight knees', mend: 'Sit back a little as you go down.' }],
+    cautions: ['Not over varicose veins, clots or fresh bruises. Rise slowly, head last.'],
+    smaller: { change: 'Only thighs, standing upright.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')], asks: { fold: 'none' } },
+    seated: { change: 'From the chair, as far as the knees.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')], asks: { fold: 'none' } },
+  }),
+  tracing({
+    id: 'trace-lung-large-intestine', name: 'Tracing Lung and Large Intestine', phase: 'metal', organs: ['lung', 'large-intestine'], channels: ['LU', 'LI'], points: ['LU1', 'LU9', 'LI4'], limb: 'arm',
+    cycle: armTracing('Smooth down the thumb side to the {side} thumb.', 'Palm up the outer {side} arm, finger to nose side.'),
+    seatedCycle: armTracing('Smooth down the thumb side to the {side} thumb.', 'Palm up the outer {side} arm to the shoulder.'),
+    image: 'Brushing autumn leaves from a sleeve.',
+  }),
+  tracing({
+    id: 'trace-heart-small-intestine', name: 'Tracing Heart and Small Intestine', phase: 'fire', organs: ['heart', 'small-intestine'], channels: ['HT', 'SI'], points: ['HT7', 'HT8'], limb: 'arm',
+    cycle: armTracing('Smooth from the armpit down to the {side} little finger.', 'Palm up the back edge of the {side} arm.'),
+    seatedCycle: armTracing('Smooth from the armpit down to the {side} little finger.', 'Palm up the back edge of the {side} arm.'),
+    image: 'Letting a warm ribbon run through the hand.',
+  }),
+  tracing({
+    id: 'trace-pericardium-triple-burner', name: 'Tracing Pericardium and Triple Burner', phase: 'fire', organs: ['pericardium', 'triple-burner'], channels: ['PC', 'TE'], points: ['PC8', 'CV17'], limb: 'arm',
+    cycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.'),
+    seatedCycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.'),
+    image: 'Opening the shutters in the middle of a house.',
+  }),
+  tracing({
+    id: 'trace-spleen-stomach', name: 'Tracing Stomach and Spleen', phase: 'earth', organs: ['spleen', 'stomach'], channels: ['ST', 'SP'], points: ['ST36', 'SP6', 'SP21'], limb: 'leg',
+    cycle: legTracing('Smooth down the front of body and legs to the second toes.', 'Draw up the inner legs to the belly and flanks.'),
+    seatedCycle: legTracing('Smooth down the front of body and thighs.', 'Draw up the inner thighs to the flanks.'),
+    image: 'Smoothing a long field before sowing.',
+  }),
+  tracing({
+    id: 'trace-kidney-bladder', name: 'Tracing Bladder and Kidney', phase: 'water', organs: ['kidney', 'bladder'], channels: ['BL', 'KI'], points: ['BL23', 'BL40', 'KI1', 'KI27'], limb: 'leg',
+    cycle: legTracing('Smooth down the back and the backs of the legs.', 'Draw up from the soles by the inner legs to the collarbones.'),
+    seatedCycle: legTracing('Smooth over the low back and down under the thighs.', 'Draw up the inner thighs to the collarbones.'),
+    image: 'A mountain stream down, a spring rising.',
+  }),
+  tracing({
+    id: 'trace-liver-gallbladder', name: 'Tracing Gallbladder and Liver', phase: 'wood', organs: ['liver', 'gallbladder'], channels: ['GB', 'LR'], points: ['GB30', 'LR3', 'LR14'], limb: 'leg',
+    cycle: legTracing('Smooth down the flanks and outer legs to the fourth toes.', 'Draw up from the big toes by the inner legs to the ribs.'),
+    seatedCycle: legTracing('Smooth down the flanks and outer thighs.', 'Draw up the inner thighs to the ribs.'),
+    image: 'Wind running down through long grass, new shoots rising.',
+  }),
+] as const;

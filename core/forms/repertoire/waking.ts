@@ -1,0 +1,57 @@
+import { breatheIn, breatheOut, defineForm, freely } from '../define';
+
+// prettier-ignore
+export const WAKING = [
+  defineForm({
+    id: 'shaking', name: 'Shaking', family: 'shaking', roles: ['wake'], actions: ['moves', 'clears'], polarity: 'yang',
+    channels: [{ channel: 'KI', how: 'attend' }, { channel: 'BL', how: 'attend' }], points: ['KI1'],
+    pace: 'flowing', manner: 'natural', exhale: 'mouth', settleSec: 12,
+    cycle: [freely(15, 'Bounce from the ankles; knees, hips, belly, shoulders all shake loose.')],
+    repetitions: { least: 2, usual: 4, most: 20, multipleOf: 1 },
+    asks: { kneeBend: 'slight', impact: 'soft', vigorous: true }, loosens: ['ankles', 'knees', 'hips', 'spine', 'shoulders'],
+    images: ['Rain shaken from a coat.', 'Rust falling from old hinges.'],
+    mistakes: [{ mistake: 'holding the jaw or breath', mend: 'Let the teeth part and the breath fall out.' }],
+    smaller: { change: 'Heels stay down; only the knees pulse.', asks: { impact: 'none' } },
+    seated: { change: 'Shake hands and forearms, then bounce the heels lightly.', cycle: [freely(15, 'Shake the hands, the arms, the shoulders; let the heels bounce.')], asks: { impact: 'none' } },
+  }),
+  defineForm({
+    id: 'swing-and-knock', name: 'Swinging arms that knock', family: 'arm swing', roles: ['wake'], actions: ['moves', 'clears'], polarity: 'yang',
+    organs: ['kidney'], channels: [{ channel: 'BL', how: 'tap' }, { channel: 'GV', how: 'tap' }, { channel: 'CV', how: 'tap' }, { channel: 'GB', how: 'stretch' }], points: ['GV4', 'CV6'],
+    sides: 'alternating', pace: 'turning', manner: 'natural', settleSec: 10, footwork: 'Weight shifts left and right; the free heel may rise.',
+    cycle: [freely(3, 'Turn from the waist to the {side}: one hand knocks the belly, one the low back.')],
+    repetitions: { least: 4, usual: 8, most: 30, multipleOf: 1 },
+    asks: { kneeBend: 'slight', twist: 'slight', percussion: ['belly', 'low back'], vigorous: true }, loosens: ['spine', 'shoulders', 'hips'],
+    images: ['A drum on a stick with two beads on strings.'],
+    mistakes: [
+      { mistake: 'arms do the swinging', mend: 'Turn the waist; the arms are ropes.' },
+      { mistake: 'knees twist', mend: 'Let the free heel lift so the knee follows the foot.' },
+    ],
+    smaller: { change: 'Swing without knocking, hands passing in front.', cycle: [freely(3, 'Turn softly to the {side}, arms loose, no knock.')], asks: { percussion: [] } },
+    seated: { change: 'Turn on the sitting bones; hands pat the thighs.', cycle: [freely(3, 'Turn softly to the {side}; hands pat the thighs.')], asks: { percussion: ['legs'], vigorous: false } },
+  }),
+  defineForm({
+    id: 'swing-arms-level', name: 'Arms swing forward and back', family: 'arm swing', roles: ['wake'], actions: ['moves'], polarity: 'yang',
+    channels: [{ channel: 'LU', how: 'stretch' }, { channel: 'LI', how: 'stretch' }, { channel: 'PC', how: 'stretch' }],
+    pace: 'flowing', manner: 'natural', settleSec: 4,
+    cycle: [freely(2.5, 'Arms swing forward and fall back, knees giving.')],
+    repetitions: { least: 8, usual: 12, most: 36, multipleOf: 1 },
+    asks: { kneeBend: 'slight', vigorous: true }, loosens: ['shoulders', 'knees'],
+    images: ['Two pendulums.'],
+    mistakes: [{ mistake: 'shoulders lifted', mend: 'Let the weight of the hands draw them down.' }],
+    smaller: { change: 'Swing only to the height of the navel.' },
+    seated: { change: 'Swing beside the chair, small.', asks: { vigorous: false } },
+  }),
+  defineForm({
+    id: 'heel-drops', name: 'Heels rise and fall', pinyin: 'Bèi Hòu Qī Diān', hanzi: '背後七顛', family: 'heel drop', roles: ['wake', 'balance'], actions: ['moves', 'calms'],
+    phases: ['water'], organs: ['bladder', 'kidney'], channels: [{ channel: 'BL', how: 'stretch' }, { channel: 'KI', how: 'press' }, { channel: 'GV', how: 'attend' }], points: ['KI1', 'GV20'],
+    stance: { start: 'hip width', end: 'hip width' }, footwork: 'Both heels rise together; weight on the balls of the feet.',
+    pace: 'heel', settleSec: 6,
+    cycle: [breatheIn('Heels rise, crown lifts.'), breatheOut('Let the heels drop; the jolt runs up the spine.')],
+    repetitions: { least: 3, usual: 7, most: 14, multipleOf: 1 },
+    asks: { impact: 'firm' }, loosens: ['ankles'], level: 2,
+    images: ['Setting down a full sack of rice.'],
+    mistakes: [{ mistake: 'knees locked at landing', mend: 'Keep a little give, or lower without the drop.' }],
+    smaller: { change: 'Lower the heels softly, fingers on a chair back.', cycle: [breatheIn('Heels rise, crown lifts.'), breatheOut('Lower the heels softly.')], asks: { impact: 'none' } },
+    seated: { change: 'Lift the heels and let them fall.', cycle: [breatheIn('Lift the heels, sit tall.'), breatheOut('Let the heels fall.')], asks: { impact: 'soft' } },
+  }),
+] as const;
