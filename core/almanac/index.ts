@@ -38,5 +38,3 @@ export { DAY_PARTS, readAlmanac, dayPartOf, civilDaysBetween, nextTurningPoint }
 export type { AlmanacReading, AlmanacCustoms, DayPart } from './reading';
 export { nextOccurrence, occurrences } from './classes';
 export type { ClassTime } from './classes';
-export { suggestThemes, intentFor } from './suggest';
-export type { Suggestion, SuggestionReason, GroupCalendar } from './suggest';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { hourReading, organHours, DOUBLE_HOURS } from './hours';
 import { readAlmanac } from './reading';
 import { seasonAt, seasonBands, type SeasonCustoms } from './seasons';
-import { suggestThemes } from './suggest';
+import { suggestThemes } from '../brief';
 import { nextOccurrence, occurrences } from './classes';
 import { nextSunLongitude } from './sun';
 import { addDays, dayNumber, instantOf, isoWeekday, wallTime, type Place } from './zone';

@@ -75,7 +75,7 @@ export const RETURNING = [
   defineForm({
     id: 'close-hands-to-belly', name: 'Hands to the lower belly', pinyin: 'Shōu Gōng', hanzi: '收功',
     family: 'closing', roles: ['close'], actions: ['calms', 'nourishes'], polarity: 'yin',
-    channels: [{ channel: 'CV', how: 'hold' }], points: ['CV6'], stance: { start: 'hip width', end: 'feet together' },
+    channels: [{ channel: 'CV', how: 'hold' }], points: ['CV6'], stance: { start: 'shoulder width', end: 'feet together' },
     pace: 'flowing', manner: 'natural', setupSec: { known: 3, taught: 5 },
     cycle: [breatheIn('Breathe into the hands.'), breatheOut('Let everything come home there.')],
     exit: [freely(5, 'Give thanks, and open the eyes.')],

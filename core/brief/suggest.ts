@@ -1,8 +1,14 @@
+import {
+  dayPartOf,
+  nextOccurrence,
+  wallTime,
+  type AlmanacReading,
+  type ClassTime,
+  type DayPart,
+  type SeasonId,
+} from '../almanac';
 import { motherOf, organ, organsOf, type OrganId, type PhaseId } from '../phases';
-import type { Intent, Theme } from '../compose/theme';
-import type { DayPart, AlmanacReading } from './reading';
-import { nextOccurrence, type ClassTime } from './classes';
-import type { SeasonId } from './seasons';
+import type { Intent, Theme } from './theme';
 
 /** A group as far as the almanac cares: who comes, when, for how long, standing or seated. */
 export interface GroupCalendar {
@@ -128,9 +134,7 @@ export function suggestThemes(
   const seasonal: Suggestion = {
     theme: { kind: 'organ', organ: yinOrgan.id },
     intent: 'clear-then-nourish',
-    dayPart: coming
-      ? dayPartAt(coming.group.times, coming.atMs, reading.atMs, reading.dayPart, zone)
-      : reading.dayPart,
+    dayPart: coming ? dayPartOf(wallTime(coming.atMs, zone).hour) : reading.dayPart,
     minutes: coming?.group.minutes ?? DEFAULT_MINUTES,
     posture: coming?.group.posture ?? 'standing',
     groupId: coming?.group.id,
@@ -149,18 +153,6 @@ export function suggestThemes(
     (suggestion) => !sameTheme(suggestion.theme, seasonal.theme),
   );
   return [seasonal, ...others];
-}
-
-function dayPartAt(
-  times: readonly ClassTime[],
-  classMs: number,
-  nowMs: number,
-  otherwise: DayPart,
-  zone: string,
-): DayPart {
-  const time = times.find((candidate) => nextOccurrence(candidate, nowMs, zone) === classMs);
-  if (!time) return otherwise;
-  return time.hour < 11 ? 'morning' : time.hour < 14 ? 'midday' : time.hour < 18 ? 'afternoon' : 'evening';
 }
 
 function sameTheme(a: Theme, b: Theme): boolean {

@@ -1,0 +1,16 @@
+import { randomUUID } from 'node:crypto';
+import { answering, refuse } from '@/server/answers';
+import { database } from '@/server/database';
+import { createPractice, readPractice } from '@/server/practices';
+
+export const POST = (_request: Request, context: { params: Promise<{ id: string }> }) =>
+  answering(async () => {
+    const { id } = await context.params;
+    const open = await database();
+    const stored = await readPractice(open, id);
+    if (!stored) return refuse(404, { message: 'There is no such practice.' });
+    const copy = randomUUID();
+    const name = `${stored.practice.name.slice(0, 110)} (copy)`;
+    await createPractice(open, copy, { ...stored.practice, name }, Date.now());
+    return Response.json({ id: copy }, { status: 201 });
+  });

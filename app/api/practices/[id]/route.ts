@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { practiceSchema } from '@/core/practice';
+import { answering, readBody, refuse } from '@/server/answers';
+import { database } from '@/server/database';
+import { savePractice } from '@/server/practices';
+
+const saveSchema = z.strictObject({ practice: practiceSchema, baseVersion: z.number().int().min(1) });
+
+export const PUT = (request: Request, context: { params: Promise<{ id: string }> }) =>
+  answering(async () => {
+    const body = await readBody(request, saveSchema);
+    if (!body.ok) return body.answer;
+    const { id } = await context.params;
+    const saved = await savePractice(
+      await database(),
+      id,
+      body.value.practice,
+      body.value.baseVersion,
+      Date.now(),
+    );
+    if (saved.ok) return Response.json({ version: saved.version });
+    if (saved.code === 'missing')
+      return refuse(404, { message: 'There is no such practice any more; nothing was changed.' });
+    return refuse(409, {
+      message: 'This practice was changed in another window; nothing was overwritten.',
+      version: saved.version,
+    });
+  });

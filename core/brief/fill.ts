@@ -1,0 +1,58 @@
+import type { AlmanacReading } from '../almanac';
+import type { Customs } from '../customs';
+import { organsOf } from '../phases';
+import type { Brief } from './brief';
+import { intentFor, type GroupCalendar } from './suggest';
+
+/** What the practitioner has said so far; everything else the almanac and the customs fill in. */
+export type BriefWishes = Partial<Brief>;
+
+/** Why a word stands in the sentence when the practitioner has not chosen it. */
+export type BriefWhy = 'chosen' | 'group' | 'hour' | 'season' | 'customs' | 'usual';
+
+export interface FilledBrief {
+  readonly brief: Brief;
+  readonly why: Readonly<Record<keyof Brief, BriefWhy>>;
+}
+
+/** Completes a brief: chosen words first, then the group's own, the almanac's, the customs', the usual. */
+export function fillBrief(
+  wishes: BriefWishes,
+  reading: AlmanacReading,
+  customs: Customs,
+  groups: readonly GroupCalendar[],
+): FilledBrief {
+  const group = groups.find((candidate) => candidate.id === wishes.groupId);
+  const organ = organsOf(reading.season.phase)[0];
+  if (!organ) throw new RangeError(`phase ${reading.season.phase} has no organ`);
+  const dayPart = wishes.dayPart ?? reading.dayPart;
+  const brief: Brief = {
+    minutes: wishes.minutes ?? group?.minutes ?? 20,
+    dayPart,
+    theme: wishes.theme ?? { kind: 'organ', organ: organ.id },
+    season: wishes.season ?? (reading.season.earth ? 'earth-turn' : reading.season.season),
+    posture: wishes.posture ?? group?.posture ?? 'standing',
+    groupId: wishes.groupId ?? null,
+    breathsPerMin: wishes.breathsPerMin ?? customs.breathsPerMin,
+    intent: wishes.intent ?? (dayPart === 'evening' ? intentFor(dayPart) : 'clear-then-nourish'),
+    familiarity: wishes.familiarity ?? 'known',
+    without: wishes.without ?? [],
+  };
+  const from = (field: keyof Brief, otherwise: BriefWhy): BriefWhy =>
+    wishes[field] === undefined ? otherwise : 'chosen';
+  return {
+    brief,
+    why: {
+      minutes: from('minutes', group ? 'group' : 'usual'),
+      dayPart: from('dayPart', 'hour'),
+      theme: from('theme', 'season'),
+      season: from('season', 'season'),
+      posture: from('posture', group ? 'group' : 'usual'),
+      groupId: from('groupId', 'usual'),
+      breathsPerMin: from('breathsPerMin', 'customs'),
+      intent: from('intent', dayPart === 'evening' ? 'hour' : 'usual'),
+      familiarity: from('familiarity', 'usual'),
+      without: from('without', 'usual'),
+    },
+  };
+}

@@ -1,0 +1,32 @@
+import type { Customs } from '../customs';
+import type { Form, Role } from '../forms';
+import type { Practice, Reason } from '../practice/model';
+import { fitForm, meritOf, type Fitting } from './candidates';
+import type { People } from './compose';
+
+export interface Alternative {
+  readonly form: Form;
+  readonly fitting: Fitting;
+  readonly reasons: readonly Reason[];
+}
+
+/** Forms that could stand in a role of this practice and are not in it yet, best first. */
+export function alternatives(
+  practice: Practice,
+  role: Role,
+  repertoire: readonly Form[],
+  customs: Customs,
+  people: People,
+): readonly Alternative[] {
+  const present = new Set(practice.items.map((item) => item.formId));
+  return repertoire
+    .filter((form) => form.roles.includes(role) && (!present.has(form.id) || form.hinge))
+    .flatMap((form) => {
+      const fitting = fitForm(form, practice.brief.posture, people.conditions, customs);
+      if (typeof fitting === 'string') return [];
+      const merit = meritOf(form, role, practice.brief, customs);
+      return [{ form, fitting, reasons: merit.reasons, fit: merit.fit }];
+    })
+    .toSorted((a, b) => b.fit - a.fit)
+    .map(({ form, fitting, reasons }) => ({ form, fitting, reasons }));
+}

@@ -1,0 +1,67 @@
+import { z } from 'zod';
+import {
+  EARTH_SCHOOLS,
+  HOUR_SCHOOLS,
+  SEASON_SCHOOLS,
+  isKnownZone,
+  type EarthSchoolId,
+  type SeasonSchoolId,
+} from '../almanac';
+import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
+import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+
+const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] =>
+  rows.map((row) => row.id) as [Id, ...Id[]];
+
+export const placeSchema = z.strictObject({
+  name: z.string().trim().min(1, 'a place needs a name').max(80),
+  latitudeDeg: z
+    .number('latitude is a number of degrees')
+    .min(-90, 'latitude runs from −90° (south)')
+    .max(90, 'latitude runs to 90° (north)'),
+  longitudeDeg: z
+    .number('longitude is a number of degrees')
+    .min(-180, 'longitude runs from −180° (west)')
+    .max(180, 'longitude runs to 180° (east)'),
+  zone: z.string().max(64).refine(isKnownZone, 'an IANA time zone, for example Europe/London'),
+});
+
+/** A practitioner's own conventions. Every contested point is a choice here, never an `if` in the code. */
+export const customsSchema = z.strictObject({
+  place: placeSchema,
+  seasonSchool: z.enum(ids<SeasonSchoolId>(SEASON_SCHOOLS)),
+  earthSchool: z.enum(ids<EarthSchoolId>(EARTH_SCHOOLS)),
+  mirrorSouth: z.boolean(),
+  hours: z.enum(HOUR_SCHOOLS),
+  animalSchool: z.enum(ids<AnimalSchoolId>(ANIMAL_SCHOOLS)),
+  virtueSchool: z.enum(ids<VirtueSchoolId>(VIRTUE_SCHOOLS)),
+  soundSchool: z.enum(ids<SoundSchoolId>(SOUND_SCHOOLS)),
+  breathsPerMin: z
+    .number('breaths a minute is a number')
+    .min(3, 'at least 3 breaths a minute')
+    .max(9, 'at most 9 breaths a minute'),
+  outToIn: z
+    .number('the exhale’s length is a number')
+    .min(0.5, 'at least half the inhale')
+    .max(3, 'at most three times the inhale'),
+  firstSide: z.enum(['left', 'right']),
+  /** How left and right are said in Lead: as the person practising, or as a group facing the teacher sees it. */
+  sideSeen: z.enum(['own', 'facing']),
+});
+export type Customs = Readonly<z.infer<typeof customsSchema>>;
+
+/** What a new installation starts from: the meridian of Greenwich, until the user names their place. */
+export const DEFAULT_CUSTOMS: Customs = {
+  place: { name: 'Greenwich', latitudeDeg: 51.48, longitudeDeg: 0, zone: 'Europe/London' },
+  seasonSchool: 'solar-term',
+  earthSchool: 'four-turns',
+  mirrorSouth: true,
+  hours: 'solar',
+  animalSchool: 'standard',
+  virtueSchool: 'classical',
+  soundSchool: 'standard',
+  breathsPerMin: 6,
+  outToIn: 1.2,
+  firstSide: 'left',
+  sideSeen: 'own',
+};

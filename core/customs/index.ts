@@ -1,0 +1,2 @@
+export { customsSchema, placeSchema, DEFAULT_CUSTOMS } from './customs';
+export type { Customs } from './customs';

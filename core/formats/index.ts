@@ -1,0 +1,11 @@
+export {
+  PRACTICE_FORMAT,
+  PRACTICE_VERSION,
+  LARGEST_FILE_BYTES,
+  practiceFileSchema,
+  writePracticeFile,
+  readPracticeFile,
+  practiceJsonSchema,
+  pathText,
+} from './practiceFile';
+export type { FileProblem, FileResult } from './practiceFile';

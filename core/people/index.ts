@@ -1,0 +1,2 @@
+export { CONDITIONS, CONDITION_IDS, FOR_EVERYONE, cautionsOf } from './conditions';
+export type { ConditionId, Caution, CautionWeight, Remedy } from './conditions';

@@ -1,0 +1,284 @@
+import { breathSec, splitBreath, type BreathStroke } from '../breath';
+import { cycleOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
+import { soundOf } from '../sounds';
+import { formOf, type Item, type Practice } from './model';
+
+export type Side = 'left' | 'right';
+export type EventKind = 'setup' | 'stance' | 'stroke' | 'settle';
+
+/** One stretch of time in which one thing happens. */
+export interface TimelineEvent {
+  readonly index: number;
+  readonly kind: EventKind;
+  readonly startMs: number;
+  readonly lengthMs: number;
+  readonly itemIndex: number;
+  readonly itemId: string;
+  readonly breath: BreathStroke;
+  readonly exhale: 'nose' | 'mouth';
+  readonly cue: string;
+  /** The practitioner's own side, where the stroke has one. */
+  readonly side: Side | undefined;
+  /** The way of a circle, where there is one. */
+  readonly way: string | undefined;
+  /** Repetition n of m on this side; 0 outside the repetitions. */
+  readonly repetition: number;
+  readonly repetitions: number;
+  /** Breath counted from the beginning of the practice (each inhale starts one); 0 before the first. */
+  readonly breathNumber: number;
+}
+
+export interface ItemSpan {
+  readonly itemIndex: number;
+  readonly itemId: string;
+  readonly role: Role;
+  readonly startMs: number;
+  readonly lengthMs: number;
+  readonly firstEvent: number;
+  readonly eventCount: number;
+}
+
+export interface SectionSpan {
+  readonly role: Role;
+  readonly startMs: number;
+  readonly lengthMs: number;
+  readonly itemIndexes: readonly number[];
+}
+
+/** Everything derived from a practice, in ms from its beginning. */
+export interface Timeline {
+  readonly totalMs: number;
+  readonly events: readonly TimelineEvent[];
+  readonly items: readonly ItemSpan[];
+  readonly sections: readonly SectionSpan[];
+  readonly breaths: number;
+}
+
+/** First repetition against a later one (measured practice: 1.4–2.7 for a taught form). */
+export const FIRST_REPETITION = { known: 1.1, taught: 1.8 } as const;
+/** A change of stance costs 3–6 s (measured practice). */
+export const STANCE_CHANGE_SEC = { known: 4, taught: 6 } as const;
+
+const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** Sides and ways the item goes through: in each pass the cycle runs once, or `repetitions` times. */
+interface Pass {
+  readonly side: Side | undefined;
+  readonly way: string | undefined;
+}
+
+function passesOf(form: Form, firstSide: Side): readonly Pass[] {
+  switch (form.sides) {
+    case 'symmetric':
+      return [{ side: undefined, way: undefined }];
+    case 'alternating':
+    case 'one-then-other':
+      return [firstSide, other(firstSide)].map((side) => ({ side, way: undefined }));
+    case 'both-ways':
+      return (form.ways ?? [firstSide, other(firstSide)]).map((way) => ({ side: undefined, way }));
+    default:
+      return form.sides satisfies never;
+  }
+}
+
+/** Puts side, way and sound into a cue. Left and right are the practitioner's own. */
+export function fillCue(
+  cue: string,
+  pass: { side?: Side | undefined; way?: string | undefined },
+  sound: string | undefined,
+): string {
+  const side = pass.side ?? 'left';
+  return cue
+    .replaceAll('{side}', side)
+    .replaceAll('{other}', other(side))
+    .replaceAll('{Side}', capital(side))
+    .replaceAll('{Other}', capital(other(side)))
+    .replaceAll('{way}', pass.way ?? '')
+    .replaceAll('{sound}', sound ?? '');
+}
+
+interface Draft extends Omit<TimelineEvent, 'index' | 'startMs' | 'itemIndex' | 'itemId' | 'breathNumber'> {
+  readonly startsBreath: boolean;
+}
+
+interface ItemContext {
+  readonly item: Item;
+  readonly form: Form;
+  readonly inSec: number;
+  readonly outSec: number;
+  readonly sound: string | undefined;
+}
+
+const toMs = (seconds: number): number => Math.round(seconds * 1000);
+
+function strokeSec(stroke: Stroke, context: ItemContext): number {
+  if (stroke.breath === 'in') return context.inSec;
+  if (stroke.breath === 'out') return context.outSec;
+  return (stroke.seconds ?? 4) * context.item.stretch;
+}
+
+function strokeEvent(
+  stroke: Stroke,
+  context: ItemContext,
+  pass: Pass,
+  place: { repetition: number; repetitions: number; factor: number },
+): Draft {
+  return {
+    kind: 'stroke',
+    lengthMs: toMs(strokeSec(stroke, context) * place.factor),
+    breath: stroke.breath,
+    exhale: context.item.exhaleByMouth ? 'mouth' : context.form.exhale,
+    cue: fillCue(stroke.cue, pass, context.sound),
+    side: pass.side,
+    way: pass.way,
+    repetition: place.repetition,
+    repetitions: place.repetitions,
+    startsBreath: stroke.breath === 'in',
+  };
+}
+
+function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string): Draft {
+  return {
+    kind,
+    lengthMs: toMs(seconds),
+    breath: 'free',
+    exhale: 'nose',
+    cue,
+    side: undefined,
+    way: undefined,
+    repetition: 0,
+    repetitions: 0,
+    startsBreath: false,
+  };
+}
+
+function repetitionsOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[] {
+  const { item, form } = context;
+  const passes = passesOf(form, item.firstSide);
+  const total = item.repetitions;
+  const events: Draft[] = [];
+  const once = (pass: Pass, repetition: number, factor: number) => {
+    for (const stroke of cycle)
+      events.push(strokeEvent(stroke, context, pass, { repetition, repetitions: total, factor }));
+  };
+  const factorOf = (repetition: number, passIndex: number) =>
+    repetition === 1 && (passIndex === 0 || form.sides === 'alternating')
+      ? FIRST_REPETITION[item.familiarity]
+      : 1;
+  if (form.sides === 'alternating') {
+    for (let repetition = 1; repetition <= total; repetition += 1)
+      passes.forEach((pass, index) => once(pass, repetition, factorOf(repetition, index)));
+  } else {
+    passes.forEach((pass, index) => {
+      for (let repetition = 1; repetition <= total; repetition += 1)
+        once(pass, repetition, factorOf(repetition, index));
+    });
+  }
+  return events;
+}
+
+function itemEvents(practice: Practice, item: Item, before: Stance | undefined): readonly Draft[] {
+  const form = formOf(practice, item);
+  const wholeSec =
+    breathSec(form.pace, { breathsPerMin: practice.brief.breathsPerMin, outToIn: practice.customs.outToIn }) *
+    item.stretch;
+  const context: ItemContext = {
+    item,
+    form,
+    ...splitBreath(wholeSec, practice.customs.outToIn),
+    sound: form.soundOrgan ? soundOf(form.soundOrgan, practice.customs.soundSchool) : undefined,
+  };
+  const stance = stanceOf(form, item.variant);
+  const keep = (stroke: Stroke): boolean => !(item.omitHolds && stroke.breath === 'hold');
+  const cycle = cycleOf(form, item.variant).filter(keep);
+  const still: Pass = { side: undefined, way: undefined };
+  const outside = { repetition: 0, repetitions: item.repetitions, factor: 1 };
+  const events: Draft[] = [];
+  if (before !== undefined && before !== stance.start)
+    events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
+  // A hinge is its own announcement.
+  if (!item.hinge) events.push(talk('setup', form.setupSec[item.familiarity], form.name));
+  events.push(...form.entry.map((stroke) => strokeEvent(stroke, context, still, outside)));
+  events.push(...repetitionsOf(context, cycle));
+  events.push(...form.exit.map((stroke) => strokeEvent(stroke, context, still, outside)));
+  if (form.settleSec > 0)
+    events.push(
+      talk(
+        'settle',
+        form.settleSec,
+        form.asks.percussion.length > 0 ? 'Stand still and feel.' : 'Let it settle.',
+      ),
+    );
+  return events.filter((event) => event.lengthMs > 0);
+}
+
+function sectionsOf(spans: readonly ItemSpan[]): readonly SectionSpan[] {
+  const sections: { role: Role; startMs: number; lengthMs: number; itemIndexes: number[] }[] = [];
+  for (const span of spans) {
+    const last = sections.at(-1);
+    if (last && last.role === span.role) {
+      last.lengthMs += span.lengthMs;
+      last.itemIndexes.push(span.itemIndex);
+    } else
+      sections.push({
+        role: span.role,
+        startMs: span.startMs,
+        lengthMs: span.lengthMs,
+        itemIndexes: [span.itemIndex],
+      });
+  }
+  return sections;
+}
+
+/**
+ * Lays a practice out in time. Set-up talk, changes of stance, entry, repetitions by sides (the first one
+ * slower), exit and a settling pause, each in whole milliseconds; nothing else takes time.
+ * Source of the time model: measured practice.
+ */
+export function compile(practice: Practice): Timeline {
+  const events: TimelineEvent[] = [];
+  const items: ItemSpan[] = [];
+  let atMs = 0;
+  let breaths = 0;
+  let stance: Stance | undefined;
+  practice.items.forEach((item, itemIndex) => {
+    const startMs = atMs;
+    const firstEvent = events.length;
+    for (const { startsBreath, ...draft } of itemEvents(practice, item, stance)) {
+      if (startsBreath) breaths += 1;
+      events.push({
+        ...draft,
+        index: events.length,
+        startMs: atMs,
+        itemIndex,
+        itemId: item.id,
+        breathNumber: breaths,
+      });
+      atMs += draft.lengthMs;
+    }
+    items.push({
+      itemIndex,
+      itemId: item.id,
+      role: item.role,
+      startMs,
+      lengthMs: atMs - startMs,
+      firstEvent,
+      eventCount: events.length - firstEvent,
+    });
+    stance = stanceOf(formOf(practice, item), item.variant).end;
+  });
+  return { totalMs: atMs, events, items, sections: sectionsOf(items), breaths };
+}
+
+/** The event running at a moment (ms from the beginning); the last one at and after the end; undefined when empty. */
+export function eventAt(timeline: Timeline, atMs: number): TimelineEvent | undefined {
+  let low = 0;
+  let high = timeline.events.length - 1;
+  while (low < high) {
+    const middle = Math.ceil((low + high) / 2);
+    if ((timeline.events[middle] as TimelineEvent).startMs <= atMs) low = middle;
+    else high = middle - 1;
+  }
+  return timeline.events[low];
+}

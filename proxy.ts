@@ -1,0 +1,60 @@
+import { NextResponse, type NextRequest } from 'next/server';
+
+/** Names under which this machine itself is reached; any other Host is someone else's page (DNS rebinding). */
+const OWN_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
+
+const hostName = (host: string): string => host.replace(/:\d+$/, '');
+
+/** Whether a write comes from one of our own pages. Browsers send Origin with every write. */
+function isOwnWrite(request: NextRequest, host: string): boolean {
+  const origin = request.headers.get('origin');
+  if (origin !== null) return origin === `http://${host}`;
+  const site = request.headers.get('sec-fetch-site');
+  return site === null || site === 'same-origin' || site === 'none';
+}
+
+const refuse = (message: string): NextResponse =>
+  NextResponse.json({ problem: { message } }, { status: 403 });
+
+function contentPolicy(nonce: string): string {
+  // Development needs eval for its own refresh; the production policy has no exception for scripts.
+  const development = process.env.NODE_ENV === 'development' ? " 'unsafe-eval'" : '';
+  return [
+    "default-src 'self'",
+    `script-src 'self' 'nonce-${nonce}' 'strict-dynamic'${development}`,
+    // Positions are set as style attributes; style elements need the nonce.
+    `style-src-elem 'self'${development ? " 'unsafe-inline'" : ` 'nonce-${nonce}'`}`,
+    "style-src-attr 'unsafe-inline'",
+    "img-src 'self' data:",
+    "font-src 'self'",
+    "connect-src 'self'",
+    "worker-src 'self'",
+    "object-src 'none'",
+    "base-uri 'none'",
+    "form-action 'self'",
+    "frame-ancestors 'none'",
+  ].join('; ');
+}
+
+/** Guards every request: own host, own writes, and a strict content policy with a fresh nonce. */
+export function proxy(request: NextRequest): NextResponse {
+  const host = request.headers.get('host') ?? '';
+  if (!OWN_HOSTS.has(hostName(host))) return refuse('Navuren answers only to this machine.');
+  if (!READS.has(request.method) && !isOwnWrite(request, host))
+    return refuse('A page from elsewhere may not change anything here.');
+
+  const nonce = Buffer.from(crypto.getRandomValues(new Uint8Array(16))).toString('base64');
+  const policy = contentPolicy(nonce);
+  const headers = new Headers(request.headers);
+  headers.set('x-nonce', nonce);
+  headers.set('content-security-policy', policy);
+  const response = NextResponse.next({ request: { headers } });
+  response.headers.set('content-security-policy', policy);
+  response.headers.set('x-content-type-options', 'nosniff');
+  response.headers.set('referrer-policy', 'no-referrer');
+  response.headers.set('cross-origin-opener-policy', 'same-origin');
+  return response;
+}
+
+export const config = { matcher: ['/((?!_next/static|_next/image|favicon.ico).*)'] };

@@ -1,0 +1,64 @@
+import { z } from 'zod';
+import { classRecordSchema, type ClassRecord } from '@/core/lead';
+import type { Queries } from './database';
+import { sql } from './sql';
+
+export const givenClassSchema = z.strictObject({
+  /** Made by the leading screen, so that sending twice records once. */
+  id: z.uuid(),
+  practiceId: z.string().max(64),
+  version: z.number().int().min(1),
+  groupId: z.string().max(64).nullable(),
+  record: classRecordSchema,
+});
+export type GivenClass = z.infer<typeof givenClassSchema>;
+
+export interface LoggedClass {
+  readonly id: string;
+  readonly practiceId: string;
+  readonly practiceName: string;
+  readonly groupName: string | undefined;
+  readonly startedAtMs: number;
+  readonly record: ClassRecord;
+}
+
+/** Records a class; true when it is new, false when it was recorded before or the practice is unknown. */
+export async function recordClass(
+  queries: Queries,
+  given: GivenClass,
+): Promise<'recorded' | 'known' | 'no-practice'> {
+  const [practice] = await queries.rows(sql`select name from practice where id = ${given.practiceId}`);
+  if (!practice) return 'no-practice';
+  const rows = await queries.rows(sql`
+    insert into class_given (id, practice_id, practice_name, version, group_id, started_at, record)
+    values (${given.id}, ${given.practiceId}, ${practice.name}, ${given.version},
+            (select id from class_group where id = ${given.groupId}), ${new Date(given.record.startedAtMs)}, ${JSON.stringify(given.record)}::jsonb)
+    on conflict (id) do nothing returning id`);
+  return rows.length > 0 ? 'recorded' : 'known';
+}
+
+/** Classes given, newest first. */
+export async function listClasses(queries: Queries, most = 200): Promise<readonly LoggedClass[]> {
+  const rows = await queries.rows(sql`
+    select c.id, c.practice_id, c.practice_name, c.started_at, c.record, g.name as group_name
+    from class_given c left join class_group g on g.id = c.group_id order by c.started_at desc limit ${most}`);
+  const rowSchema = z.object({
+    id: z.string(),
+    practice_id: z.string(),
+    practice_name: z.string(),
+    started_at: z.date(),
+    record: classRecordSchema,
+    group_name: z.string().nullable(),
+  });
+  return rows.map((row) => {
+    const parsed = rowSchema.parse(row);
+    return {
+      id: parsed.id,
+      practiceId: parsed.practice_id,
+      practiceName: parsed.practice_name,
+      groupName: parsed.group_name ?? undefined,
+      startedAtMs: parsed.started_at.getTime(),
+      record: parsed.record,
+    };
+  });
+}

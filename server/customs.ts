@@ -1,0 +1,15 @@
+import { customsSchema, DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
+import type { Queries } from './database';
+import { sql } from './sql';
+
+/** The practitioner's customs, or the ones a new installation starts from. */
+export async function readCustoms(queries: Queries): Promise<Customs> {
+  const [row] = await queries.rows(sql`select document from customs where id = 1`);
+  return row ? customsSchema.parse(row.document) : DEFAULT_CUSTOMS;
+}
+
+export async function saveCustoms(queries: Queries, customs: Customs, atMs: number): Promise<void> {
+  await queries.rows(sql`
+    insert into customs (id, document, updated_at) values (1, ${JSON.stringify(customs)}::jsonb, ${new Date(atMs)})
+    on conflict (id) do update set document = excluded.document, updated_at = excluded.updated_at`);
+}

@@ -1,0 +1,96 @@
+import { mkdirSync, readFileSync, readdirSync } from 'node:fs';
+import path from 'node:path';
+import { PGlite, type Transaction } from '@electric-sql/pglite';
+import { seedDemo } from './demo';
+import { takeFolder } from './lock';
+import type { Statement } from './sql';
+
+type Row = Record<string, unknown>;
+
+/** What the rest of the server needs of a database: a statement in, rows out. */
+export interface Queries {
+  rows(statement: Statement): Promise<readonly Row[]>;
+}
+
+export interface Database extends Queries {
+  /** All or nothing. */
+  transaction<Result>(work: (queries: Queries) => Promise<Result>): Promise<Result>;
+  close(): Promise<void>;
+}
+
+const queriesOn = (target: Pick<PGlite, 'query'> | Transaction): Queries => ({
+  rows: async (statement) => (await target.query<Row>(statement.text, [...statement.values])).rows,
+});
+
+/** Applies the numbered migrations that have not run yet, each in a transaction of its own. */
+async function migrate(engine: PGlite, folder: string): Promise<void> {
+  await engine.exec(
+    'create table if not exists migration (name text primary key, applied_at timestamptz not null default now())',
+  );
+  const done = new Set(
+    (await engine.query<{ name: string }>('select name from migration')).rows.map((row) => row.name),
+  );
+  const files = readdirSync(folder)
+    .filter((name) => /^\d{3}_.*\.sql$/.test(name))
+    .sort();
+  for (const name of files) {
+    if (done.has(name)) continue;
+    const text = readFileSync(path.join(folder, name), 'utf8');
+    await engine.transaction(async (transaction) => {
+      await transaction.exec(text);
+      await transaction.query('insert into migration (name) values ($1)', [name]);
+    });
+  }
+}
+
+export interface OpenOptions {
+  readonly folder: string;
+  readonly migrations: string;
+  /** Fill an empty database with the Quillhaven sample. */
+  readonly demo: boolean;
+}
+
+/** Opens (or makes) the database in a folder. Throws FolderInUse when another process has it. */
+export async function openDatabase(options: OpenOptions): Promise<Database> {
+  mkdirSync(path.dirname(options.folder), { recursive: true });
+  const release = takeFolder(options.folder);
+  try {
+    const engine = await PGlite.create(options.folder);
+    await migrate(engine, options.migrations);
+    const database: Database = {
+      ...queriesOn(engine),
+      transaction: (work) => engine.transaction((transaction) => work(queriesOn(transaction))),
+      close: async () => {
+        await engine.close();
+        release();
+      },
+    };
+    if (options.demo) await seedDemo(database);
+    return database;
+  } catch (error) {
+    release();
+    throw error;
+  }
+}
+
+const holder = globalThis as typeof globalThis & { navurenDatabase?: Promise<Database> | undefined };
+
+/** The one database handle of this process; it survives hot reload and is tried again after a failure. */
+export function database(): Promise<Database> {
+  holder.navurenDatabase ??= openDatabase({
+    folder: path.resolve(/* turbopackIgnore: true */ process.env.NAVUREN_DATA ?? './data'),
+    migrations: path.resolve(/* turbopackIgnore: true */ process.cwd(), 'db/migrations'),
+    demo: process.env.NAVUREN_DEMO === '1',
+  }).catch((error: unknown) => {
+    holder.navurenDatabase = undefined;
+    throw error;
+  });
+  return holder.navurenDatabase;
+}
+
+/** Closes the handle if it is open; for a clean stop. */
+export async function closeDatabase(): Promise<void> {
+  const open = holder.navurenDatabase;
+  holder.navurenDatabase = undefined;
+  if (open) await (await open).close();
+}
