@@ -8,6 +8,7 @@ const child = spawn(process.execPath, [nextBin, 'dev', '-H', '127.0.0.1', '-p', 
   cwd: root,
   env: {
     ...quietEnv,
+    NAVUREN_SERVE: '1',
     NAVUREN_DATA: process.env.NAVUREN_DATA ?? path.join(root, 'demo-data'),
     NAVUREN_DEMO: '1',
   },

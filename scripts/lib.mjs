@@ -70,7 +70,13 @@ export function portTaken(port) {
 export function startServer({ port, data, demo = false, onLine = () => {} }) {
   const child = spawn(process.execPath, [nextBin, 'start', '-H', '127.0.0.1', '-p', String(port)], {
     cwd: root,
-    env: { ...quietEnv, NODE_ENV: 'production', NAVUREN_DATA: data, NAVUREN_DEMO: demo ? '1' : '0' },
+    env: {
+      ...quietEnv,
+      NODE_ENV: 'production',
+      NAVUREN_SERVE: '1',
+      NAVUREN_DATA: data,
+      NAVUREN_DEMO: demo ? '1' : '0',
+    },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
   for (const stream of [child.stdout, child.stderr]) {

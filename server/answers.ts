@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import type { z } from 'zod';
 import { LARGEST_FILE_BYTES, pathText } from '@/core/formats';
 
 /** What every refused request answers: one sentence, and the field it speaks of where there is one. */

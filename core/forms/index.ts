@@ -16,4 +16,5 @@ export {
 export type { Form, Stroke, Asks, Stance, Sides, VariantId, BodyRegion, Animal } from './model';
 export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
 export type { FormSchools } from './theme';
+export { plainText, searchText } from './search';
 export { REPERTOIRE } from './repertoire';

@@ -1,0 +1,27 @@
+import type { Metadata, Viewport } from 'next';
+import { cookies, headers } from 'next/headers';
+import type { ReactNode } from 'react';
+import '@/ui/kit/fonts';
+import './globals.css';
+import { SaidProvider } from '@/ui/kit/Said';
+import { StyleNonce } from '@/ui/kit/StyleNonce';
+
+export const metadata: Metadata = {
+  title: { default: 'Navuren', template: '%s · Navuren' },
+  description: 'Design, check, lead and log qigong practices.',
+};
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const light = (await cookies()).get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
+  const nonce = (await headers()).get('x-nonce') ?? '';
+  return (
+    <html lang="en" data-light={light}>
+      <body>
+        <StyleNonce nonce={nonce} />
+        <SaidProvider>{children}</SaidProvider>
+      </body>
+    </html>
+  );
+}

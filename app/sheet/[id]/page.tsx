@@ -1,0 +1,28 @@
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { database } from '@/server/database';
+import { readPractice } from '@/server/practices';
+import { CueSheet } from '@/ui/sheet/CueSheet';
+import { PrintButton } from '@/ui/sheet/PrintButton';
+
+export const metadata = { title: 'Cue sheet' };
+
+export default async function SheetPage({ params }: { params: Promise<{ id: string }> }) {
+  const { id } = await params;
+  const stored = await readPractice(await database(), id);
+  if (!stored || stored.binned) notFound();
+  return (
+    <main className="py-4 print:py-0">
+      <nav aria-label="Cue sheet" className="no-print mx-auto mb-3 flex max-w-[56rem] flex-wrap gap-2 px-6">
+        <PrintButton />
+        <a className="press" href={`/api/practices/${id}/export`} download>
+          Save as a file
+        </a>
+        <Link className="press" href={`/compose/${id}`}>
+          Back to the score
+        </Link>
+      </nav>
+      <CueSheet practice={stored.practice} />
+    </main>
+  );
+}

@@ -1,0 +1,30 @@
+import { channel } from '../channels';
+import { organ, phaseName } from '../phases';
+import type { Form } from './model';
+
+/** Text for comparing: lower case, tones and accents off. */
+export const plainText = (text: string): string =>
+  text
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .toLowerCase();
+
+/** Everything a practitioner might look a form up by, as one plain line. */
+export function searchText(form: Form): string {
+  return plainText(
+    [
+      form.name,
+      form.pinyin ?? '',
+      form.hanzi ?? '',
+      form.family,
+      ...form.actions,
+      ...form.roles,
+      ...form.phases.map((phase) => phaseName(phase).name),
+      ...form.organs.map((id) => organ(id).name),
+      ...form.channels.map((reach) => `${reach.channel} ${channel(reach.channel).name} ${reach.how}`),
+      ...form.points,
+      form.seated ? 'seated' : '',
+      form.animal ?? '',
+    ].join(' '),
+  );
+}

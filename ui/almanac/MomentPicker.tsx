@@ -1,0 +1,77 @@
+'use client';
+
+import Link from 'next/link';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
+
+interface Props {
+  /** The moment shown, as the wall clock of the place: "2026-11-25T06:20". */
+  readonly value: string;
+  readonly isNow: boolean;
+  readonly zone: string;
+  readonly links: {
+    readonly dayBefore: string;
+    readonly dayAfter: string;
+    readonly hourBefore: string;
+    readonly hourAfter: string;
+  };
+}
+
+/** Chooses the moment the almanac speaks of. */
+export function MomentPicker({ value, isNow, zone, links }: Props) {
+  const router = useRouter();
+  const [typed, setTyped] = useState(value);
+  const [shown, setShown] = useState(value);
+  if (shown !== value) {
+    setShown(value);
+    setTyped(value);
+  }
+  return (
+    <form
+      className="flex flex-wrap items-center gap-x-3 gap-y-1"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (typed !== '') router.push(`/?at=${encodeURIComponent(typed)}`);
+      }}
+    >
+      <label className="small quiet" htmlFor="moment">
+        Look at
+      </label>
+      <input
+        id="moment"
+        type="datetime-local"
+        min="1900-01-02T00:00"
+        max="2100-12-30T23:59"
+        className="field figures max-w-58"
+        value={typed}
+        onChange={(event) => setTyped(event.target.value)}
+        aria-describedby="moment-zone"
+      />
+      <button type="submit" className="press">
+        Show
+      </button>
+      <span className="flex flex-wrap gap-x-3">
+        <Link className="press-plain" href={links.dayBefore} scroll={false}>
+          a day back
+        </Link>
+        <Link className="press-plain" href={links.dayAfter} scroll={false}>
+          a day on
+        </Link>
+        <Link className="press-plain" href={links.hourBefore} scroll={false}>
+          two hours back
+        </Link>
+        <Link className="press-plain" href={links.hourAfter} scroll={false}>
+          two hours on
+        </Link>
+        {!isNow && (
+          <Link className="press-plain font-bold" href="/" scroll={false}>
+            now
+          </Link>
+        )}
+      </span>
+      <span id="moment-zone" className="small quiet">
+        {zone}
+      </span>
+    </form>
+  );
+}

@@ -1,0 +1,257 @@
+'use client';
+
+import { DropdownMenu } from 'radix-ui';
+import type { ReactNode } from 'react';
+import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
+import {
+  INTENTS,
+  type Brief,
+  type BriefWhy,
+  type BriefWishes,
+  type FilledBrief,
+  type Theme,
+} from '@/core/brief';
+import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
+import { PhaseMark } from '@/ui/kit/PhaseMark';
+import { DAY_PART_NAMES, INTENT_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+
+interface Option<Value> {
+  readonly value: Value;
+  readonly label: ReactNode;
+  readonly note?: string;
+  readonly head?: string;
+}
+
+const WHY: Readonly<Record<BriefWhy, string>> = {
+  chosen: 'You chose this.',
+  group: 'As this group usually has it.',
+  hour: 'From the hour of the day.',
+  season: 'From the season, by your school.',
+  customs: 'From your customs.',
+  usual: 'The usual; press to choose another.',
+};
+
+/** One live word of the sentence. */
+function Word<Value>({
+  name,
+  shown,
+  why,
+  options,
+  value,
+  onChoose,
+}: {
+  name: string;
+  shown: ReactNode;
+  why: BriefWhy;
+  options: readonly Option<Value>[];
+  value: Value;
+  onChoose: (value: Value) => void;
+}) {
+  const key = (candidate: Value): string => JSON.stringify(candidate);
+  return (
+    <DropdownMenu.Root modal={false}>
+      <DropdownMenu.Trigger className="word" data-why={why} aria-label={undefined}>
+        <span className="sr-only">{name}: </span>
+        {shown}
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content
+          className="slip min-w-52 py-1"
+          sideOffset={6}
+          collisionPadding={12}
+          aria-label={name}
+        >
+          <DropdownMenu.RadioGroup
+            value={key(value)}
+            onValueChange={(chosen) => {
+              const option = options.find((candidate) => key(candidate.value) === chosen);
+              if (option) onChoose(option.value);
+            }}
+          >
+            {options.map((option) => (
+              <div key={key(option.value)} role="presentation">
+                {option.head && (
+                  <DropdownMenu.Label className="caption px-3 pt-2">{option.head}</DropdownMenu.Label>
+                )}
+                <DropdownMenu.RadioItem
+                  value={key(option.value)}
+                  className="slip-line data-[state=checked]:font-bold"
+                >
+                  {option.label}
+                  {option.note && <span className="quiet small ml-auto">{option.note}</span>}
+                </DropdownMenu.RadioItem>
+              </div>
+            ))}
+          </DropdownMenu.RadioGroup>
+          <DropdownMenu.Label className="quiet small border-t border-hairline px-3 pt-1.5 pb-1">
+            {WHY[why]}
+          </DropdownMenu.Label>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}
+
+const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60];
+const PACES = [3, 3.5, 4, 4.5, 5, 5.5, 6, 6.5, 7, 8, 9];
+
+const withValue = (values: readonly number[], value: number): readonly number[] =>
+  values.includes(value) ? values : [...values, value].toSorted((a, b) => a - b);
+
+function themeOptions(): readonly Option<Theme>[] {
+  const phases = PHASE_IDS.map((phase, index): Option<Theme> => ({
+    value: { kind: 'phase', phase },
+    label: <PhaseMark phase={phase} withName />,
+    note: phaseName(phase).pinyin,
+    ...(index === 0 ? { head: 'A phase' } : {}),
+  }));
+  const organs = ORGANS.map((row, index): Option<Theme> => ({
+    value: { kind: 'organ', organ: row.id },
+    label: (
+      <>
+        <PhaseMark phase={row.phase} /> {row.name}
+      </>
+    ),
+    note: `${row.pinyin} ${row.channel}`,
+    ...(index === 0 ? { head: 'An organ' } : {}),
+  }));
+  return [...phases, ...organs];
+}
+
+interface Props {
+  readonly filled: FilledBrief;
+  readonly groups: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly minutes: number;
+    readonly posture: Brief['posture'];
+  }[];
+  readonly onWish: (wishes: BriefWishes) => void;
+  readonly formName: (id: string) => string;
+}
+
+/** The brief as one sentence; every ruled or dotted word opens a small choice. */
+export function BriefSentence({ filled, groups, onWish, formName }: Props) {
+  const { brief, why } = filled;
+  const groupName = groups.find((group) => group.id === brief.groupId)?.name;
+  return (
+    <p className="font-serif text-[1.44rem] leading-[1.7] sm:text-[1.6rem]" aria-label="The brief">
+      A{' '}
+      <Word
+        name="Minutes"
+        shown={<>{brief.minutes}-minute</>}
+        why={why.minutes}
+        value={brief.minutes}
+        onChoose={(minutes) => onWish({ minutes })}
+        options={withValue(MINUTES, brief.minutes).map((value) => ({ value, label: `${value} minutes` }))}
+      />{' '}
+      <Word
+        name="Time of day"
+        shown={DAY_PART_NAMES[brief.dayPart]}
+        why={why.dayPart}
+        value={brief.dayPart}
+        onChoose={(dayPart) => onWish({ dayPart })}
+        options={DAY_PARTS.map((value) => ({ value, label: DAY_PART_NAMES[value] }))}
+      />{' '}
+      practice for{' '}
+      <Word
+        name="Theme"
+        shown={themeName(brief.theme)}
+        why={why.theme}
+        value={brief.theme}
+        onChoose={(theme) => onWish({ theme })}
+        options={themeOptions()}
+      />
+      , in{' '}
+      <Word
+        name="Season"
+        shown={SEASON_NAMES[brief.season]}
+        why={why.season}
+        value={brief.season}
+        onChoose={(season) => onWish({ season })}
+        options={[...SEASON_IDS, 'earth-turn' as const].map((value) => ({
+          value,
+          label: SEASON_NAMES[value],
+        }))}
+      />
+      ,{' '}
+      <Word
+        name="Posture"
+        shown={brief.posture}
+        why={why.posture}
+        value={brief.posture}
+        onChoose={(posture) => onWish({ posture })}
+        options={(['standing', 'seated'] as const).map((value) => ({ value, label: value }))}
+      />
+      , for{' '}
+      <Word
+        name="Group"
+        shown={groupName ?? 'myself'}
+        why={why.groupId}
+        value={brief.groupId}
+        onChoose={(groupId) => {
+          const group = groups.find((candidate) => candidate.id === groupId);
+          onWish(group ? { groupId, minutes: group.minutes, posture: group.posture } : { groupId });
+        }}
+        options={[
+          { value: null, label: 'myself' },
+          ...groups.map((group) => ({
+            value: group.id as string | null,
+            label: group.name,
+            note: `${group.minutes} min, ${group.posture}`,
+          })),
+        ]}
+      />
+      , at{' '}
+      <Word
+        name="Pace"
+        shown={<>{brief.breathsPerMin} breaths a minute</>}
+        why={why.breathsPerMin}
+        value={brief.breathsPerMin}
+        onChoose={(breathsPerMin) => onWish({ breathsPerMin })}
+        options={withValue(PACES, brief.breathsPerMin).map((value) => ({
+          value,
+          label: `${value} breaths a minute`,
+          note: `${(60 / value).toFixed(1)} s each`,
+        }))}
+      />
+      ,{' '}
+      <Word
+        name="Intent"
+        shown={INTENT_NAMES[brief.intent]}
+        why={why.intent}
+        value={brief.intent}
+        onChoose={(intent) => onWish({ intent })}
+        options={INTENTS.map((value) => ({ value, label: INTENT_NAMES[value] }))}
+      />
+      , with{' '}
+      <Word
+        name="Forms"
+        shown={brief.familiarity === 'known' ? 'forms they know' : 'forms taught as we go'}
+        why={why.familiarity}
+        value={brief.familiarity}
+        onChoose={(familiarity) => onWish({ familiarity })}
+        options={[
+          { value: 'known' as const, label: 'forms they know', note: 'little talk' },
+          { value: 'taught' as const, label: 'forms taught as we go', note: 'slower first time' },
+        ]}
+      />
+      {brief.without.length > 0 && (
+        <>
+          , without{' '}
+          <Word
+            name="Left out"
+            shown={
+              brief.without.length === 1 ? formName(brief.without[0] ?? '') : `${brief.without.length} forms`
+            }
+            why="chosen"
+            value=""
+            onChoose={(id) => onWish({ without: brief.without.filter((other) => other !== id) })}
+            options={brief.without.map((id) => ({ value: id, label: formName(id), note: 'allow again' }))}
+          />
+        </>
+      )}
+      .
+    </p>
+  );
+}

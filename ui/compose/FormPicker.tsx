@@ -1,0 +1,92 @@
+'use client';
+
+import { Dialog } from 'radix-ui';
+import { useMemo, useState } from 'react';
+import type { Alternative } from '@/core/compose';
+import type { Role } from '@/core/forms';
+import { plainText, searchText } from '@/core/forms';
+import { ROLE_NAMES } from '@/ui/words/names';
+import { reasonText } from '@/ui/words/reasons';
+
+export interface Pick {
+  readonly alternative: Alternative;
+  readonly role: Role;
+}
+
+interface Props {
+  readonly title: string;
+  readonly open: boolean;
+  readonly picks: readonly Pick[];
+  readonly onOpenChange: (open: boolean) => void;
+  readonly onPick: (pick: Pick) => void;
+}
+
+/** Finds a form by name, pinyin (tones or not), organ, phase, channel or what it is for. */
+export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) {
+  const [sought, setSought] = useState('');
+  const found = useMemo(() => {
+    const words = plainText(sought)
+      .split(/\s+/)
+      .filter((word) => word !== '');
+    return picks.filter(({ alternative, role }) => {
+      const text = `${searchText(alternative.form)} ${ROLE_NAMES[role].toLowerCase()}`;
+      return words.every((word) => text.includes(word));
+    });
+  }, [picks, sought]);
+  return (
+    <Dialog.Root
+      open={open}
+      onOpenChange={(next) => {
+        setSought('');
+        onOpenChange(next);
+      }}
+    >
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-30 bg-ink opacity-20" />
+        <Dialog.Content
+          className="slip fixed top-[8vh] left-1/2 flex w-[min(42rem,calc(100vw-2rem))] -translate-x-1/2 flex-col p-4"
+          aria-describedby={undefined}
+        >
+          <div className="flex items-baseline justify-between">
+            <Dialog.Title className="font-serif text-[1.44rem] font-medium">{title}</Dialog.Title>
+            <Dialog.Close className="press-plain">Close</Dialog.Close>
+          </div>
+          <label className="sr-only" htmlFor="seek-form">
+            Search the forms
+          </label>
+          <input
+            id="seek-form"
+            className="field my-2"
+            placeholder="a name, an organ, a channel, “calms”, “seated” …"
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+            autoComplete="off"
+          />
+          <p className="quiet small" role="status">
+            {found.length === 0
+              ? 'No form fits. Try a shorter word; forms already in the practice are not shown again.'
+              : `${found.length} forms, the best fitting first`}
+          </p>
+          <ul className="mt-1 min-h-40 overflow-y-auto border-t border-hairline">
+            {found.map((pick) => (
+              <li key={`${pick.role}-${pick.alternative.form.id}`} className="border-b border-hairline">
+                <button type="button" className="slip-line flex-wrap" onClick={() => onPick(pick)}>
+                  <span className="font-serif text-[1.1rem]">{pick.alternative.form.name}</span>
+                  {pick.alternative.form.hanzi && (
+                    <span lang="zh" className="hanzi">
+                      {pick.alternative.form.hanzi}
+                    </span>
+                  )}
+                  <span className="quiet small ml-auto">{ROLE_NAMES[pick.role]}</span>
+                  <span className="quiet small w-full">
+                    {pick.alternative.reasons.map(reasonText).join(' ')}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,180 @@
+'use client';
+
+import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
+import { cautionsOf, FOR_EVERYONE, type ConditionId } from '@/core/people';
+import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
+import { reasonText } from '@/ui/words/reasons';
+
+interface Props {
+  readonly practice: Practice;
+  readonly item: Item;
+  readonly events: readonly TimelineEvent[];
+  readonly conditions: readonly ConditionId[];
+  readonly onEdit: (edit: Edit, said: string) => void;
+  readonly onSwap: () => void;
+  readonly onLeaveOut: () => void;
+}
+
+const BREATH_NAMES = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
+const WEIGHT = { avoid: 'must', change: 'should', watch: 'watch' } as const;
+
+/** Cautions of the present group in full; the usual ones for everyone else in one line. */
+function Cautions({
+  form,
+  item,
+  conditions,
+}: {
+  form: Form;
+  item: Item;
+  conditions: readonly ConditionId[];
+}) {
+  const here = cautionsOf(form, item.variant, conditions).filter(
+    (caution) =>
+      !(caution.remedy === 'omit-holds' && item.omitHolds) &&
+      !(caution.remedy === 'exhale-by-mouth' && item.exhaleByMouth),
+  );
+  const others = cautionsOf(form, item.variant).filter(
+    (caution) => caution.weight !== 'watch' && !conditions.includes(caution.condition),
+  );
+  const labels = [...new Set(others.map((caution) => caution.conditionLabel))];
+  return (
+    <section>
+      <h3 className="caption">Care</h3>
+      {here.map((caution) => (
+        <p key={`${caution.condition}-${caution.say}`} className={`mt-1 ${WEIGHT[caution.weight]}`}>
+          <strong>
+            {caution.weight === 'avoid' ? 'Avoid' : caution.weight === 'change' ? 'Change' : 'Watch'}.
+          </strong>{' '}
+          Someone here: {caution.conditionLabel}. {caution.say}
+        </p>
+      ))}
+      {form.cautions.map((caution) => (
+        <p key={caution} className="watch mt-1">
+          {caution}
+        </p>
+      ))}
+      {labels.length > 0 && <p className="quiet mt-1">Change or leave out with: {labels.join('; ')}.</p>}
+      <p className="quiet mt-1">{FOR_EVERYONE}</p>
+    </section>
+  );
+}
+
+/** The margin beside the running order: why the selected form is here, how it is said, what to mind. */
+export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap, onLeaveOut }: Props) {
+  const form = formOf(practice, item);
+  const first = events.filter((event) => event.kind === 'stroke' && event.repetition <= 1);
+  return (
+    <div className="space-y-4">
+      <div>
+        <h2>{form.name}</h2>
+        <p className="quiet">
+          {form.pinyin && <>{form.pinyin} </>}
+          {form.hanzi && (
+            <span lang="zh" className="hanzi">
+              {form.hanzi}
+            </span>
+          )}{' '}
+          {form.family}
+        </p>
+      </div>
+      <section>
+        <h3 className="caption">Why it is here</h3>
+        <ul className="mt-1">
+          {item.reasons.map((reason) => (
+            <li key={JSON.stringify(reason)}>{reasonText(reason)}</li>
+          ))}
+        </ul>
+      </section>
+      <section>
+        <h3 className="caption">On the breath</h3>
+        <ol className="mt-1">
+          {first.slice(0, 12).map((event) => (
+            <li key={event.index} className="grid grid-cols-[3.2rem_1fr] gap-x-1">
+              <span className="quiet">
+                {BREATH_NAMES[event.breath]}{' '}
+                <span className="figures">{(event.lengthMs / 1000).toFixed(0)} s</span>
+              </span>
+              <span>{event.cue}</span>
+            </li>
+          ))}
+        </ol>
+        {(item.exhaleByMouth || form.exhale === 'mouth') && (
+          <p className="quiet mt-1">In by the nose, out by the mouth.</p>
+        )}
+        {cycleOf(form, item.variant).some((stroke) => stroke.breath === 'hold') && item.omitHolds && (
+          <p className="quiet mt-1">The pause is left out.</p>
+        )}
+      </section>
+      {form.images.length > 0 && <p className="reading italic">{form.images[0]}</p>}
+      <Cautions form={form} item={item} conditions={conditions} />
+      <section className="flex flex-wrap gap-x-4 gap-y-1 border-t border-hairline pt-2">
+        <button type="button" className="press-plain" onClick={onSwap}>
+          Swap for another
+        </button>
+        {VARIANTS.filter((variant) => variant !== item.variant && hasVariant(form, variant)).map(
+          (variant) => (
+            <button
+              key={variant}
+              type="button"
+              className="press-plain"
+              onClick={() =>
+                onEdit({ kind: 'variant', itemId: item.id, variant }, `${form.name}: ${variant}`)
+              }
+            >
+              {variant === 'full'
+                ? 'Do it in full'
+                : variant === 'smaller'
+                  ? 'Do it smaller'
+                  : 'Do it seated'}
+            </button>
+          ),
+        )}
+        {form.sides !== 'symmetric' && !form.ways && (
+          <button
+            type="button"
+            className="press-plain"
+            onClick={() =>
+              onEdit(
+                { kind: 'first-side', itemId: item.id, side: item.firstSide === 'left' ? 'right' : 'left' },
+                `${form.name}: first side changed`,
+              )
+            }
+          >
+            Begin on the {item.firstSide === 'left' ? 'right' : 'left'}
+          </button>
+        )}
+        <button
+          type="button"
+          className="press-plain"
+          onClick={() =>
+            onEdit(
+              {
+                kind: 'familiarity',
+                itemId: item.id,
+                familiarity: item.familiarity === 'known' ? 'taught' : 'known',
+              },
+              `${form.name}: talk changed`,
+            )
+          }
+        >
+          {item.familiarity === 'known' ? 'Teach it here' : 'They know it'}
+        </button>
+        <button type="button" className="press-plain" onClick={onLeaveOut}>
+          Redraft without it
+        </button>
+      </section>
+      {form.mistakes.length > 0 && (
+        <section>
+          <h3 className="caption">What goes wrong</h3>
+          <ul className="mt-1">
+            {form.mistakes.map((row) => (
+              <li key={row.mistake}>
+                {row.mistake}: <span className="quiet">{row.mend}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}

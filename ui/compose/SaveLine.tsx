@@ -1,0 +1,23 @@
+'use client';
+
+import type { SaveState } from './useSaving';
+
+/** Whether what is on the screen is safe. */
+export function SaveLine({ state }: { state: SaveState }) {
+  return (
+    <p className="small quiet" role="status" aria-label="Saving">
+      {state.code === 'draft' && 'Not kept yet'}
+      {state.code === 'waiting' && 'Saving …'}
+      {state.code === 'saved' && `Saved, version ${state.version}`}
+      {state.code === 'failed' && <span className="must text-ink">Not saved. {state.message}</span>}
+      {state.code === 'changed-elsewhere' && (
+        <span className="must text-ink">
+          Changed in another window (version {state.version}); nothing was overwritten.{' '}
+          <button type="button" className="press-plain" onClick={() => window.location.reload()}>
+            Load that version
+          </button>
+        </span>
+      )}
+    </p>
+  );
+}

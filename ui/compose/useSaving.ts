@@ -1,0 +1,134 @@
+'use client';
+
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { z } from 'zod';
+import { practiceSchema, type Practice } from '@/core/practice';
+
+export type SaveState =
+  | { readonly code: 'draft' }
+  | { readonly code: 'waiting' }
+  | { readonly code: 'saved'; readonly version: number }
+  | { readonly code: 'failed'; readonly message: string }
+  | { readonly code: 'changed-elsewhere'; readonly version: number };
+
+const answerSchema = z.looseObject({
+  id: z.string().optional(),
+  version: z.number().optional(),
+  problem: z.looseObject({ message: z.string(), version: z.number().optional() }).optional(),
+});
+
+const keptSchema = z.object({ baseVersion: z.number(), practice: practiceSchema });
+
+/** A short pause after the last change, so that a run of presses is one version. */
+const PAUSE_MS = 500;
+const keepKey = (id: string): string => `navuren-unsaved-${id}`;
+
+/** What this browser kept of a practice that could not be saved, if it still fits the stored version. */
+export function keptDraft(id: string, version: number): Practice | undefined {
+  try {
+    const text = localStorage.getItem(keepKey(id));
+    const kept = text === null ? undefined : keptSchema.safeParse(JSON.parse(text));
+    return kept?.success && kept.data.baseVersion === version ? kept.data.practice : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+interface Target {
+  id: string | undefined;
+  version: number;
+}
+
+/**
+ * Saves the practice as it is edited: one request at a time, always the latest state, and never over a
+ * version somebody else has saved. Until the server has it, this browser keeps it too.
+ */
+export function useSaving(stored: { readonly id: string; readonly version: number } | undefined) {
+  const [state, setState] = useState<SaveState>(
+    stored ? { code: 'saved', version: stored.version } : { code: 'draft' },
+  );
+  const target = useRef<Target>({ id: stored?.id, version: stored?.version ?? 0 });
+  const pending = useRef<Practice | undefined>(undefined);
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const busy = useRef<Promise<void> | undefined>(undefined);
+
+  const send = useCallback(async (practice: Practice): Promise<void> => {
+    const { id, version } = target.current;
+    if (id !== undefined)
+      localStorage.setItem(keepKey(id), JSON.stringify({ baseVersion: version, practice }));
+    try {
+      const response = await fetch(id === undefined ? '/api/practices' : `/api/practices/${id}`, {
+        method: id === undefined ? 'POST' : 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(id === undefined ? { practice } : { practice, baseVersion: version }),
+      });
+      const answer = answerSchema.parse(await response.json());
+      if (response.ok && answer.version !== undefined) {
+        target.current = { id: answer.id ?? id, version: answer.version };
+        if (id === undefined && answer.id) window.history.replaceState(null, '', `/compose/${answer.id}`);
+        if (id !== undefined) localStorage.removeItem(keepKey(id));
+        setState({ code: 'saved', version: answer.version });
+      } else if (response.status === 409)
+        setState({ code: 'changed-elsewhere', version: answer.problem?.version ?? version });
+      else
+        setState({
+          code: 'failed',
+          message: answer.problem?.message ?? 'The server did not answer as expected.',
+        });
+    } catch {
+      setState({
+        code: 'failed',
+        message: 'The server cannot be reached; this browser keeps the practice until it can.',
+      });
+    }
+  }, []);
+
+  const flush = useCallback((): Promise<void> => {
+    clearTimeout(timer.current);
+    const run = async (): Promise<void> => {
+      await busy.current;
+      const practice = pending.current;
+      pending.current = undefined;
+      if (practice) await send(practice);
+    };
+    busy.current = run();
+    return busy.current;
+  }, [send]);
+
+  const save = useCallback(
+    (practice: Practice): void => {
+      pending.current = practice;
+      setState({ code: 'waiting' });
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void flush(), PAUSE_MS);
+    },
+    [flush],
+  );
+
+  useEffect(() => {
+    const leaving = (event: BeforeUnloadEvent): void => {
+      if (pending.current === undefined) return;
+      event.preventDefault();
+      void flush();
+    };
+    window.addEventListener('beforeunload', leaving);
+    return () => {
+      window.removeEventListener('beforeunload', leaving);
+      // Leaving the room by a link: save what is still waiting.
+      if (pending.current) void flush();
+    };
+  }, [flush]);
+
+  /** Saves at once and tells where the practice now is. */
+  const saveNow = useCallback(
+    async (practice: Practice): Promise<string | undefined> => {
+      pending.current = practice;
+      setState({ code: 'waiting' });
+      await flush();
+      return target.current.id;
+    },
+    [flush],
+  );
+
+  return { state, save, saveNow, id: () => target.current.id };
+}

@@ -1,0 +1,191 @@
+'use client';
+
+import { zodResolver } from '@hookform/resolvers/zod';
+import { useForm, useWatch, type FieldPath } from 'react-hook-form';
+import type { ReactNode } from 'react';
+import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
+import { customsSchema, type Customs } from '@/core/customs';
+import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
+import { SOUND_SCHOOLS } from '@/core/sounds';
+import { sourceTitle, type SourceId } from '@/core/sources';
+import { useSay } from '@/ui/kit/Said';
+
+interface Choice {
+  readonly value: string;
+  readonly label: string;
+  readonly source?: SourceId;
+}
+
+const schools = (
+  rows: readonly { readonly id: string; readonly label: string; readonly source: SourceId }[],
+): readonly Choice[] => rows.map((row) => ({ value: row.id, label: row.label, source: row.source }));
+
+/** The customs: place, schools, pace, sides. Each contested point is a choice with its source. */
+export function CustomsForm({ customs }: { customs: Customs }) {
+  const say = useSay();
+  const { register, handleSubmit, formState, setError, reset, control } = useForm<Customs>({
+    defaultValues: customs,
+    resolver: zodResolver(customsSchema),
+  });
+  const chosenValues = useWatch({ control });
+  const errors = formState.errors;
+
+  const save = handleSubmit(async (values) => {
+    try {
+      const response = await fetch('/api/customs', {
+        method: 'PUT',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(values),
+      });
+      const answer = (await response.json()) as { problem?: { message?: string } };
+      if (response.ok) {
+        reset(values);
+        say('Your customs are saved.');
+      } else
+        setError('root', {
+          message: answer.problem?.message ?? 'The server did not answer as expected; nothing was changed.',
+        });
+    } catch {
+      setError('root', {
+        message: 'The server cannot be reached; nothing was changed, and what you typed is still here.',
+      });
+    }
+  });
+
+  const problemOf = (name: string): string | undefined => {
+    const found = name
+      .split('.')
+      .reduce<unknown>(
+        (value, key) =>
+          typeof value === 'object' && value !== null ? (value as Record<string, unknown>)[key] : undefined,
+        errors,
+      );
+    return typeof found === 'object' &&
+      found !== null &&
+      'message' in found &&
+      typeof found.message === 'string'
+      ? found.message
+      : undefined;
+  };
+
+  const text = (name: FieldPath<Customs>, label: string, unit = '', number = false): ReactNode => {
+    const problem = problemOf(name);
+    const id = name.replace('.', '-');
+    return (
+      <div>
+        <label htmlFor={id}>
+          {label} {unit !== '' && <span className="unit">{unit}</span>}
+        </label>
+        <input
+          id={id}
+          className="field figures"
+          inputMode={number ? 'decimal' : 'text'}
+          aria-invalid={problem !== undefined}
+          aria-describedby={problem ? `${id}-problem` : undefined}
+          {...register(
+            name,
+            number
+              ? {
+                  setValueAs: (value: unknown) =>
+                    String(value).trim() === '' ? Number.NaN : Number(String(value).replace(',', '.')),
+                }
+              : {},
+          )}
+        />
+        {problem && (
+          <p id={`${id}-problem`} className="must small mt-1">
+            {problem}
+          </p>
+        )}
+      </div>
+    );
+  };
+
+  const choice = (name: FieldPath<Customs>, legend: string, options: readonly Choice[]): ReactNode => {
+    const chosen = options.find((option) => option.value === chosenValues[name as keyof Customs]);
+    return (
+      <fieldset className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_1fr_13rem]">
+        <legend className="sr-only">{legend}</legend>
+        <span aria-hidden>{legend}</span>
+        <span>
+          {options.map((option) => (
+            <label key={option.value} className="flex items-baseline gap-2">
+              <input type="radio" value={option.value} className="accent-ink" {...register(name)} />
+              <span>{option.label}</span>
+            </label>
+          ))}
+        </span>
+        <span className="quiet small">{chosen?.source ? sourceTitle(chosen.source) : ''}</span>
+      </fieldset>
+    );
+  };
+
+  return (
+    <form onSubmit={(event) => void save(event)} noValidate className="space-y-6">
+      <section aria-labelledby="place">
+        <h2 id="place">Place</h2>
+        <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+          {text('place.name', 'Name')}
+          {text('place.latitudeDeg', 'Latitude', '° north', true)}
+          {text('place.longitudeDeg', 'Longitude', '° east', true)}
+          {text('place.zone', 'Time zone')}
+        </div>
+        <p className="quiet small mt-1">
+          South and west are negative. The zone is an IANA name such as Europe/London.
+        </p>
+      </section>
+      <section aria-labelledby="schools">
+        <h2 id="schools">Schools</h2>
+        <div className="mt-2 border-t border-ink">
+          {choice('seasonSchool', 'Seasons begin', schools(SEASON_SCHOOLS))}
+          {choice('earthSchool', 'Earth rules', schools(EARTH_SCHOOLS))}
+          {choice('hours', 'Organ hours by', [
+            { value: 'solar', label: 'true solar time at the place', source: 'common-practice' },
+            { value: 'clock', label: 'the clock', source: 'common-practice' },
+          ])}
+          {choice('animalSchool', 'Animals', schools(ANIMAL_SCHOOLS))}
+          {choice('virtueSchool', 'Virtues', schools(VIRTUE_SCHOOLS))}
+          {choice('soundSchool', 'Healing sounds', schools(SOUND_SCHOOLS))}
+          <label className="flex items-baseline gap-2 py-2">
+            <input type="checkbox" className="accent-ink" {...register('mirrorSouth')} />
+            South of the equator the seasons stand half a year apart
+          </label>
+        </div>
+      </section>
+      <section aria-labelledby="pace">
+        <h2 id="pace">Pace and sides</h2>
+        <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+          {text('breathsPerMin', 'Pace of a flowing form', 'breaths a minute, 3–9', true)}
+          {text('outToIn', 'Exhale against inhale', 'times as long, 0.5–3', true)}
+        </div>
+        <div className="mt-3 border-t border-hairline">
+          {choice('firstSide', 'First side', [
+            { value: 'left', label: 'left', source: 'common-practice' },
+            { value: 'right', label: 'right', source: 'common-practice' },
+          ])}
+          {choice('sideSeen', 'While leading', [
+            { value: 'own', label: 'say the side of the person practising', source: 'common-practice' },
+            {
+              value: 'facing',
+              label: 'also say how you mirror it, as they see you',
+              source: 'common-practice',
+            },
+          ])}
+        </div>
+      </section>
+      {errors.root && (
+        <p role="alert" className="must">
+          {errors.root.message}
+        </p>
+      )}
+      <p className="flex items-baseline gap-3">
+        <button type="submit" className="press press-main" disabled={formState.isSubmitting}>
+          Save the customs
+        </button>
+        <span className="quiet small" role="status">
+          {formState.isDirty ? 'Changed, not saved yet' : ''}
+        </span>
+      </p>
+    </form>
+  );
+}

@@ -1,0 +1,18 @@
+import { organ, type OrganId } from '@/core/phases';
+
+/** An organ as name · pinyin · hanzi · channel code. */
+export function OrganName({ id, full = false }: { id: OrganId; full?: boolean }) {
+  const row = organ(id);
+  return (
+    <span>
+      {row.name}{' '}
+      <span className="quiet small whitespace-nowrap">
+        {full && <>{row.pinyin} </>}
+        <span lang="zh" className="font-hanzi">
+          {row.hanzi}
+        </span>
+        {full && <> {row.channel}</>}
+      </span>
+    </span>
+  );
+}

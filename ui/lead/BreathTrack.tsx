@@ -1,0 +1,64 @@
+'use client';
+
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { breathLine, type Timeline } from '@/core/practice';
+import { brushPath } from '@/ui/score/Score';
+
+/** Share of the width at which the mark stands. */
+const MARK = 0.3;
+const PX_PER_MS = 26 / 1000;
+
+/** The breath line drawn past a fixed mark: what is under the mark is now. */
+export function BreathTrack({
+  timeline,
+  positionMs,
+  ink,
+  height,
+}: {
+  timeline: Timeline;
+  positionMs: number;
+  ink: string;
+  height: number;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(1200);
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return undefined;
+    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  const pad = height * 0.12;
+  const line = useMemo(() => {
+    const points = breathLine(timeline, 0, timeline.totalMs, 10);
+    return brushPath(
+      points,
+      (ms) => ms * PX_PER_MS,
+      (level) => pad + (height - 2 * pad) * (1 - level),
+      2.6,
+    );
+  }, [timeline, height, pad]);
+  const mark = width * MARK;
+  return (
+    <div ref={box} className="overflow-hidden border-y border-hairline" aria-hidden>
+      <svg width={width} height={height} className="block">
+        <g transform={`translate(${(mark - positionMs * PX_PER_MS).toFixed(2)} 0)`}>
+          {timeline.items.map((span) => (
+            <line
+              key={span.itemId}
+              x1={span.startMs * PX_PER_MS}
+              x2={span.startMs * PX_PER_MS}
+              y1={0}
+              y2={height}
+              stroke="var(--hairline)"
+            />
+          ))}
+          <path d={line} fill={ink} />
+        </g>
+        <rect x={0} y={0} width={mark} height={height} fill="var(--paper)" fillOpacity={0.55} />
+        <line x1={mark} x2={mark} y1={0} y2={height} stroke="var(--ink)" strokeWidth={3} />
+      </svg>
+    </div>
+  );
+}

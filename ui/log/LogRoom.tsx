@@ -1,0 +1,98 @@
+import Link from 'next/link';
+import type { ClassRecord } from '@/core/lead';
+import { clockText, dateText } from '@/ui/kit/time';
+
+export interface LogEntry {
+  readonly id: string;
+  readonly practiceId: string;
+  readonly practiceName: string;
+  readonly groupName: string | undefined;
+  readonly startedAtMs: number;
+  readonly record: ClassRecord;
+}
+
+const signed = (ms: number): string =>
+  Math.abs(ms) < 500 ? 'as planned' : `${clockText(Math.abs(ms))} ${ms > 0 ? 'longer' : 'shorter'}`;
+
+/** What was given: planned against real, form by form. */
+export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone: string }) {
+  return (
+    <div className="max-w-4xl">
+      <h1>Log</h1>
+      {entries.length === 0 && (
+        <p className="reading quiet my-6">
+          Classes you lead are written here by themselves: what was planned, what it really took, what was
+          added.{' '}
+          <Link className="press-plain" href="/shelf">
+            Lead a practice
+          </Link>{' '}
+          to begin.
+        </p>
+      )}
+      <ul className="mt-4 border-t border-ink">
+        {entries.map((entry) => (
+          <li key={entry.id} className="border-b border-hairline py-2">
+            <details>
+              <summary className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+                <span className="figures">{dateText(entry.startedAtMs, zone, 'dateTime')}</span>
+                <span className="font-serif text-[1.2rem]">{entry.practiceName}</span>
+                {entry.groupName && <span className="quiet">{entry.groupName}</span>}
+                <span className="figures ml-auto">
+                  {clockText(entry.record.actualMs)}{' '}
+                  <span className="unit">
+                    min of {clockText(entry.record.plannedMs)} planned
+                    {entry.record.finished ? '' : ', ended early'}
+                  </span>
+                </span>
+              </summary>
+              <table className="small mt-2 w-full">
+                <caption className="sr-only">Planned and real lengths of {entry.practiceName}</caption>
+                <thead>
+                  <tr className="caption text-left">
+                    <th scope="col" className="font-medium">
+                      form
+                    </th>
+                    <th scope="col" className="text-right font-medium">
+                      planned, min
+                    </th>
+                    <th scope="col" className="text-right font-medium">
+                      real, min
+                    </th>
+                    <th scope="col" className="pl-4 font-medium">
+                      difference
+                    </th>
+                    <th scope="col" className="font-medium">
+                      repetitions
+                    </th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {entry.record.items.map((item) => (
+                    <tr key={item.itemId} className="border-t border-hairline">
+                      <td>{item.name}</td>
+                      <td className="text-right">{clockText(item.plannedMs)}</td>
+                      <td className="text-right">{clockText(item.actualMs)}</td>
+                      <td className="pl-4">
+                        {item.actualMs === 0 ? 'left out' : signed(item.actualMs - item.plannedMs)}
+                      </td>
+                      <td>
+                        {item.repetitions === item.plannedRepetitions
+                          ? item.repetitions
+                          : `${item.repetitions} (${item.plannedRepetitions} planned)`}
+                      </td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+              <p className="mt-2">
+                <Link className="press-plain" href={`/compose/${entry.practiceId}`}>
+                  Open the practice
+                </Link>
+              </p>
+            </details>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

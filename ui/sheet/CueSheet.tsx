@@ -1,0 +1,129 @@
+import { correspondence } from '@/core/phases';
+import { themePhase } from '@/core/brief';
+import { cycleOf, type Form } from '@/core/forms';
+import { cautionsOf, FOR_EVERYONE } from '@/core/people';
+import { compile, formOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
+import { PhaseMark } from '@/ui/kit/PhaseMark';
+import { clockText } from '@/ui/kit/time';
+import { INTENT_NAMES, ROLE_NAMES, themeName } from '@/ui/words/names';
+
+const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
+
+/** The cues of a form once through: entry, one round (of the first side where there are two), exit. */
+function cueEvents(form: Form, item: Item, events: readonly TimelineEvent[]): readonly TimelineEvent[] {
+  const strokes = events.filter((event) => event.kind === 'stroke');
+  const round = cycleOf(form, item.variant).filter(
+    (stroke) => !(item.omitHolds && stroke.breath === 'hold'),
+  ).length;
+  const entry = strokes.slice(0, form.entry.length);
+  const exit = form.exit.length > 0 ? strokes.slice(-form.exit.length) : [];
+  return [...entry, ...strokes.slice(form.entry.length, form.entry.length + round), ...exit];
+}
+
+function sidesText(form: Form, item: Item): string {
+  if (form.sides === 'symmetric') return '';
+  if (form.sides === 'both-ways') return form.ways ? `${form.ways[0]}, then ${form.ways[1]}` : 'both ways';
+  const other = item.firstSide === 'left' ? 'right' : 'left';
+  return form.sides === 'alternating'
+    ? `${item.firstSide} and ${other} in turn`
+    : `all ${item.firstSide}, then all ${other}`;
+}
+
+/** What a form's usual cautions are, for anyone: nothing here is known of a person. */
+function cautionText(form: Form, item: Item): string {
+  const rows = cautionsOf(form, item.variant).filter((caution) => caution.weight !== 'watch');
+  const bySay = new Map<string, string[]>();
+  for (const row of rows) bySay.set(row.say, [...(bySay.get(row.say) ?? []), row.conditionLabel]);
+  return [
+    ...form.cautions,
+    ...[...bySay].map(
+      ([say, labels]) => `With ${labels.join(' or ')}: ${say.charAt(0).toLowerCase()}${say.slice(1)}`,
+    ),
+  ].join(' ');
+}
+
+/** The practice on paper, drawn from the same timeline that leads it. */
+export function CueSheet({ practice }: { practice: Practice }) {
+  const timeline = compile(practice);
+  const { brief } = practice;
+  const phase = themePhase(brief.theme);
+  return (
+    <article className="mx-auto max-w-[56rem] bg-leaf px-6 py-6 print:max-w-none print:bg-transparent print:p-0">
+      <header className="border-b border-ink pb-2">
+        <h1 className="font-serif italic">{practice.name}</h1>
+        <p>
+          <PhaseMark phase={phase} withName /> · {INTENT_NAMES[brief.intent]} {themeName(brief.theme)} ·{' '}
+          {brief.posture} · {brief.breathsPerMin} breaths a minute ·{' '}
+          <span className="figures">{clockText(timeline.totalMs)} min</span>
+        </p>
+        <p className="quiet small">
+          {correspondence(phase, 'motion')}; eases {correspondence(phase, 'disturbing-emotion')}.
+        </p>
+      </header>
+      <table className="mt-2 w-full text-[0.94rem]">
+        <caption className="sr-only">Cues in order</caption>
+        <thead>
+          <tr className="caption text-left align-bottom">
+            <th scope="col" className="w-14 pr-2 font-medium">
+              at, min
+            </th>
+            <th scope="col" className="w-[30%] pr-3 font-medium">
+              form
+            </th>
+            <th scope="col" className="font-medium">
+              cues on the breath
+            </th>
+          </tr>
+        </thead>
+        {timeline.sections.map((section) => (
+          <tbody key={section.startMs} className="border-t border-ink">
+            <tr className="break-after-avoid">
+              <th scope="rowgroup" colSpan={3} className="caption pt-1 text-left font-medium">
+                {ROLE_NAMES[section.role]} ·{' '}
+                <span className="figures">{clockText(section.lengthMs)} min</span>
+              </th>
+            </tr>
+            {section.itemIndexes.map((index) => {
+              const item = practice.items[index];
+              const span = timeline.items[index];
+              if (!item || !span) return null;
+              const form = formOf(practice, item);
+              const events = timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount);
+              const care = cautionText(form, item);
+              return (
+                <tr key={item.id} className="break-inside-avoid border-b border-hairline align-top">
+                  <td className="figures py-1 pr-2">{clockText(span.startMs)}</td>
+                  <td className="py-1 pr-3">
+                    <span className="font-serif text-[1.08rem] font-medium">{form.name}</span>{' '}
+                    {form.hanzi && (
+                      <span lang="zh" className="hanzi">
+                        {form.hanzi}
+                      </span>
+                    )}
+                    <br />
+                    <span className="quiet">
+                      <span className="figures">{item.repetitions}×</span> {sidesText(form, item)}{' '}
+                      <span className="figures">{clockText(span.lengthMs)} min</span>
+                      {item.exhaleByMouth || form.exhale === 'mouth' ? '; exhale by the mouth' : ''}
+                    </span>
+                  </td>
+                  <td className="py-1">
+                    {cueEvents(form, item, events).map((event) => (
+                      <span key={event.index} className="mr-3 inline-block">
+                        <span className="quiet italic">{BREATH[event.breath]}</span> {event.cue}
+                      </span>
+                    ))}
+                    {care !== '' && <span className="small quiet block">{care}</span>}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        ))}
+      </table>
+      <footer className="small mt-3 border-t border-ink pt-2">
+        {FOR_EVERYONE} This sheet does not replace licensed care.
+      </footer>
+    </article>
+  );
+}

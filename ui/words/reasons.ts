@@ -1,0 +1,75 @@
+import { channel } from '@/core/channels';
+import { organ, phaseName } from '@/core/phases';
+import type { Reason } from '@/core/practice';
+
+const list = (words: readonly string[]): string =>
+  words.length <= 1 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+const HOW = {
+  stretch: 'stretches',
+  trace: 'traces',
+  tap: 'taps',
+  press: 'presses',
+  hold: 'holds',
+  attend: 'attends to',
+} as const;
+
+/** Why an item is in the practice, as a teacher would say it. */
+export function reasonText(reason: Reason): string {
+  switch (reason.code) {
+    case 'opens':
+      return 'Lets everyone arrive before anything is asked.';
+    case 'warms':
+      return reason.joints.length > 0
+        ? `Warms ${list(reason.joints)} before they are used.`
+        : 'Warms before depth.';
+    case 'wakes':
+      return 'Wakes and spreads the qi before it is guided.';
+    case 'clears-organ':
+      return `Clears the ${organ(reason.organ).name} before it is nourished.`;
+    case 'clears-before-nourishing':
+      return 'Clears the way before nourishing.';
+    case 'serves-organ':
+      return `Serves the ${organ(reason.organ).name}.`;
+    case 'serves-pair':
+      return `Serves the ${organ(reason.organ).name}, the other half of the pair.`;
+    case 'serves-phase':
+      return `Belongs to ${phaseName(reason.phase).name}.`;
+    case 'mother':
+      return `Feeds ${phaseName(reason.phase).name} through its mother, ${phaseName(reason.mother).name}.`;
+    case 'child':
+      return `Eases ${phaseName(reason.phase).name} through its child, ${phaseName(reason.child).name}.`;
+    case 'reaches-channel':
+      return `${HOW[reason.how as keyof typeof HOW] ? capital(HOW[reason.how as keyof typeof HOW]) : 'Reaches'} the ${channel(reason.channel).name}.`;
+    case 'rounds-out':
+      return 'Rounds out the whole and fills the minutes.';
+    case 'stills':
+      return 'A still stretch, so that what was moved can settle.';
+    case 'balances':
+      return 'Brings the sides and halves together.';
+    case 'hinge':
+      return 'A gathering breath that parts clearing from nourishing.';
+    case 'gathers':
+      return 'Gathers and stores what was made.';
+    case 'closes':
+      return 'Ends quietly at the lower belly.';
+    case 'time-of-day':
+      return `Suits the ${reason.dayPart}.`;
+    case 'gentler-for-group':
+      return 'The smaller way, for this group.';
+    case 'seated':
+      return 'Done from the chair.';
+    case 'holds-left-out':
+      return 'Without holding the breath, for this group.';
+    case 'exhale-by-mouth':
+      return 'Exhale by the mouth, for this group.';
+    case 'chosen-by-hand':
+      return 'Chosen by you.';
+    case 'swapped-by-hand':
+      return 'Put here by you in place of another.';
+    default:
+      return reason satisfies never;
+  }
+}
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

@@ -1,0 +1,42 @@
+import type { SuggestionReason } from '@/core/brief';
+import { organ, phaseName } from '@/core/phases';
+import { dateText, plural } from '@/ui/kit/time';
+import { SEASON_NAMES } from './names';
+
+/** Keeping and loosening at the change of a season, by the phase that is ending and the one that comes. */
+const KEEP = {
+  wood: 'spreading',
+  fire: 'opening',
+  earth: 'centring',
+  metal: 'gathering in',
+  water: 'storing',
+} as const;
+const BEGIN = {
+  wood: 'loosen the sides',
+  fire: 'open the chest',
+  earth: 'come to the middle',
+  metal: 'deepen the breath',
+  water: 'sink and store',
+} as const;
+
+/** Why the almanac suggests a theme, in words. */
+export function suggestionText(reason: SuggestionReason, zone: string): string {
+  switch (reason.code) {
+    case 'season':
+      return reason.earth
+        ? `The turn of the season belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} of it left.`
+        : `${capital(SEASON_NAMES[reason.season])} belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} until the phase changes.`;
+    case 'season-turning':
+      return `${plural(reason.daysLeft, 'day')} of ${phaseName(reason.from).name} left: keep ${KEEP[reason.from]}, begin to ${BEGIN[reason.to]}.`;
+    case 'mother':
+      return `${phaseName(reason.mother).name} is the mother of ${phaseName(reason.phase).name}: feeding her feeds the season.`;
+    case 'organ-hour':
+      return `This is the ${organ(reason.organ).name}’s double hour, for another ${plural(Math.round(reason.minutesLeft), 'minute')}.`;
+    case 'coming-class':
+      return `For ${reason.groupName}, ${dateText(reason.atMs, zone, 'dayTime')}.`;
+    default:
+      return reason satisfies never;
+  }
+}
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
