@@ -6,6 +6,9 @@ import './globals.css';
 import { SaidProvider } from '@/ui/kit/Said';
 import { StyleNonce } from '@/ui/kit/StyleNonce';
 
+/** Everything here reads the practitioner's own data: nothing may be made at build time. */
+export const dynamic = 'force-dynamic';
+
 export const metadata: Metadata = {
   title: { default: 'Navuren', template: '%s · Navuren' },
   description: 'Design, check, lead and log qigong practices.',

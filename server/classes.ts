@@ -1,7 +1,6 @@
 import { z } from 'zod';
 import { classRecordSchema, type ClassRecord } from '@/core/lead';
-import type { Queries } from './database';
-import { sql } from './sql';
+import { sql, type Queries } from './sql';
 
 export const givenClassSchema = z.strictObject({
   /** Made by the leading screen, so that sending twice records once. */

@@ -1,6 +1,6 @@
 import { readAlmanac } from '@/core/almanac';
 import { readCustoms } from './customs';
-import type { Queries } from './database';
+import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
 
 /** What the Compose room needs besides the practice itself. */

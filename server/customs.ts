@@ -1,6 +1,5 @@
 import { customsSchema, DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
-import type { Queries } from './database';
-import { sql } from './sql';
+import { sql, type Queries } from './sql';
 
 /** The practitioner's customs, or the ones a new installation starts from. */
 export async function readCustoms(queries: Queries): Promise<Customs> {

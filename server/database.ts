@@ -3,20 +3,7 @@ import path from 'node:path';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
 import { seedDemo } from './demo';
 import { takeFolder } from './lock';
-import type { Statement } from './sql';
-
-type Row = Record<string, unknown>;
-
-/** What the rest of the server needs of a database: a statement in, rows out. */
-export interface Queries {
-  rows(statement: Statement): Promise<readonly Row[]>;
-}
-
-export interface Database extends Queries {
-  /** All or nothing. */
-  transaction<Result>(work: (queries: Queries) => Promise<Result>): Promise<Result>;
-  close(): Promise<void>;
-}
+import type { Database, Queries, Row } from './sql';
 
 const queriesOn = (target: Pick<PGlite, 'query'> | Transaction): Queries => ({
   rows: async (statement) => (await target.query<Row>(statement.text, [...statement.values])).rows,

@@ -6,7 +6,7 @@ import { recordOf, type LeadAction } from '@/core/lead';
 import { compile } from '@/core/practice';
 import { recordClass } from './classes';
 import { saveCustoms } from './customs';
-import type { Database } from './database';
+import type { Database } from './sql';
 import { saveGroup, type Group } from './groups';
 import { createPractice } from './practices';
 import { sql } from './sql';

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import type { GroupCalendar } from '@/core/brief';
 import { CONDITION_IDS, type ConditionId } from '@/core/people';
-import type { Queries } from './database';
-import { sql } from './sql';
+import { sql, type Queries } from './sql';
 
 export const classTimeSchema = z.strictObject({
   weekday: z.number().int().min(1).max(7),

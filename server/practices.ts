@@ -1,8 +1,7 @@
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { compile, practiceSchema, type Practice } from '@/core/practice';
-import type { Database, Queries } from './database';
-import { sql } from './sql';
+import { sql, type Database, type Queries } from './sql';
 
 export interface StoredPractice {
   readonly id: string;

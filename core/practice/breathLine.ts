@@ -69,7 +69,7 @@ export function breathLine(
     if (event.startMs + event.lengthMs < fromMs || event.startMs > toMs) continue;
     const count =
       event.breath === 'free'
-        ? Math.max(pointsPerEvent, Math.ceil(event.lengthMs / 500))
+        ? Math.max(pointsPerEvent, Math.ceil(event.lengthMs / 350))
         : event.breath === 'hold'
           ? 1
           : pointsPerEvent;

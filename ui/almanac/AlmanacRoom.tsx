@@ -65,18 +65,20 @@ function Dials({ view }: { view: AlmanacView }) {
   );
 }
 
-function SeasonWords({ view }: { view: AlmanacView }) {
-  const { reading, customs } = view;
+/** The season and its phase, and how long they last. */
+function SeasonHead({ view }: { view: AlmanacView }) {
+  const { reading } = view;
   const { season } = reading;
-  const zone = customs.place.zone;
   return (
-    <div className="reading space-y-2.5">
+    <div>
       <p className="font-serif text-[1.73rem] leading-tight">
         <PhaseMark phase={season.phase} withName />
         <span className="quiet"> · </span>
-        {season.earth ? `the turn of ${SEASON_NAMES[season.season]}` : SEASON_NAMES[season.season]}
+        {season.earth
+          ? `the turn from ${SEASON_NAMES[season.season]} to ${SEASON_NAMES[season.nextSeason]}`
+          : SEASON_NAMES[season.season]}
       </p>
-      <p>
+      <p className="reading">
         {plural(reading.daysToSeasonChange, 'day')} until {SEASON_NAMES[season.nextSeason]}
         {season.phaseEndsAtMs < season.seasonEndsAtMs && (
           <>
@@ -86,6 +88,16 @@ function SeasonWords({ view }: { view: AlmanacView }) {
         )}
         .
       </p>
+    </div>
+  );
+}
+
+function SeasonWords({ view }: { view: AlmanacView }) {
+  const { reading, customs } = view;
+  const zone = customs.place.zone;
+  return (
+    <section aria-labelledby="now" className="reading space-y-2 border-t border-ink pt-3">
+      <h2 id="now">The year and the hour</h2>
       <p>
         <strong className="font-medium">{reading.term.term.pinyin}</strong>{' '}
         <span lang="zh" className="hanzi">
@@ -121,7 +133,7 @@ function SeasonWords({ view }: { view: AlmanacView }) {
         The {reading.yearHalf} half of the year, the {reading.dayHalf} half of the day.{' '}
         <NextTurning reading={reading} zone={zone} />
       </p>
-    </div>
+    </section>
   );
 }
 
@@ -248,18 +260,19 @@ function Margin({ view }: { view: AlmanacView }) {
 export function AlmanacRoom({ view }: { view: AlmanacView }) {
   const wall = wallTime(view.reading.atMs, view.customs.place.zone);
   return (
-    <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,33rem)_minmax(0,1fr)_13rem]">
+    <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_12rem]">
       <div>
         <Dials view={view} />
         <p className="small quiet mt-3 text-center">
           <span aria-hidden>● </span>sundial {hourText(view.reading.hours.solar.hourOfDay)}{' '}
           <span aria-hidden> ○ </span>clock {hourText(wall.hour + wall.minute / 60)}
-          <span aria-hidden> • </span>dots: classes of the next six weeks
+          <span aria-hidden> · </span>short strokes: classes of the next six weeks
         </p>
       </div>
       <div className="space-y-5">
-        <SeasonWords view={view} />
+        <SeasonHead view={view} />
         <Suggestions view={view} />
+        <SeasonWords view={view} />
       </div>
       <Margin view={view} />
     </div>

@@ -52,16 +52,16 @@ export function MomentPicker({ value, isNow, zone, links }: Props) {
       </button>
       <span className="flex flex-wrap gap-x-3">
         <Link className="press-plain" href={links.dayBefore} scroll={false}>
-          a day back
+          day back
         </Link>
         <Link className="press-plain" href={links.dayAfter} scroll={false}>
-          a day on
+          day on
         </Link>
         <Link className="press-plain" href={links.hourBefore} scroll={false}>
-          two hours back
+          2 h back
         </Link>
         <Link className="press-plain" href={links.hourAfter} scroll={false}>
-          two hours on
+          2 h on
         </Link>
         {!isNow && (
           <Link className="press-plain font-bold" href="/" scroll={false}>
@@ -69,8 +69,8 @@ export function MomentPicker({ value, isNow, zone, links }: Props) {
           </Link>
         )}
       </span>
-      <span id="moment-zone" className="small quiet">
-        {zone}
+      <span id="moment-zone" className="sr-only">
+        in the time zone {zone}
       </span>
     </form>
   );

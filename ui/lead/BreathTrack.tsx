@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { breathLine, type Timeline } from '@/core/practice';
-import { brushPath } from '@/ui/score/Score';
+import { brushPath, washPath } from '@/ui/score/Score';
 
 /** Share of the width at which the mark stands. */
 const MARK = 0.3;
@@ -30,14 +30,11 @@ export function BreathTrack({
     return () => observer.disconnect();
   }, []);
   const pad = height * 0.12;
-  const line = useMemo(() => {
-    const points = breathLine(timeline, 0, timeline.totalMs, 10);
-    return brushPath(
-      points,
-      (ms) => ms * PX_PER_MS,
-      (level) => pad + (height - 2 * pad) * (1 - level),
-      2.6,
-    );
+  const { line, wash } = useMemo(() => {
+    const points = breathLine(timeline, 0, timeline.totalMs, 28);
+    const x = (ms: number): number => ms * PX_PER_MS;
+    const y = (level: number): number => pad + (height - 2 * pad) * (1 - level);
+    return { line: brushPath(points, x, y, 2.6), wash: washPath(points, x, y) };
   }, [timeline, height, pad]);
   const mark = width * MARK;
   return (
@@ -54,6 +51,7 @@ export function BreathTrack({
               stroke="var(--hairline)"
             />
           ))}
+          <path d={wash} fill={ink} fillOpacity={0.1} />
           <path d={line} fill={ink} />
         </g>
         <rect x={0} y={0} width={mark} height={height} fill="var(--paper)" fillOpacity={0.55} />

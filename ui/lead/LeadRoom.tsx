@@ -240,6 +240,12 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
   const holdsHands = asksOf(form, item?.variant ?? 'full').armsAboveShoulders
     ? 'Arms up only as long as is easy.'
     : undefined;
+  // What follows is worth seeing early when it differs and belongs to the same form.
+  const next = timeline.events[event.index + 1];
+  const following =
+    next && next.itemId === event.itemId && next.cue !== event.cue && next.kind === 'stroke'
+      ? next
+      : undefined;
   const overMs = timeline.totalMs - practice.brief.minutes * 60_000;
   return (
     <main className="flex min-h-screen flex-col" aria-label="Lead">
@@ -283,6 +289,12 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
         >
           {event.cue}
         </p>
+        {following && (
+          <p className="quiet font-serif text-[clamp(1.2rem,4.2vh,2.8rem)] leading-tight">
+            <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
+            {following.cue}
+          </p>
+        )}
         {(cautions.length > 0 || holdsHands) && (
           <p className="quiet text-[clamp(0.95rem,2.4vh,1.5rem)]">
             {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}

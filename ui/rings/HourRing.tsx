@@ -16,10 +16,11 @@ const angleOf = (hour: number): number => (hour - 12) * 15;
 
 /** The day as a ring of twelve double hours: a filled hand for true solar time, an open one for the clock. */
 export function HourRing({ solarHour, clockHour, currentIndex, label }: Props) {
-  const solar = onRing(angleOf(solarHour), 118);
-  const solarRoot = onRing(angleOf(solarHour), 66);
-  const clock = onRing(angleOf(clockHour), 118);
-  const clockRoot = onRing(angleOf(clockHour), 66);
+  const solar = onRing(angleOf(solarHour), 120);
+  const solarRoot = onRing(angleOf(solarHour), 84);
+  const clock = onRing(angleOf(clockHour), 120);
+  const clockRoot = onRing(angleOf(clockHour), 84);
+  const now = DOUBLE_HOURS[currentIndex];
   return (
     <svg viewBox="-210 -210 420 420" role="img" aria-label={label} className="block h-auto w-full">
       {DOUBLE_HOURS.map((row, index) => {
@@ -74,6 +75,16 @@ export function HourRing({ solarHour, clockHour, currentIndex, label }: Props) {
           <line key={hour} x1={from.x} y1={from.y} x2={to.x} y2={to.y} stroke="var(--ink)" strokeWidth={2} />
         );
       })}
+      {now && (
+        <>
+          <text y={4} textAnchor="middle" className="font-hanzi" fontSize={38} fill="var(--ink)" lang="zh">
+            {organ(now.organ).hanzi}
+          </text>
+          <text y={30} textAnchor="middle" className="font-sans" fontSize={17} fill="var(--faded)">
+            {organ(now.organ).name}
+          </text>
+        </>
+      )}
       <line
         x1={clockRoot.x}
         y1={clockRoot.y}

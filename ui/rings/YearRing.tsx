@@ -24,7 +24,7 @@ interface Props {
 
 /** The year as a ring: spring rising on the left, summer at the top, today as a hand. */
 export function YearRing({ bands, todayDeg, classes, turnDeg, currentTerm, label }: Props) {
-  const hand = onRing(todayDeg, 214);
+  const hand = onRing(todayDeg, 205);
   const tip = onRing(todayDeg, 262);
   return (
     <svg viewBox="-320 -320 640 640" role="img" aria-label={label} className="block h-auto w-full">
@@ -90,11 +90,20 @@ export function YearRing({ bands, todayDeg, classes, turnDeg, currentTerm, label
         );
       })}
       {classes.map((mark) => {
-        const at = onRing(mark.angleDeg, 218);
+        const from = onRing(mark.angleDeg, 224);
+        const to = onRing(mark.angleDeg, 214);
         return (
-          <circle key={`${mark.label}-${mark.angleDeg}`} cx={at.x} cy={at.y} r={3.4} fill="var(--ink)">
+          <line
+            key={`${mark.label}-${mark.angleDeg}`}
+            x1={from.x}
+            y1={from.y}
+            x2={to.x}
+            y2={to.y}
+            stroke="var(--ink)"
+            strokeWidth={1.3}
+          >
             <title>{mark.label}</title>
-          </circle>
+          </line>
         );
       })}
       <line

@@ -15,9 +15,18 @@ const CLOSE_PX_PER_S = 7;
 
 const round = (value: number): number => Math.round(value * 10) / 10;
 
+/** The breath line itself, as points on the drawing. */
+function drawnPoints(
+  points: readonly BreathPoint[],
+  x: (ms: number) => number,
+  y: (level: number) => number,
+) {
+  return points.map((point) => ({ x: x(point.atMs), y: y(point.level), level: point.level }));
+}
+
 /**
- * The breath line as a brush stroke: a closed shape that thickens as the breath fills, so that rises swell
- * and falls taper.
+ * The breath line as a brush stroke: a closed shape, measured across the line, that thickens as the breath
+ * fills, so that rises swell and falls taper.
  */
 export function brushPath(
   points: readonly BreathPoint[],
@@ -26,12 +35,34 @@ export function brushPath(
   weight = 1,
 ): string {
   if (points.length === 0) return '';
-  const half = (point: BreathPoint): number => (0.45 + 0.95 * point.level) * weight;
-  const over = points.map((point) => `${round(x(point.atMs))} ${round(y(point.level) - half(point))}`);
-  const under = points
+  const drawn = drawnPoints(points, x, y);
+  const edge = (index: number, way: 1 | -1): string => {
+    const here = drawn[index] as (typeof drawn)[number];
+    const before = drawn[index - 1] ?? here;
+    const after = drawn[index + 1] ?? here;
+    const [dx, dy] = [after.x - before.x, after.y - before.y];
+    const length = Math.hypot(dx, dy) || 1;
+    const half = (0.5 + 0.9 * here.level) * weight * way;
+    return `${round(here.x - (dy / length) * half)} ${round(here.y + (dx / length) * half)}`;
+  };
+  const indexes = drawn.map((_, index) => index);
+  return `M${indexes.map((index) => edge(index, -1)).join('L')}L${indexes
     .toReversed()
-    .map((point) => `${round(x(point.atMs))} ${round(y(point.level) + half(point))}`);
-  return `M${over.join('L')}L${under.join('L')}Z`;
+    .map((index) => edge(index, 1))
+    .join('L')}Z`;
+}
+
+/** The ground under the breath line, for a wash of ink that lets the whole be seen breathing. */
+export function washPath(
+  points: readonly BreathPoint[],
+  x: (ms: number) => number,
+  y: (level: number) => number,
+): string {
+  const drawn = drawnPoints(points, x, y);
+  const [first, last] = [drawn[0], drawn.at(-1)];
+  if (!first || !last) return '';
+  const floor = round(y(0));
+  return `M${round(first.x)} ${floor}L${drawn.map((point) => `${round(point.x)} ${round(point.y)}`).join('L')}L${round(last.x)} ${floor}Z`;
 }
 
 interface Props {
@@ -227,7 +258,8 @@ export function Score({ practice, timeline, selectedId, ink, onSelect }: Props) 
         >
           <Items practice={practice} timeline={timeline} selectedId={selectedId} x={x} onSelect={onSelect} />
           <Sections timeline={timeline} x={x} />
-          <path d={brushPath(points, x, y, close ? 1.5 : 0.85)} fill={ink} pointerEvents="none" />
+          <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
+          <path d={brushPath(points, x, y, close ? 1.7 : 1)} fill={ink} pointerEvents="none" />
           <WordsLane timeline={timeline} x={x} />
           <Axis timeline={timeline} x={x} pxPerMs={pxPerMs} />
         </svg>
