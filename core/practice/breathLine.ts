@@ -24,9 +24,9 @@ function levelWithin(event: TimelineEvent, t: number, fromLevel: number): number
       return fromLevel;
     case 'free': {
       const settled = fromLevel * (1 - ease(Math.min(1, t * 3)));
-      return (
-        settled + RIPPLE_LEVEL * Math.sin(Math.PI * ((t * event.lengthMs) / RIPPLE_MS)) ** 2 * (1 - settled)
-      );
+      // Whole ripples only, so that the line meets the next stroke where that begins.
+      const ripples = Math.max(1, Math.round(event.lengthMs / RIPPLE_MS));
+      return settled + RIPPLE_LEVEL * Math.sin(Math.PI * t * ripples) ** 2 * (1 - settled);
     }
     default:
       return event.breath satisfies never;

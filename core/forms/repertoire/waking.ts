@@ -18,7 +18,7 @@ export const WAKING = [
     id: 'swing-and-knock', name: 'Swinging arms that knock', family: 'arm swing', roles: ['wake'], actions: ['moves', 'clears'], polarity: 'yang',
     organs: ['kidney'], channels: [{ channel: 'BL', how: 'tap' }, { channel: 'GV', how: 'tap' }, { channel: 'CV', how: 'tap' }, { channel: 'GB', how: 'stretch' }], points: ['GV4', 'CV6'],
     sides: 'alternating', pace: 'turning', manner: 'natural', settleSec: 10, footwork: 'Weight shifts left and right; the free heel may rise.',
-    cycle: [freely(3, 'Turn from the waist to the {side}: one hand knocks the belly, one the low back.')],
+    cycle: [freely(3, 'Turn to the {side}; the hands knock belly and back.')],
     repetitions: { least: 4, usual: 8, most: 30, multipleOf: 1 },
     asks: { kneeBend: 'slight', twist: 'slight', percussion: ['belly', 'low back'], vigorous: true }, loosens: ['spine', 'shoulders', 'hips'],
     images: ['A drum on a stick with two beads on strings.'],

@@ -1,0 +1,144 @@
+import fc from 'fast-check';
+import { leadState, recordOf, type LeadAction } from '.';
+import { compose } from '../compose';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE } from '../forms';
+import { compile, eventAt, type Practice } from '../practice';
+
+const result = compose(
+  {
+    minutes: 8,
+    dayPart: 'morning',
+    theme: { kind: 'organ', organ: 'lung' },
+    season: 'autumn',
+    posture: 'standing',
+    groupId: null,
+    breathsPerMin: 6,
+    intent: 'clear-then-nourish',
+    familiarity: 'known',
+    without: [],
+  },
+  REPERTOIRE,
+  DEFAULT_CUSTOMS,
+  { conditions: [] },
+  1,
+);
+if (!result.ok) throw new Error('expected a practice');
+const practice: Practice = result.practice;
+const { totalMs, items } = compile(practice);
+const T0 = 1_800_000_000_000;
+const start: LeadAction = { kind: 'start', atMs: T0 };
+
+describe('leading by the clock', () => {
+  it('stands still until started, then follows the clock alone', () => {
+    expect(leadState(practice, [], T0 + 50_000)).toMatchObject({
+      positionMs: 0,
+      running: false,
+      started: false,
+    });
+    expect(leadState(practice, [start], T0 + 50_000)).toMatchObject({ positionMs: 50_000, running: true });
+  });
+
+  it('gives the same place however often it is asked: a throttled tab loses nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: totalMs }), { maxLength: 20 }),
+        fc.integer({ min: 0, max: totalMs }),
+        (looks, atMs) => {
+          for (const look of looks) leadState(practice, [start], T0 + look);
+          expect(leadState(practice, [start], T0 + atMs).positionMs).toBe(atMs);
+        },
+      ),
+      { seed: 2 },
+    );
+  });
+
+  it('does not move while paused', () => {
+    const actions: LeadAction[] = [
+      start,
+      { kind: 'pause', atMs: T0 + 10_000 },
+      { kind: 'resume', atMs: T0 + 70_000 },
+    ];
+    expect(leadState(practice, actions.slice(0, 2), T0 + 60_000).positionMs).toBe(10_000);
+    expect(leadState(practice, actions, T0 + 75_000).positionMs).toBe(15_000);
+  });
+
+  it('ends by itself at the end, at the moment it ended and not when it was noticed', () => {
+    const late = leadState(practice, [start], T0 + totalMs + 600_000);
+    expect(late).toMatchObject({ ended: true, running: false, positionMs: totalMs, endedAtMs: T0 + totalMs });
+  });
+
+  it('survives a clock that steps back', () => {
+    const state = leadState(practice, [start, { kind: 'pause', atMs: T0 - 5000 }], T0 - 4000);
+    expect(state.positionMs).toBe(0);
+  });
+
+  it('jumps forwards and back and can be taken up again after the end', () => {
+    const third = items[2]?.startMs ?? 0;
+    const gone: LeadAction[] = [start, { kind: 'go', atMs: T0 + 1000, toMs: third }];
+    expect(leadState(practice, gone, T0 + 3000).positionMs).toBe(third + 2000);
+    const over: LeadAction[] = [start, { kind: 'go', atMs: T0 + totalMs + 10, toMs: third }];
+    expect(leadState(practice, over, T0 + totalMs + 1010)).toMatchObject({
+      ended: false,
+      positionMs: third + 1000,
+    });
+  });
+
+  it('adds one more repetition without losing its place, for every form and any moment in it', () => {
+    fc.assert(
+      fc.property(
+        fc.nat(items.length - 1),
+        fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+        (index, share) => {
+          const span = items[index];
+          const item = practice.items[index];
+          if (!span || !item) return;
+          const atMs = T0 + Math.round(span.startMs + span.lengthMs * share);
+          const before = leadState(practice, [start], atMs);
+          const after = leadState(practice, [start, { kind: 'one-more', atMs, itemId: item.id }], atMs);
+          const was = eventAt(before.timeline, before.positionMs);
+          const is = eventAt(after.timeline, after.positionMs);
+          expect([is?.itemId, is?.cue, is?.repetition, is?.side]).toEqual([
+            was?.itemId,
+            was?.cue,
+            was?.repetition,
+            was?.side,
+          ]);
+          expect(after.practice.items[index]?.repetitions).toBeGreaterThan(item.repetitions);
+          expect(after.timeline.totalMs).toBeGreaterThan(totalMs);
+        },
+      ),
+      { numRuns: 80, seed: 6 },
+    );
+  });
+});
+
+describe('the record of a class', () => {
+  it('of an undisturbed class is the plan itself', () => {
+    const record = recordOf(practice, [start], T0 + totalMs + 5000);
+    expect(record).toMatchObject({
+      startedAtMs: T0,
+      endedAtMs: T0 + totalMs,
+      plannedMs: totalMs,
+      actualMs: totalMs,
+      finished: true,
+    });
+    for (const item of record.items) expect(item.actualMs).toBe(item.plannedMs);
+  });
+
+  it('counts what was skipped, paused and ended early', () => {
+    const second = items[1]?.startMs ?? 0;
+    const third = items[2]?.startMs ?? 0;
+    const actions: LeadAction[] = [
+      start,
+      { kind: 'go', atMs: T0 + 4000, toMs: second },
+      { kind: 'pause', atMs: T0 + 9000 },
+      { kind: 'resume', atMs: T0 + 19_000 },
+      { kind: 'go', atMs: T0 + 20_000, toMs: third },
+      { kind: 'end', atMs: T0 + 22_000 },
+    ];
+    const record = recordOf(practice, actions, T0 + 90_000);
+    expect(record).toMatchObject({ finished: false, actualMs: 22_000 });
+    expect(record.items.slice(0, 3).map((item) => item.actualMs)).toEqual([4000, 6000, 2000]);
+  });
+});
