@@ -1,4 +1,4 @@
-import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from 'node:fs';
+import { linkSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
 /** Raised when another process has the data folder open. */
@@ -14,6 +14,10 @@ export class FolderInUse extends Error {
     this.name = 'FolderInUse';
   }
 }
+
+/** The system's own code of an error, for example EEXIST. */
+const codeOf = (error: unknown): unknown =>
+  typeof error === 'object' && error !== null && 'code' in error ? error.code : undefined;
 
 interface Holder {
   readonly pid: number;
@@ -37,7 +41,7 @@ function isAlive(holder: Holder): boolean {
     process.kill(holder.pid, 0);
   } catch (error) {
     // EPERM: it exists but belongs to someone else.
-    if (!(error instanceof Error && 'code' in error && error.code === 'EPERM')) return false;
+    if (codeOf(error) !== 'EPERM') return false;
   }
   return holder.started === '' || startTimeOf(holder.pid) === holder.started;
 }
@@ -52,15 +56,18 @@ function readHolder(file: string): Holder | undefined {
   }
 }
 
+/** Takes the lock in one step, content and all, so that no other process ever sees it half written. */
 function tryCreate(file: string): boolean {
+  const draft = `${file}.${process.pid}`;
+  writeFileSync(draft, `${process.pid} ${startTimeOf(process.pid)}\n`);
   try {
-    const handle = openSync(file, 'wx');
-    writeSync(handle, `${process.pid} ${startTimeOf(process.pid)}\n`);
-    closeSync(handle);
+    linkSync(draft, file);
     return true;
   } catch (error) {
-    if (error instanceof Error && 'code' in error && error.code === 'EEXIST') return false;
+    if (codeOf(error) === 'EEXIST') return false;
     throw error;
+  } finally {
+    rmSync(draft, { force: true });
   }
 }
 

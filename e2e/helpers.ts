@@ -1,0 +1,54 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page } from '@playwright/test';
+
+/** Fails on any page error, and on anything the content policy refused. */
+export function watchConsole(page: Page): readonly string[] {
+  const problems: string[] = [];
+  page.on('pageerror', (error) => problems.push(error.message));
+  page.on('console', (message) => {
+    if (message.type() === 'error' && /Content Security Policy|Hydration|hydrat/i.test(message.text()))
+      problems.push(message.text());
+  });
+  return problems;
+}
+
+/** No finding of the accessibility rules on the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  expect(
+    violations.map(
+      (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
+    ),
+  ).toEqual([]);
+}
+
+/** Waits until the first draft stands. */
+export async function draftReady(page: Page): Promise<void> {
+  await expect(page.getByRole('heading', { name: 'Running order' })).toBeVisible();
+}
+
+/** The length line, for example "20:00 of 20:00 min · on time". */
+export const lengthLine = (page: Page) => page.getByRole('status', { name: 'Length' });
+
+/** The names in the running order, top to bottom. */
+export async function orderNames(page: Page): Promise<readonly string[]> {
+  const names = await page
+    .getByRole('button', { name: /^Move / })
+    .evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? ''));
+  return names.map((name) => name.replace(/^Move /, ''));
+}
+
+/** Makes a short practice through the interface and returns its id. */
+export async function keepPractice(page: Page, query: string): Promise<string> {
+  await page.goto(`/compose?${query}`);
+  await draftReady(page);
+  await page
+    .getByRole('button', { name: /^More: repetitions/ })
+    .first()
+    .click();
+  await expect(page).toHaveURL(/\/compose\/[0-9a-f-]{36}$/);
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
+  return new URL(page.url()).pathname.split('/').at(-1) ?? '';
+}

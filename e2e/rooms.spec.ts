@@ -1,0 +1,307 @@
+import { expect, test, type Page } from '@playwright/test';
+import { draftReady, expectAccessible, keepPractice, lengthLine, orderNames, watchConsole } from './helpers';
+
+const ROOMS = [
+  '/?at=2026-11-25T06:20',
+  '/compose?theme=organ.lung&minutes=12',
+  '/compose/before-the-rounds',
+  '/shelf',
+  '/shelf?bin',
+  '/forms',
+  '/forms/brocade-hands-to-feet',
+  '/log',
+  '/customs',
+  '/sheet/before-the-rounds',
+  '/lead/before-the-rounds',
+];
+
+async function openRoom(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  if (path.startsWith('/compose')) await draftReady(page);
+  if (path.startsWith('/lead')) await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+  await page.evaluate(() => document.fonts.ready);
+}
+
+for (const light of ['day', 'lamp'] as const)
+  test(`every room passes the accessibility rules in ${light === 'day' ? 'daylight' : 'lamplight'}`, async ({
+    page,
+    context,
+    baseURL,
+  }) => {
+    test.setTimeout(180_000);
+    await context.addCookies([{ name: 'navuren-light', value: light, url: baseURL ?? '' }]);
+    const problems = watchConsole(page);
+    for (const path of ROOMS) {
+      await openRoom(page, path);
+      await expect(page.locator('html')).toHaveAttribute('data-light', light);
+      await test.step(path, () => expectAccessible(page));
+    }
+    await openRoom(page, '/compose/before-the-rounds');
+    await page.getByRole('button', { name: /^Theme:/ }).click();
+    await test.step('an open word', () => expectAccessible(page));
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Add a form' }).click();
+    await test.step('the form picker', () => expectAccessible(page));
+    expect(problems).toEqual([]);
+  });
+
+test('nothing runs off the side of a 390-pixel screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of ROOMS) {
+    await openRoom(page, path);
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+    expect({ path, wide }).toEqual({ path, wide: 0 });
+  }
+});
+
+test('the almanac looks at any date, answers bad ones in words, and works for the south', async ({
+  page,
+}) => {
+  await page.goto('/?at=2026-02-04T12:00');
+  await expect(page.getByText('Lì Chūn').first()).toBeVisible();
+  await page.getByLabel('Look at').fill('2024-06-21T12:00');
+  await page.getByLabel('Look at').press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('21 June 2024');
+  await page.getByRole('link', { name: 'day on' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('22 June 2024');
+  for (const bad of ['nonsense', '2026-02-30T10:00', '1066-10-14T09:00']) {
+    await page.goto(`/?at=${bad}`);
+    await expect(page.getByRole('main').getByRole('alert')).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'What it suggests' })).toBeVisible();
+  }
+  const customs = {
+    place: { name: 'Southland', latitudeDeg: -41.3, longitudeDeg: 174.8, zone: 'Pacific/Auckland' },
+    seasonSchool: 'equinox',
+    earthSchool: 'late-summer',
+    mirrorSouth: true,
+    hours: 'clock',
+    animalSchool: 'crane',
+    virtueSchool: 'plain',
+    soundSchool: 'voiced',
+    breathsPerMin: 5,
+    outToIn: 1.5,
+    firstSide: 'right',
+    sideSeen: 'own',
+  };
+  const quillhaven = {
+    ...customs,
+    place: { name: 'Quillhaven', latitudeDeg: 52.09, longitudeDeg: 1.32, zone: 'Europe/London' },
+    seasonSchool: 'solar-term',
+    earthSchool: 'four-turns',
+    hours: 'solar',
+    animalSchool: 'standard',
+    virtueSchool: 'classical',
+    soundSchool: 'standard',
+    breathsPerMin: 6,
+    outToIn: 1.2,
+    firstSide: 'left',
+  };
+  expect((await page.request.put('/api/customs', { data: customs })).ok()).toBe(true);
+  await page.goto('/?at=2026-07-10T12:00');
+  await expect(page.getByRole('main')).toContainText('winter');
+  await expect(page.getByRole('main')).toContainText('bear');
+  expect((await page.request.put('/api/customs', { data: quillhaven })).ok()).toBe(true);
+});
+
+test('customs refuse what cannot be, keep what was typed, and save what can', async ({ page }) => {
+  await page.goto('/customs');
+  await page.getByLabel('Latitude').fill('95');
+  await page.getByLabel('Time zone').fill('Mars/Olympus');
+  await page.getByRole('button', { name: 'Save the customs' }).click();
+  await expect(page.getByText('latitude runs to 90° (north)')).toBeVisible();
+  await expect(page.getByText('an IANA time zone, for example Europe/London')).toBeVisible();
+  await expect(page.getByLabel('Latitude')).toHaveValue('95');
+  await page.getByLabel('Latitude').fill('52,09');
+  await page.getByLabel('Time zone').fill('Europe/London');
+  await page.getByLabel('crane set').check();
+  await page.getByRole('button', { name: 'Save the customs' }).click();
+  await expect(page.getByText('Your customs are saved.').first()).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('crane set')).toBeChecked();
+  await page.getByLabel('standard set').check();
+  await page.getByRole('button', { name: 'Save the customs' }).click();
+  await expect(page.getByText('Your customs are saved.').first()).toBeVisible();
+});
+
+test('a group can be named, is careful of its people, and never shows them on paper or in Lead', async ({
+  page,
+}) => {
+  await page.goto('/customs');
+  await page.getByRole('button', { name: 'Add a group' }).click();
+  await page.getByLabel('Name', { exact: true }).last().fill('the kite menders');
+  await page.getByLabel('Sun').check();
+  await page.getByLabel('glaucoma').check();
+  await page.getByRole('button', { name: 'Save the group' }).click();
+  await expect(page.getByRole('button', { name: /the kite menders/ })).toBeVisible();
+  await page.goto('/compose?theme=organ.kidney&minutes=30');
+  await draftReady(page);
+  await page.getByRole('button', { name: /^Group:/ }).click();
+  await page.getByRole('menuitemradio', { name: /the kite menders/ }).click();
+  await expect(page.getByLabel('The brief')).toContainText('the kite menders');
+  await page.getByRole('button', { name: 'Cue sheet' }).click();
+  await expect(page.getByRole('article')).toBeVisible();
+  await expect(page.getByRole('article')).not.toContainText('the kite menders');
+  await expect(page.getByRole('article')).not.toContainText('Someone here');
+});
+
+test('an impossible wish is explained and what would help is one press away', async ({ page }) => {
+  const id = await keepPractice(page, 'theme=organ.lung&minutes=8&posture=seated');
+  // Leave out every closing form there is.
+  await page
+    .getByRole('button', { name: /Hands to the lower belly/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Redraft without it' }).click();
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('This cannot be composed.');
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('“Close”');
+  await page.getByRole('button', { name: /^Allow the 1 form/ }).click();
+  await expect(page.getByRole('main').getByRole('alert')).toHaveCount(0);
+  await expect(lengthLine(page)).toContainText('on time');
+  await page.request.post(`/api/practices/${id}/bin`);
+});
+
+test('the running order is moved by mouse and by keyboard', async ({ page }) => {
+  await page.goto('/compose/six-sounds-for-the-loft');
+  await draftReady(page);
+  const before = await orderNames(page);
+  // By mouse, within a section.
+  const handles = page.getByRole('button', { name: /^Move / });
+  const from = await handles.nth(2).boundingBox();
+  const to = await handles.nth(1).boundingBox();
+  if (!from || !to) throw new Error('expected handles');
+  await page.mouse.move(from.x + 8, from.y + 8);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 8, from.y - 20, { steps: 4 });
+  await page.mouse.move(to.x + 8, to.y + 4, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(() => orderNames(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => orderNames(page)).toEqual(before);
+  // By keys, on the form itself.
+  await page
+    .getByRole('button', { name: new RegExp(`^${before[1] ?? ''}`) })
+    .first()
+    .focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(() => orderNames(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => orderNames(page)).toEqual(before);
+});
+
+test('swap offers forms of the same role, and an earlier version can be brought back', async ({ page }) => {
+  const id = await keepPractice(page, 'theme=organ.spleen&minutes=15');
+  await page.goto(`/compose/${id}`);
+  await draftReady(page);
+  const before = await orderNames(page);
+  await page
+    .getByRole('button', { name: new RegExp(`^${before[2] ?? ''}`) })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Swap for another' }).click();
+  await page.getByRole('dialog').getByRole('listitem').first().getByRole('button').click();
+  await expect.poll(async () => (await orderNames(page))[2]).not.toBe(before[2]);
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
+  await page.getByRole('button', { name: 'Versions' }).click();
+  await page.getByRole('button', { name: /Bring back version 1/ }).click();
+  await expect.poll(async () => (await orderNames(page))[2]).toBe(before[2]);
+});
+
+test('two windows on one practice never overwrite each other unseen', async ({ page, context }) => {
+  const id = await keepPractice(page, 'theme=organ.heart&minutes=10');
+  const other = await context.newPage();
+  await other.goto(`/compose/${id}`);
+  await draftReady(other);
+  await page
+    .getByRole('button', { name: /^More: repetitions/ })
+    .nth(1)
+    .click();
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/version [23]/);
+  await other
+    .getByRole('button', { name: /^More: repetitions/ })
+    .nth(2)
+    .click();
+  await expect(other.getByText('Changed in another window')).toBeVisible();
+});
+
+test('copies, bins, restores and finds practices again', async ({ page }) => {
+  await page.goto('/shelf');
+  await page.getByRole('button', { name: 'Copy A quiet quarter hour' }).click();
+  await expect(page.getByRole('link', { name: 'A quiet quarter hour (copy)', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Bin A quiet quarter hour (copy)' }).click();
+  await expect(page.getByRole('link', { name: 'A quiet quarter hour (copy)', exact: true })).toHaveCount(0);
+  await page.getByRole('link', { name: 'The bin' }).click();
+  await page.getByRole('button', { name: 'Take out A quiet quarter hour (copy)' }).click();
+  await page.getByRole('link', { name: 'Back to the shelf' }).click();
+  await page.getByLabel('Search the practices').fill('library quarter');
+  await expect(page.getByRole('listitem')).toHaveCount(2);
+  await page.getByRole('button', { name: 'Bin A quiet quarter hour (copy)' }).click();
+  await expect(page.getByRole('listitem')).toHaveCount(1);
+});
+
+test('Lead is led by a presenter’s keys, by touch, as they see you, and ends early with a question', async ({
+  page,
+}) => {
+  const id = await keepPractice(page, 'theme=organ.liver&minutes=8');
+  await page.clock.install();
+  await page.goto(`/lead/${id}`);
+  await page.getByRole('button', { name: 'Start' }).click();
+  const heading = page.getByRole('heading', { level: 1 });
+  const first = await heading.textContent();
+  await page.keyboard.press('PageDown');
+  await expect(heading).not.toHaveText(first ?? '');
+  await page.keyboard.press('PageUp');
+  await expect(heading).toHaveText(first ?? '');
+  await page.getByRole('button', { name: 'Their own side' }).click();
+  await expect(page.getByRole('button', { name: 'As they see you' })).toBeVisible();
+  // Until a form with sides comes.
+  for (let step = 0; step < 12 && !(await page.getByText('you move your').isVisible()); step += 1) {
+    await page.keyboard.press('PageDown');
+    await page.clock.fastForward(11_000);
+    await page.waitForTimeout(60);
+  }
+  await expect(page.getByText(/their (left|right).*you move your (left|right)/)).toBeVisible();
+  await page.getByRole('button', { name: 'Tones off' }).click();
+  await expect(page.getByRole('button', { name: 'Tones on' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(page.getByRole('heading', { name: 'Ended' })).toBeVisible();
+  await expect(page.getByText('The class is in the log.')).toBeVisible();
+});
+
+test('the cue in Lead is between 7 and 9 % of the screen’s height', async ({ page }) => {
+  await page.goto('/lead/before-the-rounds');
+  const size = await page
+    .getByTestId('cue')
+    .evaluate((element) => Number.parseFloat(getComputedStyle(element).fontSize) / window.innerHeight);
+  expect(size).toBeGreaterThanOrEqual(0.07);
+  expect(size).toBeLessThanOrEqual(0.09);
+});
+
+test('the whole way by keyboard alone', async ({ page }) => {
+  await page.goto('/?at=2026-11-25T06:20');
+  const reach = async (name: RegExp): Promise<void> => {
+    for (let press = 0; press < 80; press += 1) {
+      await page.keyboard.press('Tab');
+      const text = await page.evaluate(
+        () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+      );
+      if (name.test(text)) return;
+    }
+    throw new Error(`no focus reached ${String(name)}`);
+  };
+  await reach(/^Compose this/);
+  await page.keyboard.press('Enter');
+  await draftReady(page);
+  await reach(/^Minutes/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('menuitemradio').first()).toBeVisible();
+  await page.keyboard.press('End');
+  await page.keyboard.press('Home');
+  await page.keyboard.press('Enter');
+  await expect(lengthLine(page)).toContainText('of 5:00 min · on time');
+  await reach(/^Lead it$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+  await page.keyboard.press(' ');
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+});

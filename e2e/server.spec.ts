@@ -1,0 +1,211 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { networkInterfaces, tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect, test } from '@playwright/test';
+
+const PORT = 3220;
+const base = mkdtempSync(path.join(tmpdir(), 'navuren-e2e-'));
+test.afterAll(() => rmSync(base, { recursive: true, force: true }));
+
+interface Server {
+  readonly process: ChildProcess;
+  readonly output: () => string;
+}
+
+function start(folder: string, port = PORT): Server {
+  const child = spawn(
+    process.execPath,
+    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    {
+      env: {
+        ...process.env,
+        NODE_ENV: 'production',
+        NAVUREN_SERVE: '1',
+        NAVUREN_DATA: folder,
+        NAVUREN_DEMO: '1',
+        NEXT_TELEMETRY_DISABLED: '1',
+      },
+    },
+  );
+  let text = '';
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => (text += chunk.toString()));
+  return { process: child, output: () => text };
+}
+
+async function untilUp(server: Server, port = PORT): Promise<void> {
+  for (let tries = 0; tries < 300; tries += 1) {
+    if (server.process.exitCode !== null) throw new Error(server.output());
+    try {
+      if ((await fetch(`http://127.0.0.1:${port}/api/health`)).ok) return;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+  throw new Error('the server did not come up');
+}
+
+async function kill(server: Server): Promise<void> {
+  const gone = once(server.process, 'exit');
+  server.process.kill('SIGKILL');
+  await gone;
+}
+
+interface Exported {
+  readonly practice: { name: string };
+}
+
+test('every acknowledged write survives kill -9, several times over', async () => {
+  test.setTimeout(180_000);
+  const folder = path.join(base, 'killed');
+  const url = `http://127.0.0.1:${PORT}`;
+  let server = start(folder);
+  await untilUp(server);
+  const practice = ((await (await fetch(`${url}/api/practices/before-the-rounds/export`)).json()) as Exported)
+    .practice;
+  let version = 1;
+  const kept: string[] = [];
+  for (let round = 0; round < 4; round += 1) {
+    // Writes one after another until the process is gone in the middle of them.
+    const killAfterMs = 150 + round * 170;
+    const killing = new Promise<void>((resolve) =>
+      setTimeout(() => void kill(server).then(resolve), killAfterMs),
+    );
+    for (;;) {
+      const name = `round ${round}, write ${version}`;
+      try {
+        const answer = await fetch(`${url}/api/practices/before-the-rounds`, {
+          method: 'PUT',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ practice: { ...practice, name }, baseVersion: version }),
+        });
+        if (!answer.ok) throw new Error(await answer.text());
+        version = ((await answer.json()) as { version: number }).version;
+        kept.push(name);
+      } catch {
+        break;
+      }
+    }
+    await killing;
+    server = start(folder);
+    await untilUp(server);
+    const listed = (
+      (await (await fetch(`${url}/api/practices/before-the-rounds/versions`)).json()) as {
+        versions: { version: number; name: string }[];
+      }
+    ).versions;
+    for (const name of kept) expect(listed.map((entry) => entry.name)).toContain(name);
+    // One write may have been made and not yet acknowledged; go on from what is there.
+    version = Math.max(...listed.map((entry) => entry.version));
+  }
+  expect(kept.length).toBeGreaterThan(4);
+  await kill(server);
+});
+
+test('a second process on the same folder is refused with the reason, and a clean stop frees it', async () => {
+  test.setTimeout(120_000);
+  const folder = path.join(base, 'shared');
+  const first = start(folder);
+  await untilUp(first);
+  const second = start(folder, PORT + 1);
+  const [code] = (await once(second.process, 'exit')) as [number];
+  expect(code).toBe(1);
+  expect(second.output()).toContain(`is in use by another Navuren (process ${first.process.pid})`);
+  const gone = once(first.process, 'exit');
+  first.process.kill('SIGTERM');
+  await gone;
+  expect(existsSync(`${folder}.lock`)).toBe(false);
+  // What a clean stop left can be copied as a folder and opened.
+  cpSync(folder, path.join(base, 'copy'), { recursive: true });
+  const third = start(path.join(base, 'copy'));
+  await untilUp(third);
+  await kill(third);
+});
+
+test('the server listens on this machine only', async ({ baseURL }) => {
+  const port = new URL(baseURL ?? '').port;
+  const outside = Object.values(networkInterfaces())
+    .flatMap((list) => list ?? [])
+    .find((entry) => entry.family === 'IPv4' && !entry.internal);
+  test.skip(!outside, 'this machine has no other address');
+  await expect(fetch(`http://${outside?.address}:${port}/api/health`)).rejects.toThrow();
+});
+
+test('writes from other origins and requests under other names are refused', async ({ request, baseURL }) => {
+  const write = (headers: Record<string, string>) =>
+    request.post('/api/practices/before-the-rounds/bin', { headers });
+  for (const origin of ['http://evil.example', 'null', 'http://127.0.0.1:1'])
+    expect((await write({ origin })).status()).toBe(403);
+  expect((await write({ 'sec-fetch-site': 'cross-site' })).status()).toBe(403);
+  expect((await request.get('/shelf', { headers: { host: 'evil.example' } })).status()).toBe(403);
+  expect((await write({ origin: baseURL ?? '' })).status()).toBe(200);
+  expect(
+    (
+      await request.post('/api/practices/before-the-rounds/restore', { headers: { origin: baseURL ?? '' } })
+    ).status(),
+  ).toBe(200);
+});
+
+test('pages carry a strict content policy and every inline script its nonce', async ({ request }) => {
+  const answer = await request.get('/shelf');
+  const policy = answer.headers()['content-security-policy'] ?? '';
+  const nonce = /'nonce-([^']+)'/.exec(policy)?.[1];
+  expect(nonce).toBeTruthy();
+  const scripts = policy.split('; ').find((part) => part.startsWith('script-src'));
+  expect(scripts).not.toContain('unsafe');
+  const html = await answer.text();
+  const inline = [...html.matchAll(/<script(?![^>]*\bsrc=)([^>]*)>/g)].map((match) => match[1] ?? '');
+  expect(inline.length).toBeGreaterThan(0);
+  for (const attributes of inline) expect(attributes).toContain(`nonce="${nonce}"`);
+  const other = /'nonce-([^']+)'/.exec(
+    (await request.get('/shelf')).headers()['content-security-policy'] ?? '',
+  )?.[1];
+  expect(other).not.toBe(nonce);
+});
+
+test('bad requests are answered in words with the field named, never with a stack', async ({
+  request,
+  baseURL,
+}) => {
+  const headers = { origin: baseURL ?? '', 'content-type': 'application/json' };
+  const cases: readonly [string, string, string, number, RegExp][] = [
+    ['POST', '/api/practices', '{', 400, /not readable as JSON/],
+    ['POST', '/api/practices', '{"practice":{}}', 422, /practice\.name/],
+    ['PUT', '/api/practices/before-the-rounds', '{"baseVersion":1}', 422, /practice/],
+    [
+      'PUT',
+      '/api/customs',
+      '{"place":{"name":"x","latitudeDeg":200,"longitudeDeg":0,"zone":"UTC"}}',
+      422,
+      /place\.latitudeDeg: latitude runs to 90/,
+    ],
+    ['POST', '/api/classes', '{"id":"x"}', 422, /id/],
+    ['POST', '/api/practices/nobody/bin', '', 404, /no such practice/],
+    [
+      'PUT',
+      '/api/groups/other',
+      '{"id":"one","name":"n","minutes":10,"posture":"seated","familiarity":"known","times":[],"conditions":[]}',
+      422,
+      /id: is not the one/,
+    ],
+    ['POST', '/api/practices/import', ' '.repeat(2_500_000), 413, /more than 2 MB/],
+  ];
+  for (const [method, address, data, status, message] of cases) {
+    const answer = await request.fetch(address, { method, data, headers });
+    const text = await answer.text();
+    expect({ address, status: answer.status() }).toEqual({ address, status });
+    expect(text).toMatch(message);
+    expect(text).not.toMatch(/at .*\.(ts|js):\d+/);
+  }
+});
+
+test('the practice file’s JSON Schema is published', async ({ request }) => {
+  const schema = (await (await request.get('/schema/navuren.practice.v1.json')).json()) as {
+    title: string;
+    properties: Record<string, unknown>;
+  };
+  expect(schema.title).toBe('A Navuren practice, version 1');
+  expect(Object.keys(schema.properties)).toEqual(['format', 'version', 'practice']);
+});
