@@ -11,7 +11,7 @@ test('from today’s theme to a led practice: the whole path', async ({ page }, 
   await expect(page.getByRole('heading', { level: 1 })).toContainText('25 November 2026');
   await expect(page.getByText('Water', { exact: false }).first()).toBeVisible();
   await page
-    .getByRole('link', { name: /Compose this: the Kidney/ })
+    .getByRole('link', { name: /^Compose this for the Kidney/ })
     .first()
     .click();
   await draftReady(page);
@@ -96,13 +96,11 @@ test('from today’s theme to a led practice: the whole path', async ({ page }, 
   const text = readFileSync(file, 'utf8');
   expect(text).not.toContain('letter-carriers');
   await page.goto('/shelf');
-  await page
-    .getByLabel('Practice file')
-    .setInputFiles({
-      name: 'again.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(text.replace('Path of the test', 'Brought back in')),
-    });
+  await page.getByLabel('Practice file').setInputFiles({
+    name: 'again.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text.replace('Path of the test', 'Brought back in')),
+  });
   await draftReady(page);
   await expect(page.getByLabel('Name of the practice')).toHaveValue('Brought back in');
   expect(await orderNames(page)).toEqual(before);
@@ -113,7 +111,7 @@ test('a broken, hostile or newer file is refused with the field named, and nothi
   page,
 }) => {
   await page.goto('/shelf');
-  const count = await page.getByRole('listitem').count();
+  const count = await page.getByRole('main').getByRole('listitem').count();
   const good = await (await page.request.get('/api/practices/before-the-rounds/export')).text();
   const files: readonly [string, RegExp][] = [
     [good.replace('"version": 1', '"version": 9'), /version: is 9.*newer/],
@@ -136,7 +134,7 @@ test('a broken, hostile or newer file is refused with the field named, and nothi
     .setInputFiles({ name: 'huge.json', mimeType: 'application/json', buffer: Buffer.alloc(3_000_000, 32) });
   await expect(page.getByRole('main').getByRole('alert')).toHaveText(/3.0 MB/);
   await page.reload();
-  expect(await page.getByRole('listitem').count()).toBe(count);
+  expect(await page.getByRole('main').getByRole('listitem').count()).toBe(count);
 });
 
 test('markup in a name stays plain text everywhere', async ({ page }) => {

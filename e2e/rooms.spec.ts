@@ -148,7 +148,7 @@ test('an impossible wish is explained and what would help is one press away', as
   const id = await keepPractice(page, 'theme=organ.lung&minutes=8&posture=seated');
   // Leave out every closing form there is.
   await page
-    .getByRole('button', { name: /Hands to the lower belly/ })
+    .getByRole('button', { name: /^Hands to the lower belly/ })
     .first()
     .click();
   await page.getByRole('button', { name: 'Redraft without it' }).click();
@@ -233,9 +233,9 @@ test('copies, bins, restores and finds practices again', async ({ page }) => {
   await page.getByRole('button', { name: 'Take out A quiet quarter hour (copy)' }).click();
   await page.getByRole('link', { name: 'Back to the shelf' }).click();
   await page.getByLabel('Search the practices').fill('library quarter');
-  await expect(page.getByRole('listitem')).toHaveCount(2);
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(2);
   await page.getByRole('button', { name: 'Bin A quiet quarter hour (copy)' }).click();
-  await expect(page.getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(1);
 });
 
 test('Lead is led by a presenter’s keys, by touch, as they see you, and ends early with a question', async ({

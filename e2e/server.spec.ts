@@ -193,7 +193,7 @@ test('bad requests are answered in words with the field named, never with a stac
     ['POST', '/api/practices/import', ' '.repeat(2_500_000), 413, /more than 2 MB/],
   ];
   for (const [method, address, data, status, message] of cases) {
-    const answer = await request.fetch(address, { method, data, headers });
+    const answer = await request.fetch(address, { method, data: Buffer.from(data), headers });
     const text = await answer.text();
     expect({ address, status: answer.status() }).toEqual({ address, status });
     expect(text).toMatch(message);

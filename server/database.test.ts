@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { PLAIN_BRIEF } from '../core/brief';
 import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE } from '../core/forms';
@@ -35,24 +36,7 @@ afterAll(async () => {
 });
 
 const practice = (): Practice => {
-  const result = compose(
-    {
-      minutes: 8,
-      dayPart: 'morning',
-      theme: { kind: 'organ', organ: 'liver' },
-      season: 'spring',
-      posture: 'standing',
-      groupId: null,
-      breathsPerMin: 6,
-      intent: 'nourish',
-      familiarity: 'known',
-      without: [],
-    },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: [] },
-    1,
-  );
+  const result = compose({ ...PLAIN_BRIEF, minutes: 8 }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1);
   if (!result.ok) throw new Error('expected a practice');
   return { ...result.practice, name: "O'Neil <b>drop table practice;--</b> 氣" };
 };

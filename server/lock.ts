@@ -79,7 +79,15 @@ export function takeFolder(folder: string): () => void {
   const file = `${folder}.lock`;
   mkdirSync(path.dirname(file), { recursive: true });
   for (let attempt = 0; attempt < 3; attempt += 1) {
-    if (tryCreate(file)) return () => rmSync(file, { force: true });
+    if (tryCreate(file)) {
+      const release = (): void => rmSync(file, { force: true });
+      // However the process ends short of being killed, the folder is free again.
+      process.once('exit', release);
+      return () => {
+        process.off('exit', release);
+        release();
+      };
+    }
     const holder = readHolder(file);
     if (holder && holder.pid === process.pid) return () => rmSync(file, { force: true });
     if (holder && isAlive(holder)) throw new FolderInUse(folder, holder.pid);

@@ -21,7 +21,7 @@ export {
 } from './sun';
 export { SOLAR_TERMS, termAt, nextTerms, termsOfYear } from './terms';
 export type { SolarTerm, SolarTermId, TermInstant } from './terms';
-export { SEASON_IDS, SEASON_SCHOOLS, EARTH_SCHOOLS, seasonAt, seasonBands } from './seasons';
+export { SEASON_IDS, SEASON_PHASE, SEASON_SCHOOLS, EARTH_SCHOOLS, seasonAt, seasonBands } from './seasons';
 export type {
   SeasonId,
   SeasonSchoolId,

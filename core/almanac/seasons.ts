@@ -30,7 +30,8 @@ export interface SeasonCustoms {
   readonly mirrorSouth: boolean;
 }
 
-const SEASON_PHASE = {
+/** The phase that rules each season. Source: Sù Wèn 5. */
+export const SEASON_PHASE = {
   spring: 'wood',
   summer: 'fire',
   autumn: 'metal',

@@ -1,3 +1,4 @@
+import { SEASON_PHASE } from '../almanac';
 import { themeOrgans, themePhase, type Brief } from '../brief';
 import {
   asksOf,
@@ -108,6 +109,14 @@ function themeMerit(form: Form, brief: Brief, schools: FormSchools): Merit {
   return { fit, reasons };
 }
 
+/** Whatever the theme, the season leans the choice a little towards its own phase (common practice). */
+function seasonMerit(form: Form, brief: Brief, schools: FormSchools): Merit {
+  const phase = brief.season === 'earth-turn' ? 'earth' : SEASON_PHASE[brief.season];
+  if (phase === themePhase(brief.theme) || !phasesOfForm(form, schools).includes(phase))
+    return { fit: 0, reasons: [] };
+  return { fit: 0.5, reasons: [{ code: 'season', phase }] };
+}
+
 /** Morning leans to yang and evening to yin (common practice). */
 function timeOfDayMerit(form: Form, brief: Brief): Merit {
   const wanted = brief.dayPart === 'morning' ? 'yang' : brief.dayPart === 'evening' ? 'yin' : undefined;
@@ -150,6 +159,7 @@ function roleReason(form: Form, role: Role, merit: Merit): readonly Reason[] {
 export function meritOf(form: Form, role: Role, brief: Brief, schools: FormSchools): Merit {
   const theme = themeMerit(form, brief, schools);
   const time = timeOfDayMerit(form, brief);
+  const season = seasonMerit(form, brief, schools);
   const joints: readonly string[] = PHASE_JOINTS[themePhase(brief.theme)];
   const warm = role === 'loosen' ? form.loosens.filter((joint) => joints.includes(joint)).length * 0.5 : 0;
   const calm = brief.intent === 'calm' && form.actions.includes('calms') ? 0.6 : 0;
@@ -160,7 +170,7 @@ export function meritOf(form: Form, role: Role, brief: Brief, schools: FormSchoo
   const primary = form.roles[0] === role ? 0.3 : 0;
   const themed = role === 'clear' || role === 'nourish' ? theme.fit : theme.fit * 0.25;
   return {
-    fit: themed + time.fit + warm + calm + move + primary - level - depth,
+    fit: themed + time.fit + season.fit + warm + calm + move + primary - level - depth,
     reasons: [
       ...roleReason(form, role, theme),
       ...(role === 'clear'
@@ -168,6 +178,7 @@ export function meritOf(form: Form, role: Role, brief: Brief, schools: FormSchoo
         : role === 'nourish' || theme.fit >= 2
           ? theme.reasons
           : []),
+      ...(role === 'clear' || role === 'nourish' ? season.reasons : []),
       ...time.reasons,
     ],
   };

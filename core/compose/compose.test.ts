@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { INTENTS, type Brief, type Theme } from '../brief';
+import { INTENTS, PLAIN_BRIEF, type Brief, type Theme } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, ROLES, ROLE_SHARES, asksOf, organsOfForm, type Form } from '../forms';
 import { CONDITION_IDS, cautionsOf } from '../people';
@@ -7,19 +7,7 @@ import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { compile, formOf, type Practice, type Timeline } from '../practice';
 import { alternatives, compose, toleranceMs } from '.';
 
-const brief = (over: Partial<Brief> = {}): Brief => ({
-  minutes: 20,
-  dayPart: 'morning',
-  theme: { kind: 'organ', organ: 'lung' },
-  season: 'autumn',
-  posture: 'standing',
-  groupId: null,
-  breathsPerMin: 6,
-  intent: 'clear-then-nourish',
-  familiarity: 'known',
-  without: [],
-  ...over,
-});
+const brief = (over: Partial<Brief> = {}): Brief => ({ ...PLAIN_BRIEF, ...over });
 const nobody = { conditions: [] } as const;
 const themes: readonly Theme[] = [
   ...PHASE_IDS.map((phase): Theme => ({ kind: 'phase', phase })),

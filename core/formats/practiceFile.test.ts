@@ -1,6 +1,7 @@
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
 import { LARGEST_FILE_BYTES, practiceJsonSchema, readPracticeFile, writePracticeFile } from '.';
+import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
@@ -9,16 +10,12 @@ import type { Practice } from '../practice';
 const made = (seed: number, minutes = 12): Practice => {
   const result = compose(
     {
+      ...PLAIN_BRIEF,
       minutes,
-      dayPart: 'evening',
       theme: { kind: 'organ', organ: 'kidney' },
-      season: 'winter',
-      posture: 'standing',
       groupId: 'some-group',
-      breathsPerMin: 5,
       intent: 'calm',
       familiarity: 'taught',
-      without: [],
     },
     REPERTOIRE,
     DEFAULT_CUSTOMS,

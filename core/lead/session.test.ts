@@ -1,28 +1,12 @@
 import fc from 'fast-check';
 import { leadState, recordOf, type LeadAction } from '.';
+import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
 import { compile, eventAt, type Practice } from '../practice';
 
-const result = compose(
-  {
-    minutes: 8,
-    dayPart: 'morning',
-    theme: { kind: 'organ', organ: 'lung' },
-    season: 'autumn',
-    posture: 'standing',
-    groupId: null,
-    breathsPerMin: 6,
-    intent: 'clear-then-nourish',
-    familiarity: 'known',
-    without: [],
-  },
-  REPERTOIRE,
-  DEFAULT_CUSTOMS,
-  { conditions: [] },
-  1,
-);
+const result = compose({ ...PLAIN_BRIEF, minutes: 8 }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1);
 if (!result.ok) throw new Error('expected a practice');
 const practice: Practice = result.practice;
 const { totalMs, items } = compile(practice);

@@ -35,6 +35,7 @@ export const reasonSchema = z.discriminatedUnion('code', [
   z.strictObject({ code: z.literal('hinge') }),
   z.strictObject({ code: z.literal('gathers') }),
   z.strictObject({ code: z.literal('closes') }),
+  z.strictObject({ code: z.literal('season'), phase: z.enum(PHASE_IDS) }),
   z.strictObject({ code: z.literal('time-of-day'), dayPart: z.string().max(20) }),
   z.strictObject({ code: z.literal('gentler-for-group') }),
   z.strictObject({ code: z.literal('seated') }),

@@ -17,6 +17,7 @@ import {
 import { PACE_KINDS, breathSec, paceKind } from '../breath';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form } from '../forms';
+import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
 
 const form = (id: string): Form => {
@@ -44,16 +45,10 @@ const item = (formId: string, over: Partial<Item> = {}): Item => ({
 const practice = (items: readonly Item[], over: Partial<Practice> = {}): Practice => ({
   name: 'a test',
   brief: {
-    minutes: 20,
-    dayPart: 'morning',
+    ...PLAIN_BRIEF,
     theme: { kind: 'phase', phase: 'metal' },
-    season: 'autumn',
-    posture: 'standing',
-    groupId: null,
-    breathsPerMin: 60 / 11,
     intent: 'nourish',
-    familiarity: 'known',
-    without: [],
+    breathsPerMin: 60 / 11,
   },
   customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
   seed: 1,

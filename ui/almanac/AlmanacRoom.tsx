@@ -174,7 +174,7 @@ function Suggestions({ view }: { view: AlmanacView }) {
               </p>
             </div>
             <Link href={href} className={index === 0 ? 'press press-main' : 'press'}>
-              Compose this<span className="sr-only">: {themeName(suggestion.theme)}</span>
+              Compose this<span className="sr-only"> for {themeName(suggestion.theme)}</span>
             </Link>
           </li>
         ))}

@@ -38,6 +38,7 @@ function Word<Value>({
   why,
   options,
   value,
+  wide = false,
   onChoose,
 }: {
   name: string;
@@ -45,49 +46,50 @@ function Word<Value>({
   why: BriefWhy;
   options: readonly Option<Value>[];
   value: Value;
+  /** In two columns, for a long choice. */
+  wide?: boolean;
   onChoose: (value: Value) => void;
 }) {
   const key = (candidate: Value): string => JSON.stringify(candidate);
   return (
     <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="word" data-why={why} aria-label={undefined}>
+      <DropdownMenu.Trigger className="word" data-why={why}>
         <span className="sr-only">{name}: </span>
         {shown}
       </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content
-          className="slip min-w-52 py-1"
-          sideOffset={6}
-          collisionPadding={12}
-          aria-label={name}
+      <DropdownMenu.Content
+        className={`slip py-1 font-sans text-[1rem] leading-snug ${wide ? 'w-[min(34rem,calc(100vw-2rem))]' : 'min-w-52'}`}
+        sideOffset={6}
+        collisionPadding={12}
+        aria-label={name}
+      >
+        <DropdownMenu.RadioGroup
+          className={wide ? 'sm:columns-2 sm:gap-0' : ''}
+          value={key(value)}
+          onValueChange={(chosen) => {
+            const option = options.find((candidate) => key(candidate.value) === chosen);
+            if (option) onChoose(option.value);
+          }}
         >
-          <DropdownMenu.RadioGroup
-            value={key(value)}
-            onValueChange={(chosen) => {
-              const option = options.find((candidate) => key(candidate.value) === chosen);
-              if (option) onChoose(option.value);
-            }}
-          >
-            {options.map((option) => (
-              <div key={key(option.value)} role="presentation">
-                {option.head && (
-                  <DropdownMenu.Label className="caption px-3 pt-2">{option.head}</DropdownMenu.Label>
-                )}
-                <DropdownMenu.RadioItem
-                  value={key(option.value)}
-                  className="slip-line data-[state=checked]:font-bold"
-                >
-                  {option.label}
-                  {option.note && <span className="quiet small ml-auto">{option.note}</span>}
-                </DropdownMenu.RadioItem>
-              </div>
-            ))}
-          </DropdownMenu.RadioGroup>
-          <DropdownMenu.Label className="quiet small border-t border-hairline px-3 pt-1.5 pb-1">
-            {WHY[why]}
-          </DropdownMenu.Label>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
+          {options.map((option) => (
+            <div key={key(option.value)} role="presentation">
+              {option.head && (
+                <DropdownMenu.Label className="caption px-3 pt-2">{option.head}</DropdownMenu.Label>
+              )}
+              <DropdownMenu.RadioItem
+                value={key(option.value)}
+                className="slip-line data-[state=checked]:font-bold"
+              >
+                {option.label}
+                {option.note && <span className="quiet small ml-auto">{option.note}</span>}
+              </DropdownMenu.RadioItem>
+            </div>
+          ))}
+        </DropdownMenu.RadioGroup>
+        <DropdownMenu.Label className="quiet small border-t border-hairline px-3 pt-1.5 pb-1">
+          {WHY[why]}
+        </DropdownMenu.Label>
+      </DropdownMenu.Content>
     </DropdownMenu.Root>
   );
 }
@@ -135,7 +137,11 @@ export function BriefSentence({ filled, groups, onWish, formName }: Props) {
   const { brief, why } = filled;
   const groupName = groups.find((group) => group.id === brief.groupId)?.name;
   return (
-    <p className="font-serif text-[1.44rem] leading-[1.7] sm:text-[1.6rem]" aria-label="The brief">
+    <div
+      className="font-serif text-[1.44rem] leading-[1.7] sm:text-[1.6rem]"
+      role="group"
+      aria-label="The brief"
+    >
       A{' '}
       <Word
         name="Minutes"
@@ -156,6 +162,7 @@ export function BriefSentence({ filled, groups, onWish, formName }: Props) {
       practice for{' '}
       <Word
         name="Theme"
+        wide
         shown={themeName(brief.theme)}
         why={why.theme}
         value={brief.theme}
@@ -252,6 +259,6 @@ export function BriefSentence({ filled, groups, onWish, formName }: Props) {
         </>
       )}
       .
-    </p>
+    </div>
   );
 }

@@ -79,7 +79,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
   );
   const { practice, wishes, change, replace } = useStore(store);
   const { pastStates, futureStates } = useStore(store.temporal);
-  const { state: saveState, save, saveNow } = useSaving(stored);
+  const { state: saveState, savedId, save, saveNow, saveAsCopy } = useSaving(stored);
   const compose = useComposer();
   const say = useSay();
   const router = useRouter();
@@ -124,10 +124,20 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
   // The first draft of a new practice, once the worker is there; it is not a step to undo.
   const begun = useRef(false);
   useEffect(() => {
-    if (begun.current || stored) return;
+    if (begun.current || stored) return undefined;
     begun.current = true;
     void redraft(firstWishes, 1).then(() => store.temporal.getState().clear());
+    return () => {
+      begun.current = false;
+    };
   }, [firstWishes, redraft, store, stored]);
+
+  // Saved as it is edited: a draft nobody has touched is not kept.
+  useEffect(() => {
+    return store.subscribe((now, before) => {
+      if (now.practice && now.practice !== before.practice && touched.current) save(now.practice);
+    });
+  }, [save, store]);
 
   // What this browser still had to save from an earlier visit.
   useEffect(() => {
@@ -136,13 +146,6 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
     replace(kept, kept.brief);
     say('Brought back what had not been saved yet.');
   }, [replace, say, stored]);
-
-  // Saved as it is edited: a draft nobody has touched is not kept.
-  useEffect(() => {
-    return store.subscribe((now, before) => {
-      if (now.practice && now.practice !== before.practice && touched.current) save(now.practice);
-    });
-  }, [save, store]);
 
   const onEdit = useCallback(
     (edit: Edit, said: string): void => {
@@ -233,7 +236,6 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
   };
 
   const selected = practice?.items.find((item) => item.id === selectedId) ?? practice?.items[0];
-  const savedId = saveState.code === 'draft' ? undefined : stored?.id;
 
   return (
     <div>
@@ -253,7 +255,11 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
             />
           </label>
         )}
-        <SaveLine state={saveState} />
+        <SaveLine
+          state={saveState}
+          onRetry={() => void (practice && saveNow(practice))}
+          onCopy={() => void (practice && saveAsCopy(practice))}
+        />
         {savedId && (
           <Versions
             id={savedId}

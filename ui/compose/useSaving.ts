@@ -43,7 +43,9 @@ interface Target {
  * Saves the practice as it is edited: one request at a time, always the latest state, and never over a
  * version somebody else has saved. Until the server has it, this browser keeps it too.
  */
-export function useSaving(stored: { readonly id: string; readonly version: number } | undefined) {
+export function useSaving(
+  stored: { readonly id: string; readonly version: number; readonly practice: Practice } | undefined,
+) {
   const [state, setState] = useState<SaveState>(
     stored ? { code: 'saved', version: stored.version } : { code: 'draft' },
   );
@@ -51,6 +53,9 @@ export function useSaving(stored: { readonly id: string; readonly version: numbe
   const pending = useRef<Practice | undefined>(undefined);
   const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const busy = useRef<Promise<void> | undefined>(undefined);
+  const [savedId, setSavedId] = useState(stored?.id);
+  /** What the server has, to tell whether there is anything to save. */
+  const onServer = useRef<Practice | undefined>(stored?.practice);
 
   const send = useCallback(async (practice: Practice): Promise<void> => {
     const { id, version } = target.current;
@@ -65,6 +70,8 @@ export function useSaving(stored: { readonly id: string; readonly version: numbe
       const answer = answerSchema.parse(await response.json());
       if (response.ok && answer.version !== undefined) {
         target.current = { id: answer.id ?? id, version: answer.version };
+        onServer.current = practice;
+        setSavedId(target.current.id);
         if (id === undefined && answer.id) window.history.replaceState(null, '', `/compose/${answer.id}`);
         if (id !== undefined) localStorage.removeItem(keepKey(id));
         setState({ code: 'saved', version: answer.version });
@@ -78,7 +85,7 @@ export function useSaving(stored: { readonly id: string; readonly version: numbe
     } catch {
       setState({
         code: 'failed',
-        message: 'The server cannot be reached; this browser keeps the practice until it can.',
+        message: 'The server cannot be reached; keep this page open and try again.',
       });
     }
   }, []);
@@ -122,6 +129,7 @@ export function useSaving(stored: { readonly id: string; readonly version: numbe
   /** Saves at once and tells where the practice now is. */
   const saveNow = useCallback(
     async (practice: Practice): Promise<string | undefined> => {
+      if (practice === onServer.current && pending.current === undefined) return target.current.id;
       pending.current = practice;
       setState({ code: 'waiting' });
       await flush();
@@ -130,5 +138,17 @@ export function useSaving(stored: { readonly id: string; readonly version: numbe
     [flush],
   );
 
-  return { state, save, saveNow, id: () => target.current.id };
+  /** Puts what is on the screen beside the version somebody else saved, as a practice of its own. */
+  const saveAsCopy = useCallback(
+    async (practice: Practice): Promise<void> => {
+      if (target.current.id !== undefined) localStorage.removeItem(keepKey(target.current.id));
+      target.current = { id: undefined, version: 0 };
+      pending.current = { ...practice, name: `${practice.name.slice(0, 100)} (my copy)` };
+      setState({ code: 'waiting' });
+      await flush();
+    },
+    [flush],
+  );
+
+  return { state, savedId, save, saveNow, saveAsCopy };
 }

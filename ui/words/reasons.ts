@@ -53,6 +53,8 @@ export function reasonText(reason: Reason): string {
       return 'Gathers and stores what was made.';
     case 'closes':
       return 'Ends quietly at the lower belly.';
+    case 'season':
+      return `In keeping with the season, which belongs to ${phaseName(reason.phase).name}.`;
     case 'time-of-day':
       return `Suits the ${reason.dayPart}.`;
     case 'gentler-for-group':

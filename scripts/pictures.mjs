@@ -1,0 +1,74 @@
+// npm run pictures: one current picture of each room, from the Quillhaven sample, into docs/screenshots.
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import os from 'node:os';
+import path from 'node:path';
+import { chromium } from '@playwright/test';
+import { ensureBuilt, portTaken, root, startServer, untilUp } from './lib.mjs';
+
+const port = 3228;
+const found = spawnSync('sh', ['-c', 'command -v chromium || command -v chromium-browser'], {
+  encoding: 'utf8',
+}).stdout.trim();
+const executablePath = process.env.NAVUREN_CHROMIUM ?? found;
+if (await portTaken(port)) {
+  console.error(`Port ${port} is in use; stop what listens there.`);
+  process.exit(1);
+}
+ensureBuilt();
+const folder = mkdtempSync(path.join(os.tmpdir(), 'navuren-pictures-'));
+const out = path.join(root, 'docs/screenshots');
+mkdirSync(out, { recursive: true });
+const server = startServer({ port, data: path.join(folder, 'data'), demo: true });
+await untilUp(port, server);
+const browser = await chromium.launch({
+  executablePath,
+  args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'],
+});
+
+const order = async (page) => page.getByRole('heading', { name: 'Running order' }).waitFor();
+const led = async (page) => {
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.clock.fastForward(271_000);
+  await page.waitForTimeout(400);
+};
+const views = [
+  { name: 'almanac', at: '/?at=2026-11-25T06:20' },
+  { name: 'almanac-lamplight', at: '/?at=2026-11-25T06:20', light: 'lamp' },
+  { name: 'almanac-narrow', at: '/?at=2026-11-25T06:20', width: 390, height: 844 },
+  { name: 'compose', at: '/compose/six-sounds-for-the-loft', then: order },
+  { name: 'compose-lamplight', at: '/compose/before-the-rounds', light: 'lamp', then: order },
+  { name: 'compose-narrow', at: '/compose/before-the-rounds', width: 390, height: 844, then: order },
+  { name: 'lead', at: '/lead/before-the-rounds', then: led, clock: true },
+  { name: 'lead-lamplight', at: '/lead/before-the-rounds', light: 'lamp', then: led, clock: true },
+  { name: 'cue-sheet', at: '/sheet/before-the-rounds' },
+  { name: 'shelf', at: '/shelf' },
+  { name: 'forms', at: '/forms' },
+  { name: 'form', at: '/forms/brocade-hands-to-feet' },
+  { name: 'log', at: '/log', then: (page) => page.locator('summary').first().click() },
+  { name: 'customs', at: '/customs' },
+];
+for (const view of views) {
+  const context = await browser.newContext({
+    viewport: { width: view.width ?? 1280, height: view.height ?? 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/London',
+  });
+  await context.addCookies([
+    { name: 'navuren-light', value: view.light ?? 'day', url: `http://127.0.0.1:${port}` },
+  ]);
+  const page = await context.newPage();
+  if (view.clock) await page.clock.install();
+  await page.goto(`http://127.0.0.1:${port}${view.at}`);
+  await page.evaluate(() => document.fonts.ready);
+  await view.then?.(page);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: path.join(out, `${view.name}.png`) });
+  await context.close();
+  console.log(`docs/screenshots/${view.name}.png`);
+}
+await browser.close();
+const gone = new Promise((resolve) => server.once('exit', resolve));
+server.kill('SIGTERM');
+await gone;
+rmSync(folder, { recursive: true, force: true });
