@@ -9,6 +9,7 @@ import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
 import { useSay } from '@/ui/kit/Said';
+import { useReady } from '@/ui/kit/useReady';
 
 interface Choice {
   readonly value: string;
@@ -23,6 +24,7 @@ const schools = (
 /** The customs: place, schools, pace, sides. Each contested point is a choice with its source. */
 export function CustomsForm({ customs }: { customs: Customs }) {
   const say = useSay();
+  const ready = useReady();
   const { register, handleSubmit, formState, setError, reset, control } = useForm<Customs>({
     defaultValues: customs,
     resolver: zodResolver(customsSchema),
@@ -121,71 +123,73 @@ export function CustomsForm({ customs }: { customs: Customs }) {
   };
 
   return (
-    <form onSubmit={(event) => void save(event)} noValidate className="space-y-6">
-      <section aria-labelledby="place">
-        <h2 id="place">Place</h2>
-        <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
-          {text('place.name', 'Name')}
-          {text('place.latitudeDeg', 'Latitude', '° north', true)}
-          {text('place.longitudeDeg', 'Longitude', '° east', true)}
-          {text('place.zone', 'Time zone')}
-        </div>
-        <p className="quiet small mt-1">
-          South and west are negative. The zone is an IANA name such as Europe/London.
+    <form onSubmit={(event) => void save(event)} noValidate>
+      <fieldset disabled={!ready} className="space-y-6">
+        <section aria-labelledby="place">
+          <h2 id="place">Place</h2>
+          <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+            {text('place.name', 'Name')}
+            {text('place.latitudeDeg', 'Latitude', '° north', true)}
+            {text('place.longitudeDeg', 'Longitude', '° east', true)}
+            {text('place.zone', 'Time zone')}
+          </div>
+          <p className="quiet small mt-1">
+            South and west are negative. The zone is an IANA name such as Europe/London.
+          </p>
+        </section>
+        <section aria-labelledby="schools">
+          <h2 id="schools">Schools</h2>
+          <div className="mt-2 border-t border-ink">
+            {choice('seasonSchool', 'Seasons begin', schools(SEASON_SCHOOLS))}
+            {choice('earthSchool', 'Earth rules', schools(EARTH_SCHOOLS))}
+            {choice('hours', 'Organ hours by', [
+              { value: 'solar', label: 'true solar time at the place', source: 'common-practice' },
+              { value: 'clock', label: 'the clock', source: 'common-practice' },
+            ])}
+            {choice('animalSchool', 'Animals', schools(ANIMAL_SCHOOLS))}
+            {choice('virtueSchool', 'Virtues', schools(VIRTUE_SCHOOLS))}
+            {choice('soundSchool', 'Healing sounds', schools(SOUND_SCHOOLS))}
+            <label className="flex items-baseline gap-2 py-2">
+              <input type="checkbox" className="accent-ink" {...register('mirrorSouth')} />
+              South of the equator the seasons stand half a year apart
+            </label>
+          </div>
+        </section>
+        <section aria-labelledby="pace">
+          <h2 id="pace">Pace and sides</h2>
+          <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+            {text('breathsPerMin', 'Pace of a flowing form', 'breaths a minute, 3–9', true)}
+            {text('outToIn', 'Exhale against inhale', 'times as long, 0.5–3', true)}
+          </div>
+          <div className="mt-3 border-t border-hairline">
+            {choice('firstSide', 'First side', [
+              { value: 'left', label: 'left', source: 'common-practice' },
+              { value: 'right', label: 'right', source: 'common-practice' },
+            ])}
+            {choice('sideSeen', 'While leading', [
+              { value: 'own', label: 'say the side of the person practising', source: 'common-practice' },
+              {
+                value: 'facing',
+                label: 'also say how you mirror it, as they see you',
+                source: 'common-practice',
+              },
+            ])}
+          </div>
+        </section>
+        {errors.root && (
+          <p role="alert" className="must">
+            {errors.root.message}
+          </p>
+        )}
+        <p className="flex items-baseline gap-3">
+          <button type="submit" className="press press-main" disabled={formState.isSubmitting}>
+            Save the customs
+          </button>
+          <span className="quiet small" role="status">
+            {formState.isDirty ? 'Changed, not saved yet' : ''}
+          </span>
         </p>
-      </section>
-      <section aria-labelledby="schools">
-        <h2 id="schools">Schools</h2>
-        <div className="mt-2 border-t border-ink">
-          {choice('seasonSchool', 'Seasons begin', schools(SEASON_SCHOOLS))}
-          {choice('earthSchool', 'Earth rules', schools(EARTH_SCHOOLS))}
-          {choice('hours', 'Organ hours by', [
-            { value: 'solar', label: 'true solar time at the place', source: 'common-practice' },
-            { value: 'clock', label: 'the clock', source: 'common-practice' },
-          ])}
-          {choice('animalSchool', 'Animals', schools(ANIMAL_SCHOOLS))}
-          {choice('virtueSchool', 'Virtues', schools(VIRTUE_SCHOOLS))}
-          {choice('soundSchool', 'Healing sounds', schools(SOUND_SCHOOLS))}
-          <label className="flex items-baseline gap-2 py-2">
-            <input type="checkbox" className="accent-ink" {...register('mirrorSouth')} />
-            South of the equator the seasons stand half a year apart
-          </label>
-        </div>
-      </section>
-      <section aria-labelledby="pace">
-        <h2 id="pace">Pace and sides</h2>
-        <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
-          {text('breathsPerMin', 'Pace of a flowing form', 'breaths a minute, 3–9', true)}
-          {text('outToIn', 'Exhale against inhale', 'times as long, 0.5–3', true)}
-        </div>
-        <div className="mt-3 border-t border-hairline">
-          {choice('firstSide', 'First side', [
-            { value: 'left', label: 'left', source: 'common-practice' },
-            { value: 'right', label: 'right', source: 'common-practice' },
-          ])}
-          {choice('sideSeen', 'While leading', [
-            { value: 'own', label: 'say the side of the person practising', source: 'common-practice' },
-            {
-              value: 'facing',
-              label: 'also say how you mirror it, as they see you',
-              source: 'common-practice',
-            },
-          ])}
-        </div>
-      </section>
-      {errors.root && (
-        <p role="alert" className="must">
-          {errors.root.message}
-        </p>
-      )}
-      <p className="flex items-baseline gap-3">
-        <button type="submit" className="press press-main" disabled={formState.isSubmitting}>
-          Save the customs
-        </button>
-        <span className="quiet small" role="status">
-          {formState.isDirty ? 'Changed, not saved yet' : ''}
-        </span>
-      </p>
+      </fieldset>
     </form>
   );
 }
