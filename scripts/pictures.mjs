@@ -62,6 +62,7 @@ for (const view of views) {
   await page.goto(`http://127.0.0.1:${port}${view.at}`);
   await page.evaluate(() => document.fonts.ready);
   await view.then?.(page);
+  await page.mouse.move(4, 4);
   await page.waitForTimeout(300);
   await page.screenshot({ path: path.join(out, `${view.name}.png`) });
   await context.close();

@@ -111,7 +111,7 @@ export default async function AlmanacPage({
   const link = (shiftMs: number) => `/?at=${wallText(asked.atMs + shiftMs, place.zone)}`;
   return (
     <>
-      <div className="mb-5 flex flex-wrap items-baseline justify-between gap-x-8 gap-y-2">
+      <div className="mb-5 space-y-2">
         <h1>
           {dateText(asked.atMs, place.zone, 'day')}
           <span className="quiet">, {place.name}</span>

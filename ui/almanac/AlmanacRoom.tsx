@@ -203,7 +203,10 @@ function Margin({ view }: { view: AlmanacView }) {
     ['hour', reading.pillars.hour],
   ] as const;
   return (
-    <aside aria-label="In the margin" className="small space-y-5 lg:border-l lg:border-hairline lg:pl-5">
+    <aside
+      aria-label="In the margin"
+      className="small space-y-5 max-lg:order-3 lg:border-l lg:border-hairline lg:pl-5"
+    >
       <section>
         <h3 className="caption">
           Belongs to <PhaseMark phase={phase} withName />
@@ -261,7 +264,7 @@ export function AlmanacRoom({ view }: { view: AlmanacView }) {
   const wall = wallTime(view.reading.atMs, view.customs.place.zone);
   return (
     <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_12rem]">
-      <div>
+      <div className="max-lg:order-2">
         <Dials view={view} />
         <p className="small quiet mt-3 text-center">
           <span aria-hidden>● </span>sundial {hourText(view.reading.hours.solar.hourOfDay)}{' '}

@@ -1,6 +1,7 @@
 'use client';
 
 import { Redo2, Undo2 } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
@@ -19,14 +20,17 @@ import { Score } from '@/ui/score/Score';
 import { themeName } from '@/ui/words/names';
 import { helpText, obstacleText } from '@/ui/words/obstacles';
 import { BriefSentence } from './BriefSentence';
-import { FormPicker, type Pick } from './FormPicker';
+import type { Pick } from './FormPicker';
 import { ItemMargin } from './ItemMargin';
 import { RunningOrder } from './RunningOrder';
 import { SaveLine } from './SaveLine';
 import { createComposeStore } from './store';
 import { useComposer } from './useComposer';
 import { keptDraft, useSaving } from './useSaving';
-import { Versions } from './Versions';
+
+// Opened by a press, so they come when they are wanted and do not weigh on the first load.
+const FormPicker = dynamic(async () => (await import('./FormPicker')).FormPicker, { ssr: false });
+const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
 
 export interface ComposeGroup extends GroupCalendar {
   readonly conditions: readonly ConditionId[];
@@ -318,8 +322,8 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
         </p>
       ) : (
         <>
-          <div className="sticky top-0 z-20 -mx-1 flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-hairline bg-paper px-1 py-2">
-            <div className="min-w-0 flex-1 basis-80">
+          <div className="contents sm:sticky sm:top-0 sm:z-20 sm:-mx-1 sm:flex sm:flex-wrap sm:items-center sm:gap-x-4 sm:gap-y-1 sm:border-b sm:border-hairline sm:bg-paper sm:px-1 sm:py-2">
+            <div className="min-w-0 flex-1 basis-80 max-sm:sticky max-sm:top-0 max-sm:z-20 max-sm:bg-paper max-sm:py-1.5">
               <MinutesBar timeline={timeline} wishedMs={filled.brief.minutes * 60_000} />
             </div>
             <span className="flex flex-wrap gap-1.5">
@@ -399,17 +403,19 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
               )}
             </aside>
           </div>
-          <FormPicker
-            title={
-              picking?.kind === 'swap' && selected
-                ? `In place of ${formOf(practice, selected).name}`
-                : 'Add a form'
-            }
-            open={picking !== undefined}
-            picks={picks}
-            onOpenChange={(open) => !open && setPicking(undefined)}
-            onPick={pick}
-          />
+          {picking && (
+            <FormPicker
+              title={
+                picking?.kind === 'swap' && selected
+                  ? `In place of ${formOf(practice, selected).name}`
+                  : 'Add a form'
+              }
+              open
+              picks={picks}
+              onOpenChange={(open) => !open && setPicking(undefined)}
+              onPick={pick}
+            />
+          )}
         </>
       )}
       {practice && saveState.code === 'draft' && (

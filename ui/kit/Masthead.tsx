@@ -25,7 +25,10 @@ export function Masthead() {
       <Link href="/" className="font-serif text-[1.44rem] font-medium tracking-tight italic">
         Navuren
       </Link>
-      <nav aria-label="Rooms" className="flex flex-wrap gap-x-5 gap-y-1">
+      <nav
+        aria-label="Rooms"
+        className="flex gap-x-3.5 gap-y-1 max-sm:order-last max-sm:w-full max-sm:justify-between sm:gap-x-5"
+      >
         {ROOMS.map((room) => (
           <Link
             key={room.href}

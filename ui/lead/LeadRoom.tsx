@@ -249,7 +249,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
   const overMs = timeline.totalMs - practice.brief.minutes * 60_000;
   return (
     <main className="flex min-h-screen flex-col" aria-label="Lead">
-      <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1rem,2.4vh,1.6rem)] sm:px-8">
+      <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,3.6vh,2.4rem)] sm:px-8">
         <h1 className="text-[1em]">
           <span className="quiet">{ROLE_NAMES[span.role]}</span> · {form.name}{' '}
           {form.hanzi && (
@@ -259,7 +259,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
           )}
         </h1>
         <p className="figures" role="timer" aria-label="Time left">
-          <strong className="text-[1.5em]">{clockText(timeline.totalMs - positionMs)}</strong>{' '}
+          <strong className="text-[1.6em]">{clockText(timeline.totalMs - positionMs)}</strong>{' '}
           <span className="unit">
             min left
             {Math.abs(overMs) > 15_000 && overMs !== 0
@@ -272,7 +272,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
         className="flex flex-1 flex-col justify-center gap-[2vh] px-4 py-[2vh] sm:px-8"
         aria-label="Now"
       >
-        <p className="text-[clamp(1.2rem,4vh,2.6rem)] leading-tight">
+        <p className="text-[clamp(1.3rem,4.8vh,3rem)] leading-tight">
           <span className="quiet">{breathWords(event)}</span>
           {event.repetition > 0 && (
             <span className="figures">
@@ -296,7 +296,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
           </p>
         )}
         {(cautions.length > 0 || holdsHands) && (
-          <p className="quiet text-[clamp(0.95rem,2.4vh,1.5rem)]">
+          <p className="quiet text-[clamp(1rem,3vh,2rem)]">
             {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}
           </p>
         )}
@@ -308,7 +308,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
         height={150}
       />
       <footer className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
-        <p className="text-[clamp(1rem,2.6vh,1.6rem)]">
+        <p className="text-[clamp(1.1rem,3.6vh,2.4rem)]">
           <span className="quiet">Next</span> {nextItem ? formOf(practice, nextItem).name : 'the end'}
           {nextSpan && <span className="unit figures"> in {clockText(nextSpan.startMs - positionMs)}</span>}
         </p>

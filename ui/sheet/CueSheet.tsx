@@ -31,7 +31,10 @@ function sidesText(form: Form, item: Item): string {
 
 /** What a form's usual cautions are, for anyone: nothing here is known of a person. */
 function cautionText(form: Form, item: Item): string {
-  const rows = cautionsOf(form, item.variant).filter((caution) => caution.weight !== 'watch');
+  const rows = cautionsOf(form, item.variant).filter(
+    // The exhale by the mouth is said once, at the foot of the sheet.
+    (caution) => caution.weight !== 'watch' && caution.remedy !== 'exhale-by-mouth',
+  );
   const bySay = new Map<string, string[]>();
   for (const row of rows) bySay.set(row.say, [...(bySay.get(row.say) ?? []), row.conditionLabel]);
   return [
@@ -122,7 +125,8 @@ export function CueSheet({ practice }: { practice: Practice }) {
         ))}
       </table>
       <footer className="small mt-3 border-t border-ink pt-2">
-        {FOR_EVERYONE} This sheet does not replace licensed care.
+        With high blood pressure let every exhale go by the mouth and never hold the breath. {FOR_EVERYONE}{' '}
+        This sheet does not replace licensed care.
       </footer>
     </article>
   );
