@@ -113,7 +113,7 @@ describe('solar terms', () => {
 
   it('fall on the same day as in two calendar packages, 1900–2100 (tyme4ts, lunar-typescript)', () => {
     let compared = 0;
-    for (let year = 1900; year <= 2100; year += 4) {
+    for (let year = 1900; year <= 2100; year += 1) {
       const ours = nextTerms(instantOf({ year, month: 1, day: 1 }, CST), 24);
       ours.forEach(({ atMs, term }) => {
         // Where the instant lies within a minute of midnight, theories may differ by a day.
@@ -133,7 +133,15 @@ describe('solar terms', () => {
         compared += 1;
       });
     }
-    expect(compared).toBeGreaterThan(1200);
+    expect(compared).toBeGreaterThan(4750);
+  });
+
+  it('fall on the right side of local midnight however close they come (2025-12-22 00:03 in Tokyo, the 21st in London)', () => {
+    const solstice = nextSunLongitude(270, Date.UTC(2025, 11, 1));
+    expect(wallTime(solstice, JST)).toMatchObject({ month: 12, day: 22, hour: 0 });
+    expect(wallTime(solstice, 'Europe/London')).toMatchObject({ month: 12, day: 21, hour: 15 });
+    expect(termAt(solstice - 60_000).term.id).toBe('da-xue');
+    expect(termAt(solstice + 1000).term.id).toBe('dong-zhi');
   });
 
   it('come 24 to a year, in order, each beginning at its own instant', () => {
@@ -183,6 +191,12 @@ describe('stems and branches', () => {
       ),
       { numRuns: 300, seed: 11 },
     );
+  });
+
+  it('turn the day within the second of local midnight', () => {
+    const midnight = instantOf({ year: 2026, month: 11, day: 26 }, CST);
+    const before = fourPillars(midnight - 1000, beijing, 'clock').day.index;
+    expect(fourPillars(midnight, beijing, 'clock').day.index).toBe((before + 1) % 60);
   });
 
   it('turn the year at the instant of Lì Chūn, not at New Year (2024-02-04 16:27 UTC+8: guǐ-mǎo → jiǎ-chén)', () => {

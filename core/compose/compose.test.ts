@@ -21,9 +21,8 @@ function expectSound(practice: Practice, timeline: Timeline, asked: Brief): void
   expect(order).toEqual(order.toSorted((a, b) => a - b));
   for (const section of timeline.sections) {
     const share = section.lengthMs / timeline.totalMs;
-    // The search keeps the ranges; settling the breath afterwards may move a share by its own few per cent.
-    expect(share).toBeGreaterThanOrEqual(ROLE_SHARES[section.role].leastShare * 0.9);
-    expect(share).toBeLessThanOrEqual(ROLE_SHARES[section.role].mostShare * 1.1);
+    expect(share).toBeGreaterThanOrEqual(ROLE_SHARES[section.role].leastShare);
+    expect(share).toBeLessThanOrEqual(ROLE_SHARES[section.role].mostShare);
   }
   const once = practice.items.filter((item) => !item.hinge).map((item) => item.formId);
   expect(new Set(once).size).toBe(once.length);

@@ -1,7 +1,7 @@
 import type { Brief } from '../brief';
 import { STANCE_CHANGE_SEC, compile, type Timeline } from '../practice/compile';
 import type { Item, Practice, Reason } from '../practice/model';
-import { REPERTOIRE, ROLES, stanceOf, type Form, type FormSchools, type Role } from '../forms';
+import { REPERTOIRE, ROLE_SHARES, ROLES, stanceOf, type Form, type FormSchools, type Role } from '../forms';
 import type { Customs } from '../customs';
 import type { ConditionId } from '../people';
 import { seededRandom } from '../random';
@@ -292,6 +292,15 @@ function settle(
   return { practice: settled, timeline };
 }
 
+/** Whether every section the brief calls for is there and takes its share, measured on the finished timeline. */
+function rangesKept(timeline: Timeline, sections: readonly SectionPlan[]): boolean {
+  return sections.every((plan) => {
+    const spans = timeline.sections.filter((section) => section.role === plan.role);
+    const share = spans.reduce((sum, section) => sum + section.lengthMs, 0) / timeline.totalMs;
+    return share >= ROLE_SHARES[plan.role].leastShare && share <= ROLE_SHARES[plan.role].mostShare;
+  });
+}
+
 function attempt(brief: Brief, repertoire: readonly Form[], customs: Customs, people: People, seed: number) {
   const ground = sortOut(brief, repertoire, people, customs);
   const sections = planSections(brief);
@@ -339,7 +348,7 @@ function attempt(brief: Brief, repertoire: readonly Form[], customs: Customs, pe
     ground,
     sections,
     prepared,
-    good: onTime && result.rangesKept && settled.practice.items.length > 0,
+    good: onTime && rangesKept(settled.timeline, sections) && settled.practice.items.length > 0,
   };
 }
 

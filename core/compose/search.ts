@@ -40,8 +40,6 @@ export type Draft = ReadonlyMap<Role, readonly Choice[]>;
 export interface SearchResult {
   readonly draft: Draft;
   readonly totalMs: number;
-  readonly withinReach: boolean;
-  readonly rangesKept: boolean;
 }
 
 const timeOf = (choice: Choice): number =>
@@ -92,7 +90,6 @@ function measureSection(
 interface Measure {
   readonly cost: number;
   readonly totalMs: number;
-  readonly rangeMissMs: number;
 }
 
 /** What a draft costs as a whole: missing the minutes and the ranges weighs most, then shares, doses and fit. */
@@ -126,7 +123,7 @@ function measure(
   const missMs = Math.max(0, offMs - problem.totalMs * problem.elasticShare);
   cost +=
     ((missMs + rangeMissMs) / problem.totalMs) * 4000 + (offMs / problem.totalMs) * 20 + shareCost * 160;
-  return { cost, totalMs, rangeMissMs };
+  return { cost, totalMs };
 }
 
 /** How many of the best unused candidates are tried at each step. */
@@ -167,7 +164,7 @@ function firstDraft(problem: SearchProblem): readonly (readonly Choice[])[] {
 
 /**
  * Steepest descent from a small first draft: takes the best single step until none helps. Sound rather than
- * optimal: whatever it returns is measured again, and `withinReach`/`rangesKept` say whether it may be used.
+ * optimal: whatever it returns is compiled and measured again before it is used.
  */
 export function searchDraft(problem: SearchProblem): SearchResult {
   const measured = (index: number, choices: readonly Choice[]): MeasuredSection =>
@@ -202,7 +199,5 @@ export function searchDraft(problem: SearchProblem): SearchResult {
       problem.sections.map(({ role }, index) => [role, (sections[index] as MeasuredSection).choices]),
     ),
     totalMs: now.totalMs,
-    withinReach: Math.abs(now.totalMs - problem.totalMs) <= problem.totalMs * problem.elasticShare,
-    rangesKept: now.rangeMissMs < 1,
   };
 }

@@ -4,6 +4,7 @@ export {
   LARGEST_FILE_BYTES,
   practiceFileSchema,
   writePracticeFile,
+  withoutPrivate,
   readPracticeFile,
   practiceJsonSchema,
   pathText,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { practiceSchema, type Practice } from '../practice';
+import { practiceSchema, type Practice, type Reason } from '../practice';
 
 export const PRACTICE_FORMAT = 'navuren.practice';
 export const PRACTICE_VERSION = 1;
@@ -27,11 +27,33 @@ export type FileProblem =
 export type FileResult =
   { readonly ok: true; readonly practice: Practice } | { readonly ok: false; readonly problem: FileProblem };
 
-/** Writes a practice for others: whose group it was made for stays here. */
+/** Reasons that say what somebody in the group cannot do. */
+const PRIVATE_REASONS: ReadonlySet<Reason['code']> = new Set([
+  'gentler-for-group',
+  'holds-left-out',
+  'exhale-by-mouth',
+]);
+
+/** The practice as it may leave the house: not whose group it is for, nor what was softened for someone in it. */
+export function withoutPrivate(practice: Practice): Practice {
+  return {
+    ...practice,
+    brief: { ...practice.brief, groupId: null },
+    items: practice.items.map((item) => ({
+      ...item,
+      reasons: item.reasons.filter((reason) => !PRIVATE_REASONS.has(reason.code)),
+    })),
+  };
+}
+
+/** Writes a practice for others, without what is private. */
 export function writePracticeFile(practice: Practice): string {
-  const shared: Practice = { ...practice, brief: { ...practice.brief, groupId: null } };
   return (
-    JSON.stringify({ format: PRACTICE_FORMAT, version: PRACTICE_VERSION, practice: shared }, null, 2) + '\n'
+    JSON.stringify(
+      { format: PRACTICE_FORMAT, version: PRACTICE_VERSION, practice: withoutPrivate(practice) },
+      null,
+      2,
+    ) + '\n'
   );
 }
 

@@ -177,6 +177,16 @@ describe('the repertoire', () => {
     ).toEqual(['metal']);
   });
 
+  it('carries an image, a usual mistake with its mend, and both gentler ways, on every form', () => {
+    for (const form of REPERTOIRE)
+      expect([
+        form.id,
+        form.images.length > 0,
+        form.mistakes.length > 0,
+        !!form.smaller || !!form.seated,
+      ]).toEqual([form.id, true, true, true]);
+  });
+
   it('teaches hard forms in parts', () => {
     for (const form of REPERTOIRE.filter((candidate) => candidate.level === 3))
       expect(form.parts.length).toBeGreaterThan(1);

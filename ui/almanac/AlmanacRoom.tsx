@@ -117,7 +117,14 @@ function SeasonWords({ view }: { view: AlmanacView }) {
         <strong className="font-medium">
           <OrganName id={reading.hour.organ} />
         </strong>{' '}
-        hour, for another {plural(Math.round(reading.hour.minutesLeft), 'minute')}.{' '}
+        <Explain term="hour">
+          One of the twelve double hours of the day; each belongs to an organ, from the Lung at 3 to 5 to the
+          Liver at 1 to 3.{' '}
+          {customs.hours === 'solar'
+            ? 'Yours are counted by the sundial.'
+            : 'Yours are counted by the clock.'}
+        </Explain>
+        , for another {plural(Math.round(reading.hour.minutesLeft), 'minute')}.{' '}
         <Explain term="True solar time">
           The sundial’s time at {customs.place.name}: clock time, less the zone’s offset, plus four minutes
           for each degree east, plus the equation of time ({reading.hours.equationOfTimeMin.toFixed(1)} min
@@ -130,8 +137,12 @@ function SeasonWords({ view }: { view: AlmanacView }) {
         .
       </p>
       <p>
-        The {reading.yearHalf} half of the year, the {reading.dayHalf} half of the day.{' '}
-        <NextTurning reading={reading} zone={zone} />
+        The{' '}
+        <Explain term={`${reading.yearHalf} half`}>
+          Yang grows from the winter to the summer solstice and from midnight to noon; yin takes the other
+          half.
+        </Explain>{' '}
+        of the year, the {reading.dayHalf} half of the day. <NextTurning reading={reading} zone={zone} />
       </p>
     </section>
   );
@@ -221,7 +232,12 @@ function Margin({ view }: { view: AlmanacView }) {
         </dl>
       </section>
       <section>
-        <h3 className="caption">Stems and branches</h3>
+        <h3 className="caption">
+          <Explain term="Stems and branches">
+            The cycle of sixty that names years, months, days and double hours. The year turns at Lì Chūn, the
+            month at every second solar term, the day at midnight.
+          </Explain>
+        </h3>
         <dl className="mt-1 grid grid-cols-[auto_auto_1fr] gap-x-3">
           {pillars.map(([name, pillar]) => (
             <div key={name} className="contents">

@@ -4,9 +4,18 @@ import { Dialog } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import type { Alternative } from '@/core/compose';
 import type { Role } from '@/core/forms';
-import { plainText, searchText } from '@/core/forms';
+import { plainText, searchText, type Form, type VariantId } from '@/core/forms';
+import { cautionsOf } from '@/core/people';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { reasonText } from '@/ui/words/reasons';
+
+/** Who had better leave a form out, as it would be done here. */
+function careText(form: Form, variant: VariantId): string {
+  const labels = cautionsOf(form, variant)
+    .filter((caution) => caution.weight === 'avoid')
+    .map((caution) => caution.conditionLabel);
+  return labels.length === 0 ? '' : `Not with ${[...new Set(labels)].join('; ')}.`;
+}
 
 export interface Pick {
   readonly alternative: Alternative;
@@ -79,7 +88,8 @@ export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) 
                   )}
                   <span className="quiet small ml-auto">{ROLE_NAMES[pick.role]}</span>
                   <span className="quiet small w-full">
-                    {pick.alternative.reasons.map(reasonText).join(' ')}
+                    {pick.alternative.reasons.map(reasonText).join(' ')}{' '}
+                    {careText(pick.alternative.form, pick.alternative.fitting.variant)}
                   </span>
                 </button>
               </li>

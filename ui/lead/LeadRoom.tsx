@@ -5,7 +5,7 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { themePhase } from '@/core/brief';
 import { recordOf, type LeadAction } from '@/core/lead';
 import { asksOf } from '@/core/forms';
-import { cautionsOf } from '@/core/people';
+import { cautionsOf, FOR_EVERYONE } from '@/core/people';
 import { eventAt, formOf, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
@@ -192,11 +192,11 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
       } else if ((press.key === ' ' || press.key === 'Enter') && !onButton) {
         press.preventDefault();
         toggle();
-      } else if (press.key === 'Escape') setAsking((before) => !before);
+      } else if (press.key === 'Escape' && started) setAsking((before) => !before);
     };
     window.addEventListener('keydown', keys);
     return () => window.removeEventListener('keydown', keys);
-  }, [back, ended, forward, oneMore, toggle]);
+  }, [back, ended, forward, oneMore, started, toggle]);
 
   if (ended)
     return (
@@ -295,7 +295,8 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
             {following.cue}
           </p>
         )}
-        {(cautions.length > 0 || holdsHands) && (
+        {!started && <p className="quiet text-[clamp(1rem,3vh,2rem)]">{FOR_EVERYONE}</p>}
+        {started && (cautions.length > 0 || holdsHands) && (
           <p className="quiet text-[clamp(1rem,3vh,2rem)]">
             {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}
           </p>
@@ -365,7 +366,12 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
             Tones {tones ? 'on' : 'off'}
           </button>
           <LightSwitch />
-          <Link className="press-plain" href={`/compose/${id}`}>
+          <Link
+            className="press-plain"
+            href={`/compose/${id}`}
+            // Leaving is not ending: the class waits where it is.
+            onClick={() => running && act({ kind: 'pause', atMs: Date.now() })}
+          >
             Leave
           </Link>
         </p>
