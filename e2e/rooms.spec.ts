@@ -160,6 +160,27 @@ test('an impossible wish is explained and what would help is one press away', as
   await page.request.post(`/api/practices/${id}/bin`);
 });
 
+test('a wish stands in the address, and presses that come faster than drafts are not lost', async ({
+  page,
+}) => {
+  await page.goto('/compose?theme=organ.lung');
+  await draftReady(page);
+  const choose = async (word: RegExp, option: RegExp): Promise<void> => {
+    await page.getByRole('button', { name: word }).click();
+    await page.getByRole('menuitemradio', { name: option }).click();
+  };
+  await choose(/^Minutes:/, /^60 minutes/);
+  await choose(/^Posture:/, /^seated/);
+  await choose(/^Intent:/, /^move/);
+  await expect(lengthLine(page)).toContainText('of 60:00 min · on time');
+  await expect(page.getByLabel('The brief')).toContainText('seated');
+  await expect(page.getByLabel('The brief')).toContainText('move');
+  await page.reload();
+  await draftReady(page);
+  await expect(page.getByLabel('The brief')).toContainText('60-minute');
+  await expect(page.getByLabel('The brief')).toContainText('seated');
+});
+
 test('the running order is moved by mouse and by keyboard', async ({ page }) => {
   await page.goto('/compose/six-sounds-for-the-loft');
   await draftReady(page);
@@ -232,6 +253,7 @@ test('copies, bins, restores and finds practices again', async ({ page }) => {
   await page.getByRole('link', { name: 'The bin' }).click();
   await page.getByRole('button', { name: 'Take out A quiet quarter hour (copy)' }).click();
   await page.getByRole('link', { name: 'Back to the shelf' }).click();
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
   await page.getByLabel('Search the practices').fill('library quarter');
   await expect(page.getByRole('main').getByRole('listitem')).toHaveCount(2);
   await page.getByRole('button', { name: 'Bin A quiet quarter hour (copy)' }).click();

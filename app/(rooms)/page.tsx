@@ -8,11 +8,11 @@ import {
   sunLongitudeDeg,
   wallTime,
 } from '@/core/almanac';
-import { suggestThemes } from '@/core/brief';
+import { suggestThemes, type Suggestion } from '@/core/brief';
+import { writeBriefQuery } from '@/core/formats';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { calendarOf, listGroups } from '@/server/groups';
-import { composeLink } from '@/server/links';
 import { AlmanacRoom, type AlmanacView } from '@/ui/almanac/AlmanacRoom';
 import { MomentPicker } from '@/ui/almanac/MomentPicker';
 import { dateText } from '@/ui/kit/time';
@@ -45,6 +45,12 @@ function askedMoment(at: string | undefined, zone: string): Asked {
   if (year < 1900 || year > 2100)
     return { atMs: now, isNow: true, problem: 'The almanac knows the years 1900 to 2100; this is now.' };
   return { atMs: instantOf({ year, month, day, hour, minute }, zone), isNow: false, problem: undefined };
+}
+
+/** Opens Compose with the suggestion's words chosen. */
+function composeLink({ theme, intent, dayPart, minutes, posture, groupId }: Suggestion): string {
+  const group = groupId === undefined ? {} : { groupId };
+  return `/compose?${writeBriefQuery({ theme, intent, dayPart, minutes, posture, ...group })}`;
 }
 
 function wallText(atMs: number, zone: string): string {

@@ -10,3 +10,4 @@ export {
   pathText,
 } from './practiceFile';
 export type { FileProblem, FileResult } from './practiceFile';
+export { writeBriefQuery, readBriefQuery } from './briefLink';

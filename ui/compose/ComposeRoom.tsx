@@ -9,6 +9,7 @@ import { useStore } from 'zustand';
 import type { AlmanacReading } from '@/core/almanac';
 import { fillBrief, themePhase, type BriefWishes, type GroupCalendar } from '@/core/brief';
 import { alternatives, type ComposeResult } from '@/core/compose';
+import { writeBriefQuery } from '@/core/formats';
 import type { Customs } from '@/core/customs';
 import { REPERTOIRE, ROLES } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
@@ -92,6 +93,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
   const [failure, setFailure] = useState<Extract<ComposeResult, { ok: false }> | undefined>(undefined);
   const [busy, setBusy] = useState(stored === undefined);
   const touched = useRef(stored !== undefined);
+  const asked = useRef(wishes);
 
   const filled = useMemo(
     () => fillBrief(wishes, reading, customs, groups),
@@ -104,23 +106,23 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
   const timeline = useMemo(() => (practice ? compile(practice) : undefined), [practice]);
 
   const redraft = useCallback(
-    async (next: BriefWishes, seed: number): Promise<boolean> => {
+    async (next: BriefWishes, seed: number): Promise<'drafted' | 'impossible' | 'overtaken'> => {
       setBusy(true);
       const { brief } = fillBrief(next, reading, customs, groups);
       const people = groups.find((group) => group.id === brief.groupId)?.conditions ?? [];
       const result = await compose(brief, customs, people, seed);
-      if (!result) return false;
+      if (!result) return 'overtaken';
       setBusy(false);
       if (!result.ok) {
         setFailure(result);
-        return false;
+        return 'impossible';
       }
       setFailure(undefined);
       const before = store.getState().practice;
       const name = before && before.name !== nameFor(before) ? before.name : nameFor(result.practice);
       replace({ ...result.practice, name }, next);
       setSelectedId(result.practice.items[0]?.id);
-      return true;
+      return 'drafted';
     },
     [compose, customs, groups, reading, replace, store],
   );
@@ -148,6 +150,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
     const kept = stored ? keptDraft(stored.id, stored.version) : undefined;
     if (!kept) return;
     replace(kept, kept.brief);
+    asked.current = kept.brief;
     say('Brought back what had not been saved yet.');
   }, [replace, say, stored]);
 
@@ -161,11 +164,15 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
   );
 
   const wish = (more: BriefWishes): void => {
-    const next = { ...wishes, ...more };
-    void redraft(next, practice?.seed ?? 1).then((done) => {
-      if (done) say('Redrafted; undo brings back what was there.');
+    // Built on what was asked last, not on what has been drafted: presses may come faster than drafts.
+    const next = { ...asked.current, ...more };
+    asked.current = next;
+    if (savedId === undefined && !touched.current)
+      window.history.replaceState(null, '', `/compose?${writeBriefQuery(next)}`);
+    void redraft(next, practice?.seed ?? 1).then((outcome) => {
+      if (outcome === 'drafted') say('Redrafted; undo brings back what was there.');
       // An impossible wish still stands in the sentence, so that it can be seen and changed.
-      else store.setState({ wishes: next });
+      if (outcome === 'impossible') store.setState({ wishes: next });
     });
   };
 
@@ -176,6 +183,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
       touched.current = true;
       setFailure(undefined);
       steps[way]();
+      asked.current = store.getState().wishes;
       say(way === 'undo' ? 'Undone' : 'Done again');
     },
     [say, store],
@@ -270,6 +278,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
             onRestore={(restored) => {
               touched.current = true;
               replace(restored, restored.brief);
+              asked.current = restored.brief;
               say('An earlier version is back; undo returns to the later one.');
             }}
           />

@@ -1,6 +1,6 @@
 import { composeRoomData } from '@/server/composeRoom';
 import { database } from '@/server/database';
-import { wishesFrom } from '@/server/links';
+import { readBriefQuery } from '@/core/formats';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
 
 export const metadata = { title: 'Compose' };
@@ -11,5 +11,5 @@ export default async function ComposePage({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const data = await composeRoomData(await database());
-  return <ComposeRoom stored={undefined} wishes={wishesFrom(await searchParams)} {...data} />;
+  return <ComposeRoom stored={undefined} wishes={readBriefQuery(await searchParams)} {...data} />;
 }
