@@ -88,6 +88,7 @@ export function fillCue(
   pass: { side?: Side | undefined; way?: string | undefined },
   sound: string | undefined,
 ): string {
+  if (!cue.includes('{')) return cue;
   const side = pass.side ?? 'left';
   return cue
     .replaceAll('{side}', side)

@@ -1,7 +1,7 @@
 'use client';
 
 import { Dialog } from 'radix-ui';
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import type { Alternative } from '@/core/compose';
 import type { Role } from '@/core/forms';
 import { plainText, searchText, type Form, type VariantId } from '@/core/forms';
@@ -33,6 +33,7 @@ interface Props {
 /** Finds a form by name, pinyin (tones or not), organ, phase, channel or what it is for. */
 export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) {
   const [sought, setSought] = useState('');
+  const field = useRef<HTMLInputElement>(null);
   const found = useMemo(() => {
     const words = plainText(sought)
       .split(/\s+/)
@@ -55,6 +56,10 @@ export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) 
         <Dialog.Content
           className="slip fixed top-[8vh] left-1/2 flex w-[min(42rem,calc(100vw-2rem))] -translate-x-1/2 flex-col p-4"
           aria-describedby={undefined}
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            field.current?.focus();
+          }}
         >
           <div className="flex items-baseline justify-between">
             <Dialog.Title className="font-serif text-[1.44rem] font-medium">{title}</Dialog.Title>
@@ -64,6 +69,7 @@ export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) 
             Search the forms
           </label>
           <input
+            ref={field}
             id="seek-form"
             className="field my-2"
             placeholder="a name, an organ, a channel, “calms”, “seated” …"
@@ -74,7 +80,7 @@ export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) 
           <p className="quiet small" role="status">
             {found.length === 0
               ? 'No form fits. Try a shorter word; forms already in the practice are not shown again.'
-              : `${found.length} forms, the best fitting first`}
+              : `${found.length} forms; in each section the best fitting first`}
           </p>
           <ul className="mt-1 min-h-40 overflow-y-auto border-t border-hairline">
             {found.map((pick) => (
