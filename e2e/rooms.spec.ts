@@ -138,6 +138,25 @@ test('a group can be named, is careful of its people, and never shows them on pa
   await page.getByRole('button', { name: /^Group:/ }).click();
   await page.getByRole('menuitemradio', { name: /the kite menders/ }).click();
   await expect(page.getByLabel('The brief')).toContainText('the kite menders');
+  // A form the group must avoid says so where it stands, and again in the margin.
+  await expect(page.getByText('Avoid, glaucoma', { exact: false })).toHaveCount(0);
+  const name = 'Hands climb to the feet';
+  if ((await page.getByRole('button', { name: `Move ${name}`, exact: true }).count()) === 0) {
+    await page.getByRole('button', { name: 'Add a form' }).click();
+    await page.getByLabel('Search the forms').fill('pan zu');
+    await page
+      .getByRole('dialog')
+      .getByRole('button', { name: new RegExp(name) })
+      .click();
+  }
+  await page
+    .getByRole('button', { name: new RegExp(`^${name}`) })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Do it in full' }).click();
+  await expect(page.getByText('Avoid, glaucoma', { exact: false })).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Avoid, glaucoma', { exact: false })).toHaveCount(0);
   await page.getByRole('button', { name: 'Cue sheet' }).click();
   await expect(page.getByRole('article')).toBeVisible();
   await expect(page.getByRole('article')).not.toContainText('the kite menders');

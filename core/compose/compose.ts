@@ -1,7 +1,7 @@
 import type { Brief } from '../brief';
 import { STANCE_CHANGE_SEC, compile, type Timeline } from '../practice/compile';
 import type { Item, Practice, Reason } from '../practice/model';
-import { REPERTOIRE, ROLE_SHARES, ROLES, stanceOf, type Form, type FormSchools, type Role } from '../forms';
+import { ROLE_SHARES, ROLES, stanceOf, type Form, type FormSchools, type Role } from '../forms';
 import type { Customs } from '../customs';
 import type { ConditionId } from '../people';
 import { seededRandom } from '../random';
@@ -384,7 +384,7 @@ function helpsFor(
  */
 export function compose(
   brief: Brief,
-  repertoire: readonly Form[] = REPERTOIRE,
+  repertoire: readonly Form[],
   customs: Customs,
   people: People,
   seed: number,

@@ -1,4 +1,4 @@
-import { CONDITIONS, CONDITION_IDS, cautionsOf } from '.';
+import { CONDITIONS, CONDITION_IDS, cautionsOf, openCautions } from '.';
 import { REPERTOIRE, type Form } from '../forms';
 import { sourceIds } from '../sources';
 
@@ -52,6 +52,15 @@ describe('cautions (common practice)', () => {
 
   it('keep inward imagery away with psychosis or epilepsy', () => {
     expect(weights('small-orbit', 'epilepsy-psychosis')).toContain('avoid');
+  });
+
+  it('no longer stand once their remedy is in the practice', () => {
+    const sky = form('brocade-hold-up-the-sky');
+    const open = (omitHolds: boolean, exhaleByMouth: boolean) =>
+      openCautions(sky, { variant: 'full', omitHolds, exhaleByMouth }, ['high-blood-pressure']).filter(
+        (caution) => caution.weight !== 'watch',
+      ).length;
+    expect([open(false, false), open(true, false), open(true, true)]).toEqual([2, 1, 0]);
   });
 
   it('speak for every condition when none is named, and for none when the list is empty', () => {

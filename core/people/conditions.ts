@@ -163,6 +163,22 @@ export function cautionsOf(
   );
 }
 
+/**
+ * The cautions that still stand for a group once holds are left out and the exhale goes by the mouth where the
+ * practice says so.
+ */
+export function openCautions(
+  form: Form,
+  done: { readonly variant: VariantId; readonly omitHolds: boolean; readonly exhaleByMouth: boolean },
+  conditions: readonly ConditionId[],
+): readonly Caution[] {
+  return cautionsOf(form, done.variant, conditions).filter(
+    (caution) =>
+      !(caution.remedy === 'omit-holds' && done.omitHolds) &&
+      !(caution.remedy === 'exhale-by-mouth' && done.exhaleByMouth),
+  );
+}
+
 /** For everyone, whatever they know of themselves. */
 export const FOR_EVERYONE =
   'Stop on pain, dizziness, chest discomfort or breathlessness, and seek care. Your own clinician decides what is right for you.';

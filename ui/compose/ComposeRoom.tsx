@@ -382,6 +382,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
               <RunningOrder
                 practice={practice}
                 timeline={timeline}
+                conditions={conditions}
                 selectedId={selected?.id}
                 onSelect={setSelectedId}
                 onEdit={onEdit}

@@ -1,7 +1,7 @@
 'use client';
 
 import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
-import { cautionsOf, FOR_EVERYONE, type ConditionId } from '@/core/people';
+import { cautionsOf, openCautions, FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import { reasonText } from '@/ui/words/reasons';
 
@@ -28,11 +28,7 @@ function Cautions({
   item: Item;
   conditions: readonly ConditionId[];
 }) {
-  const here = cautionsOf(form, item.variant, conditions).filter(
-    (caution) =>
-      !(caution.remedy === 'omit-holds' && item.omitHolds) &&
-      !(caution.remedy === 'exhale-by-mouth' && item.exhaleByMouth),
-  );
+  const here = openCautions(form, item, conditions);
   const others = cautionsOf(form, item.variant).filter(
     (caution) => caution.weight !== 'watch' && !conditions.includes(caution.condition),
   );

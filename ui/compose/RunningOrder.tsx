@@ -21,6 +21,7 @@ import { GripVertical, Minus, Plus, X } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
 import { breathSec } from '@/core/breath';
 import { formOf, type Edit, type Item, type ItemSpan, type Practice, type Timeline } from '@/core/practice';
+import { openCautions, type ConditionId } from '@/core/people';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
 
@@ -28,6 +29,8 @@ interface Props {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly selectedId: string | undefined;
+  /** What to be careful of in the group this is for. */
+  readonly conditions: readonly ConditionId[];
   readonly onSelect: (itemId: string) => void;
   readonly onEdit: (edit: Edit, said: string) => void;
 }
@@ -71,6 +74,7 @@ function repetitionText(practice: Practice, item: Item): string {
 
 function Row({
   practice,
+  conditions,
   item,
   span,
   index,
@@ -86,6 +90,7 @@ function Row({
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id });
   const form = formOf(practice, item);
+  const standing = openCautions(form, item, conditions).filter((caution) => caution.weight !== 'watch');
   const wholeSec =
     breathSec(form.pace, { breathsPerMin: practice.brief.breathsPerMin, outToIn: practice.customs.outToIn }) *
     item.stretch;
@@ -136,6 +141,14 @@ function Row({
         )}
         {item.variant !== 'full' && <span className="quiet small"> {item.variant}</span>}
         {item.hinge && <span className="quiet small"> hinge</span>}
+        {standing.map((caution) => (
+          <span
+            key={`${caution.condition}-${caution.say}`}
+            className={`small block ${caution.weight === 'avoid' ? 'must' : 'should'}`}
+          >
+            {caution.weight === 'avoid' ? 'Avoid' : 'Change'}, {caution.conditionLabel}: {caution.say}
+          </span>
+        ))}
       </button>
       <span className="figures text-right sm:hidden">{clockText(span?.lengthMs ?? 0)}</span>
       <span className="col-start-2 sm:col-start-auto">
@@ -172,7 +185,7 @@ function Row({
 }
 
 /** The running order beside the score: drag or keys to move, presses to change, everything undone by undo. */
-export function RunningOrder({ practice, timeline, selectedId, onSelect, onEdit }: Props) {
+export function RunningOrder({ practice, timeline, selectedId, conditions, onSelect, onEdit }: Props) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -214,6 +227,7 @@ export function RunningOrder({ practice, timeline, selectedId, onSelect, onEdit 
                       <Row
                         key={item.id}
                         practice={practice}
+                        conditions={conditions}
                         item={item}
                         span={timeline.items[index]}
                         index={index}
