@@ -71,8 +71,13 @@ function Word<Value>({
             if (option) onChoose(option.value);
           }}
         >
-          {options.map((option) => (
-            <div key={key(option.value)} role="presentation">
+          {options.map((option, index) => (
+            <div
+              key={key(option.value)}
+              role="presentation"
+              // A second heading begins the second column.
+              className={wide && option.head && index > 0 ? 'sm:break-before-column' : ''}
+            >
               {option.head && (
                 <DropdownMenu.Label className="caption px-3 pt-2">{option.head}</DropdownMenu.Label>
               )}

@@ -249,7 +249,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
   const overMs = timeline.totalMs - practice.brief.minutes * 60_000;
   return (
     <main className="flex min-h-screen flex-col" aria-label="Lead">
-      <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,3.6vh,2.4rem)] sm:px-8">
+      <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)] sm:px-8">
         <h1 className="text-[1em]">
           <span className="quiet">{ROLE_NAMES[span.role]}</span> · {form.name}{' '}
           {form.hanzi && (
@@ -272,7 +272,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
         className="flex flex-1 flex-col justify-center gap-[2vh] px-4 py-[2vh] sm:px-8"
         aria-label="Now"
       >
-        <p className="text-[clamp(1.3rem,4.8vh,3rem)] leading-tight">
+        <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
           <span className="quiet">{breathWords(event)}</span>
           {event.repetition > 0 && (
             <span className="figures">
@@ -283,21 +283,21 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
           {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
         </p>
         <p
-          className="font-serif text-[clamp(1.9rem,8vh,5.6rem)] leading-[1.08] font-medium text-balance"
+          className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
           aria-live="polite"
           data-testid="cue"
         >
           {event.cue}
         </p>
         {following && (
-          <p className="quiet font-serif text-[clamp(1.2rem,4.2vh,2.8rem)] leading-tight">
+          <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">
             <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
             {following.cue}
           </p>
         )}
-        {!started && <p className="quiet text-[clamp(1rem,3vh,2rem)]">{FOR_EVERYONE}</p>}
+        {!started && <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{FOR_EVERYONE}</p>}
         {started && (cautions.length > 0 || holdsHands) && (
-          <p className="quiet text-[clamp(1rem,3vh,2rem)]">
+          <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">
             {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}
           </p>
         )}
@@ -308,8 +308,8 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
         ink={PHASE_VAR[themePhase(practice.brief.theme)]}
         height={150}
       />
-      <footer className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2 px-4 py-3 sm:px-8">
-        <p className="text-[clamp(1.1rem,3.6vh,2.4rem)]">
+      <footer className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 bg-paper px-4 py-3 sm:px-8">
+        <p className="text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)]">
           <span className="quiet">Next</span> {nextItem ? formOf(practice, nextItem).name : 'the end'}
           {nextSpan && <span className="unit figures"> in {clockText(nextSpan.startMs - positionMs)}</span>}
         </p>
