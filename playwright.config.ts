@@ -18,7 +18,9 @@ function chromium(): string {
 export default defineConfig({
   testDir: 'e2e',
   workers: 1,
-  timeout: 60_000,
+  timeout: 90_000,
+  // A busy two-core machine may take its time; a check that fails after this has failed.
+  expect: { timeout: 15_000 },
   forbidOnly: process.env.CI !== undefined,
   reporter: [['list']],
   use: {

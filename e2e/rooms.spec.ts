@@ -337,7 +337,9 @@ test('the whole way by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('menuitemradio').first()).toBeVisible();
   await page.keyboard.press('End');
+  await expect(page.getByRole('menuitemradio').last()).toBeFocused();
   await page.keyboard.press('Home');
+  await expect(page.getByRole('menuitemradio').first()).toBeFocused();
   await page.keyboard.press('Enter');
   await expect(lengthLine(page)).toContainText('of 5:00 min · on time');
   await reach(/^Lead it$/);

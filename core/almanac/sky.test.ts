@@ -12,7 +12,7 @@ import {
 } from './sun';
 import { nextTerms, SOLAR_TERMS, termAt, termsOfYear } from './terms';
 import { instantOf, wallTime, type Place } from './zone';
-import { MEEUS_SEASONS_TT, NAOJ_DOYO, NAOJ_TERMS_JST } from './published.test-data';
+import { MEEUS_SEASONS_TT, NAOJ_DOYO, NAOJ_TERMS_JST } from './published.test.data';
 
 const JST = 'Asia/Tokyo';
 const CST = 'Etc/GMT-8'; // the civil calendar of the two reference packages: UTC+8 throughout

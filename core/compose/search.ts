@@ -158,7 +158,7 @@ function firstDraft(problem: SearchProblem): readonly (readonly Choice[])[] {
     const candidate = (problem.candidates.get(role) ?? []).find((option) => !used.has(option.formId));
     if (!candidate) return [];
     used.add(candidate.formId);
-    return [{ candidate, repetitions: candidate.least }];
+    return [{ candidate, repetitions: candidate.usual }];
   });
 }
 

@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { breathLine, type Timeline } from '@/core/practice';
-import { brushPath, washPath } from '@/ui/score/Score';
+import { brushPath, washPath } from '@/ui/score/brush';
 
 /** Share of the width at which the mark stands. */
 const MARK = 0.3;

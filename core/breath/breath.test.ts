@@ -1,0 +1,75 @@
+import fc from 'fast-check';
+import { BREATH_MANNERS, PACE_KINDS, breathSec, paceKind, splitBreath } from '.';
+import { sourceIds, sourceKind } from '../sources';
+
+describe('the pace table (common practice, measured)', () => {
+  it('has one row a kind, each with a usual breath inside its range and a source', () => {
+    expect(new Set(PACE_KINDS.map((row) => row.id)).size).toBe(PACE_KINDS.length);
+    for (const row of PACE_KINDS) {
+      expect(row.leastSec).toBeLessThanOrEqual(row.usualSec);
+      expect(row.mostSec).toBeGreaterThanOrEqual(row.usualSec);
+      expect(sourceIds).toContain(row.source);
+      expect(sourceKind(row.source)).toBe('common-practice');
+    }
+  });
+
+  it.each([
+    ['gathering', 13],
+    ['turning', 9.6],
+    ['wave', 11.5],
+    ['neck', 20],
+    ['one-leg', 17],
+    ['animal', 19],
+    ['leg-tracing', 16],
+    ['arm-tracing', 12.5],
+    ['inner', 15],
+    ['heel', 7.5],
+  ] as const)('measures a %s breath at %f s against 11 s of a flowing one', (kind, usualSec) => {
+    expect(paceKind(kind).usualSec).toBe(usualSec);
+    expect(breathSec(kind, { breathsPerMin: 60 / 11, outToIn: 1 })).toBeCloseTo(usualSec, 9);
+  });
+
+  it('keeps the ordinary teaching pace of 4–6 breaths a minute within the range of flowing forms', () => {
+    for (const breathsPerMin of [4, 5, 6]) {
+      const seconds = breathSec('flowing', { breathsPerMin, outToIn: 1.2 });
+      expect(seconds).toBeGreaterThanOrEqual(paceKind('flowing').leastSec);
+      expect(seconds).toBeLessThanOrEqual(paceKind('flowing').mostSec);
+    }
+  });
+
+  it('halves every breath when the pace doubles', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...PACE_KINDS.map((row) => row.id)),
+        fc.double({ min: 3, max: 4.5, noNaN: true }),
+        (kind, pace) => {
+          const slow = breathSec(kind, { breathsPerMin: pace, outToIn: 1 });
+          const quick = breathSec(kind, { breathsPerMin: pace * 2, outToIn: 1 });
+          expect(slow / quick).toBeCloseTo(2, 9);
+        },
+      ),
+      { seed: 1 },
+    );
+  });
+});
+
+describe('the split of a breath', () => {
+  it('adds up to the whole and keeps the ratio', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 60, noNaN: true }),
+        fc.double({ min: 0.5, max: 3, noNaN: true }),
+        (whole, ratio) => {
+          const { inSec, outSec } = splitBreath(whole, ratio);
+          expect(inSec + outSec).toBeCloseTo(whole, 9);
+          expect(outSec / inSec).toBeCloseTo(ratio, 9);
+        },
+      ),
+      { seed: 2 },
+    );
+  });
+
+  it('knows each manner once', () => {
+    expect(new Set(BREATH_MANNERS.map((row) => row.id)).size).toBe(BREATH_MANNERS.length);
+  });
+});

@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import { answering, readBody, readText, refuse } from './answers';
+import { fileProblemText } from './fileProblems';
+
+const post = (body: BodyInit, headers: Record<string, string> = {}): Request =>
+  new Request('http://127.0.0.1/x', { method: 'POST', body, headers });
+const schema = z.strictObject({
+  items: z.array(z.strictObject({ count: z.number().min(1, 'at least one') })),
+});
+const problemOf = async (answer: Response): Promise<{ message: string; field?: string }> =>
+  ((await answer.json()) as { problem: { message: string; field?: string } }).problem;
+
+describe('reading a request', () => {
+  it('gives the parsed value', async () => {
+    expect(await readBody(post('{"items":[{"count":2}]}'), schema)).toEqual({
+      ok: true,
+      value: { items: [{ count: 2 }] },
+    });
+  });
+
+  it('names the field that is wrong and says that nothing was changed', async () => {
+    const body = await readBody(post('{"items":[{"count":2},{"count":0}]}'), schema);
+    if (body.ok) throw new Error('expected a refusal');
+    expect(body.answer.status).toBe(422);
+    expect(await problemOf(body.answer)).toEqual({
+      message: 'items[1].count: at least one. Nothing was changed.',
+      field: 'items[1].count',
+    });
+  });
+
+  it('refuses what is not JSON', async () => {
+    const body = await readBody(post('{'), schema);
+    if (body.ok) throw new Error('expected a refusal');
+    expect(body.answer.status).toBe(400);
+  });
+
+  it('refuses a body that is too large, whether it says so or not', async () => {
+    const said = await readText(post('x', { 'content-length': '99999999' }));
+    const silent = await readText(post('x'.repeat(2_000_001)));
+    for (const body of [said, silent]) {
+      if (body.ok) throw new Error('expected a refusal');
+      expect(body.answer.status).toBe(413);
+    }
+    expect(await readText(post('x'.repeat(2_000_000)))).toMatchObject({ ok: true });
+  });
+});
+
+describe('answering', () => {
+  it('passes an answer through and hides what went wrong inside', async () => {
+    expect((await answering(async () => refuse(404, { message: 'no' }))).status).toBe(404);
+    const loud = console.error;
+    console.error = () => {};
+    const answer = await answering(async () => {
+      throw new Error('secret at line 3');
+    });
+    console.error = loud;
+    expect(answer.status).toBe(500);
+    expect((await problemOf(answer)).message).not.toContain('secret');
+  });
+});
+
+describe('what is wrong with a file', () => {
+  it('is said in one or two sentences, ending with what did not happen', () => {
+    const problems = [
+      { code: 'too-large', bytes: 3_400_000 },
+      { code: 'not-json', problem: 'unexpected end' },
+      { code: 'too-deep' },
+      { code: 'other-format', found: 'else' },
+      { code: 'newer', version: 4 },
+      { code: 'field', path: 'practice.name', problem: 'a practice needs a name' },
+      { code: 'field', path: '', problem: 'not an object' },
+    ] as const;
+    for (const problem of problems) expect(fileProblemText(problem)).toMatch(/Nothing was changed\.$/);
+    expect(fileProblemText(problems[0])).toContain('3.4 MB');
+    expect(fileProblemText(problems[5])).toBe('practice.name: a practice needs a name. Nothing was changed.');
+  });
+});

@@ -1,0 +1,117 @@
+import { compose } from '@/core/compose';
+import { INTENTS, PLAIN_BRIEF, suggestThemes, type Theme } from '@/core/brief';
+import { readAlmanac } from '@/core/almanac';
+import { DEFAULT_CUSTOMS } from '@/core/customs';
+import { REPERTOIRE, ROLES } from '@/core/forms';
+import { CONDITION_IDS } from '@/core/people';
+import { ORGAN_IDS, PHASE_IDS } from '@/core/phases';
+import type { Reason } from '@/core/practice';
+import { briefLine, INTENT_NAMES, ROLE_NAMES, themeName } from './names';
+import { helpText, obstacleText } from './obstacles';
+import { reasonText } from './reasons';
+import { suggestionText } from './suggestions';
+
+/** A sentence: begins with a capital, ends with a stop, and shows nothing of the machine. */
+function expectSentence(text: string): void {
+  expect(text).toMatch(/^[A-Z“0-9].*[.!]$/s);
+  expect(text).not.toMatch(/undefined|null|NaN|\[object|\{|\}|_|-for-/);
+}
+
+describe('reasons', () => {
+  it('are sentences for everything the composer ever says', () => {
+    const heard = new Map<string, Reason>();
+    for (const organ of ORGAN_IDS)
+      for (const [index, intent] of INTENTS.entries()) {
+        const brief = {
+          ...PLAIN_BRIEF,
+          theme: { kind: 'organ', organ } as const,
+          intent,
+          minutes: 30,
+          posture: index % 2 === 0 ? ('standing' as const) : ('seated' as const),
+        };
+        const result = compose(
+          brief,
+          REPERTOIRE,
+          DEFAULT_CUSTOMS,
+          { conditions: ['high-blood-pressure', 'shoulder'] },
+          1,
+        );
+        if (!result.ok) continue;
+        for (const reason of result.practice.items.flatMap((item) => item.reasons))
+          heard.set(JSON.stringify(reason), reason);
+      }
+    expect(heard.size).toBeGreaterThan(40);
+    for (const reason of heard.values()) expectSentence(reasonText(reason));
+  });
+
+  it('name organ, phase and channel in the field’s own words', () => {
+    expect(reasonText({ code: 'serves-organ', organ: 'large-intestine' })).toBe(
+      'Serves the Large Intestine.',
+    );
+    expect(reasonText({ code: 'mother', phase: 'water', mother: 'metal' })).toBe(
+      'Feeds Water through its mother, Metal.',
+    );
+    expect(reasonText({ code: 'reaches-channel', channel: 'LU', how: 'stretch' })).toBe(
+      'Stretches the Lung channel.',
+    );
+    expect(reasonText({ code: 'reaches-channel', channel: 'LU', how: 'unheard' })).toBe(
+      'Reaches the Lung channel.',
+    );
+    expect(reasonText({ code: 'warms', joints: ['ankles', 'knees', 'hips'] })).toBe(
+      'Warms ankles, knees and hips before they are used.',
+    );
+  });
+
+  it('never name a condition', () => {
+    for (const code of ['gentler-for-group', 'holds-left-out', 'exhale-by-mouth'] as const)
+      for (const condition of CONDITION_IDS)
+        expect(reasonText({ code })).not.toContain(condition.replaceAll('-', ' '));
+  });
+});
+
+describe('suggestions', () => {
+  it('are sentences on every tenth day of a year, with days counted in words', () => {
+    for (let day = 0; day < 365; day += 10) {
+      const reading = readAlmanac(Date.UTC(2026, 0, 1 + day, 7), DEFAULT_CUSTOMS.place, DEFAULT_CUSTOMS);
+      for (const suggestion of suggestThemes(reading, [], 'Europe/London'))
+        for (const reason of suggestion.reasons) expectSentence(suggestionText(reason, 'Europe/London'));
+    }
+  });
+
+  it('say one day and two days rightly', () => {
+    const turning = (daysLeft: number) =>
+      suggestionText(
+        { code: 'season-turning', daysLeft, from: 'water', to: 'wood', nextSeason: 'spring' },
+        'UTC',
+      );
+    expect(turning(1)).toBe('1 day of Water left: keep storing, begin to loosen the sides.');
+    expect(turning(9)).toBe('9 days of Water left: keep storing, begin to loosen the sides.');
+  });
+});
+
+describe('obstacles and helps', () => {
+  it('are said in words for every kind', () => {
+    expectSentence(obstacleText({ code: 'too-few-forms', allowed: 3, capacityMin: 12 }));
+    expectSentence(obstacleText({ code: 'too-short', leastMin: 7 }));
+    for (const role of ROLES)
+      for (const because of ['caution', 'no-such-variant', 'school', 'left-out'] as const)
+        expectSentence(obstacleText({ code: 'empty-section', role, because }));
+    expect(helpText({ code: 'other-minutes', minutes: 8 })).toBe('Take 8 minutes');
+    expect(helpText({ code: 'other-posture', posture: 'seated' })).toBe('Sit');
+    expect(helpText({ code: 'allow-left-out', count: 1 })).toBe('Allow the 1 form left out');
+    expect(helpText({ code: 'other-pace', breathsPerMin: 4 })).toBe('Breathe 4 times a minute');
+  });
+});
+
+describe('names', () => {
+  it('are given to every role, intent and theme', () => {
+    for (const role of ROLES) expect(ROLE_NAMES[role]).toMatch(/^[A-Z]/);
+    for (const intent of INTENTS) expect(INTENT_NAMES[intent].length).toBeGreaterThan(3);
+    const themes: readonly Theme[] = [
+      ...PHASE_IDS.map((phase): Theme => ({ kind: 'phase', phase })),
+      ...ORGAN_IDS.map((organ): Theme => ({ kind: 'organ', organ })),
+    ];
+    expect(new Set(themes.map(themeName)).size).toBe(themes.length);
+    expect(briefLine(PLAIN_BRIEF)).toBe('20 min · morning · the Lung · clear, then nourish · standing');
+  });
+});
