@@ -97,7 +97,57 @@ describe('leading by the clock', () => {
   });
 });
 
+describe('what cannot be done', () => {
+  it('changes nothing: pausing before the start, resuming before the start, acting after the end', () => {
+    expect(leadState(practice, [{ kind: 'pause', atMs: T0 }], T0 + 9000)).toMatchObject({
+      started: false,
+      positionMs: 0,
+    });
+    expect(leadState(practice, [{ kind: 'resume', atMs: T0 }], T0 + 9000)).toMatchObject({
+      running: false,
+      positionMs: 0,
+    });
+    const ended: LeadAction[] = [start, { kind: 'end', atMs: T0 + 5000 }];
+    const late = leadState(
+      practice,
+      [
+        ...ended,
+        { kind: 'start', atMs: T0 + 6000 },
+        { kind: 'one-more', atMs: T0 + 7000, itemId: practice.items[0]?.id ?? '' },
+      ],
+      T0 + 9000,
+    );
+    expect(late).toMatchObject({ ended: true, positionMs: 5000, endedAtMs: T0 + 5000 });
+    expect(late.timeline.totalMs).toBe(totalMs);
+  });
+
+  it('is passed over: one more of a form that is not there, a jump past the end', () => {
+    expect(
+      leadState(practice, [start, { kind: 'one-more', atMs: T0 + 1000, itemId: 'nobody' }], T0 + 2000)
+        .positionMs,
+    ).toBe(2000);
+    expect(
+      leadState(practice, [start, { kind: 'go', atMs: T0 + 1000, toMs: totalMs * 9 }], T0 + 1500),
+    ).toMatchObject({ ended: true, positionMs: totalMs });
+  });
+});
+
 describe('the record of a class', () => {
+  it('counts the repetition that was added, in number and in time', () => {
+    const item = practice.items[2];
+    const span = items[2];
+    if (!item || !span) throw new Error('expected a third form');
+    const actions: LeadAction[] = [
+      start,
+      { kind: 'one-more', atMs: T0 + span.startMs + 100, itemId: item.id },
+    ];
+    const record = recordOf(practice, actions, T0 + totalMs * 2);
+    expect(record.items[2]?.repetitions).toBeGreaterThan(record.items[2]?.plannedRepetitions ?? 0);
+    expect(record.items[2]?.actualMs).toBeGreaterThan(record.items[2]?.plannedMs ?? 0);
+    expect(record.actualMs).toBeGreaterThan(record.plannedMs);
+    expect(record.items.reduce((sum, entry) => sum + entry.actualMs, 0)).toBe(record.actualMs);
+  });
+
   it('of an undisturbed class is the plan itself', () => {
     const record = recordOf(practice, [start], T0 + totalMs + 5000);
     expect(record).toMatchObject({
