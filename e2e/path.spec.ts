@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './test';
 import { draftReady, lengthLine, orderNames, watchConsole } from './helpers';
 
 test('from today’s theme to a led practice: the whole path', async ({ page }, info) => {

@@ -1,4 +1,5 @@
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './test';
 import { draftReady, expectAccessible, keepPractice, lengthLine, orderNames, watchConsole } from './helpers';
 
 const ROOMS = [

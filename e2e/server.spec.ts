@@ -3,7 +3,8 @@ import { once } from 'node:events';
 import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
 import { networkInterfaces, tmpdir } from 'node:os';
 import path from 'node:path';
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './test';
 
 const PORT = 3220;
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-e2e-'));

@@ -2,7 +2,6 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
 
 interface Props {
   /** The moment shown, as the wall clock of the place: "2026-11-25T06:20". */
@@ -20,18 +19,18 @@ interface Props {
 /** Chooses the moment the almanac speaks of. */
 export function MomentPicker({ value, isNow, zone, links }: Props) {
   const router = useRouter();
-  const [typed, setTyped] = useState(value);
-  const [shown, setShown] = useState(value);
-  if (shown !== value) {
-    setShown(value);
-    setTyped(value);
-  }
+  // A plain form that asks for /?at=…: it works before the script has arrived, which then only
+  // spares the whole-page load. The field keeps its own value, so nothing typed early is lost.
   return (
     <form
+      key={value}
+      action="/"
+      method="get"
       className="flex flex-wrap items-center gap-x-3 gap-y-1"
       onSubmit={(event) => {
         event.preventDefault();
-        if (typed !== '') router.push(`/?at=${encodeURIComponent(typed)}`);
+        const typed = new FormData(event.currentTarget).get('at');
+        if (typeof typed === 'string' && typed !== '') router.push(`/?at=${encodeURIComponent(typed)}`);
       }}
     >
       <label className="small quiet" htmlFor="moment">
@@ -43,8 +42,8 @@ export function MomentPicker({ value, isNow, zone, links }: Props) {
         min="1900-01-02T00:00"
         max="2100-12-30T23:59"
         className="field figures max-w-58"
-        value={typed}
-        onChange={(event) => setTyped(event.target.value)}
+        name="at"
+        defaultValue={value}
         aria-describedby="moment-zone"
       />
       <button type="submit" className="press">
