@@ -34,6 +34,26 @@ const table = {
     kind: 'published',
     title: 'WHO Standard Acupuncture Point Locations in the Western Pacific Region, 2008',
   },
+  'drillis-contini': {
+    kind: 'published',
+    title: 'Drillis & Contini, in Winter, Biomechanics and Motor Control of Human Movement, fig. 4.1',
+  },
+  'dempster-winter': {
+    kind: 'from-memory',
+    title: 'Dempster, in Winter, Biomechanics and Motor Control of Human Movement, table 4.1 (from memory)',
+  },
+  'body-from-memory': { kind: 'from-memory', title: 'Measures of ordinary bodies (from memory)' },
+  'aaos-ranges': {
+    kind: 'from-memory',
+    title: 'American Academy of Orthopaedic Surgeons, Joint Motion (from memory)',
+  },
+  'weight-bearing-ankle': {
+    kind: 'from-memory',
+    title: 'Weight-bearing lunge measures of the ankle, about 40° (from memory)',
+  },
+  'ling-shu-14': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 14' },
+  'ling-shu-15': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 15' },
+  'ling-shu-50': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 50' },
   'point-tables': { kind: 'from-memory', title: 'Point tables of standard textbooks (from memory)' },
   'sexagenary-cycle': {
     kind: 'published',

@@ -18,3 +18,4 @@ export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
 export type { FormSchools } from './theme';
 export { plainText, searchText } from './search';
 export { REPERTOIRE } from './repertoire';
+export { restIn, strokePostures } from './embody';

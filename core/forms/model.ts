@@ -1,9 +1,11 @@
 import { z } from 'zod';
+import { postureSchema } from '../body';
 import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../breath';
 import { CHANNEL_IDS, POINTS, type PointCode } from '../channels';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { SOUND_ORGANS } from '../sounds';
 import { sourceIds, type SourceId } from '../sources';
+import { FORM_VIEWS } from './postures/words';
 import { ROLES } from './roles';
 
 /**
@@ -20,6 +22,10 @@ export const strokeSchema = z.strictObject({
   cue: shortText,
   /** Seconds of a stroke whose breath is `free` or `hold`; breathed strokes follow the pace. */
   seconds: z.number().min(0.5).max(300).optional(),
+  /** The postures gone through, in equal shares of the stroke; it ends in the last. */
+  postures: z.array(postureSchema).min(1).max(12).optional(),
+  /** How many times over, where the stroke pulses (shaking, rubbing). */
+  rounds: z.number().int().min(1).max(60).optional(),
 });
 export type Stroke = z.infer<typeof strokeSchema>;
 
@@ -134,6 +140,8 @@ export const formSchema = z.strictObject({
   sides: z.enum(SIDES),
   /** What the two ways of a circle are called; left and right where nothing is said. */
   ways: z.tuple([shortText, shortText]).optional(),
+  /** From where the form is best seen. */
+  view: z.enum(FORM_VIEWS).optional(),
   pace: z.enum(paceKinds),
   manner: z.enum(manners),
   exhale: z.enum(BREATH_ROUTES),

@@ -1,4 +1,8 @@
+import { embody } from '../embody';
 import type { Form } from '../model';
+import { CLEAR_BODIES } from '../postures/clear';
+import { EARLY_BODIES } from '../postures/early';
+import { NOURISH_BODIES } from '../postures/nourish';
 import { ANIMAL_FORMS } from './animals';
 import { ARRIVING } from './arriving';
 import { BROCADES } from './brocades';
@@ -10,8 +14,15 @@ import { SOUNDS } from './sounds';
 import { STILLNESS } from './stillness';
 import { WAKING } from './waking';
 
-/** The shipped forms, in the order in which a practice usually meets them. */
-export const REPERTOIRE: readonly Form[] = [
+const BODIES = { ...EARLY_BODIES, ...CLEAR_BODIES, ...NOURISH_BODIES };
+
+function withBody(form: Form): Form {
+  const body = BODIES[form.id];
+  if (!body) throw new RangeError(`expected postures for every shipped form, got none for ${form.id}`);
+  return embody(form, body);
+}
+
+const WRITTEN: readonly Form[] = [
   ...ARRIVING,
   ...LOOSENING,
   ...WAKING,
@@ -23,3 +34,6 @@ export const REPERTOIRE: readonly Form[] = [
   ...STILLNESS,
   ...RETURNING,
 ];
+
+/** The shipped forms, in the order in which a practice usually meets them, each with its moving body. */
+export const REPERTOIRE: readonly Form[] = WRITTEN.map(withBody);

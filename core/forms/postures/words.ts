@@ -1,0 +1,59 @@
+import type { Hand, Posture } from '../../body';
+
+/** From where a form is best seen. */
+export const FORM_VIEWS = ['front', 'three-quarter', 'side', 'back'] as const;
+export type FormView = (typeof FORM_VIEWS)[number];
+
+/** The postures one stroke goes through, ending in the last; `rounds` times over where it pulses. */
+export interface StrokeBody {
+  readonly postures: readonly Posture[];
+  readonly rounds?: number;
+}
+
+/** The moving body of one form, written for the left side; the right is its mirror. */
+export interface FormBody {
+  readonly view?: FormView;
+  readonly entry?: readonly StrokeBody[];
+  readonly cycle: readonly StrokeBody[];
+  readonly exit?: readonly StrokeBody[];
+  /** Where the usual relief (half the range, or the same from a chair) would not be right. */
+  readonly smaller?: readonly StrokeBody[];
+  readonly seated?: readonly StrokeBody[];
+}
+
+export const to = (...postures: readonly Posture[]): StrokeBody => ({ postures });
+export const pulse = (rounds: number, ...postures: readonly Posture[]): StrokeBody => ({ postures, rounds });
+
+type Hands = NonNullable<Posture['hands']>;
+
+export const both = (hand: Hand): Hands => ({ both: hand });
+export const each = (left: Hand, right: Hand): Hands => ({ left, right });
+
+/** Hands in places that come back in many forms. */
+export const HANGING: Hand = { near: 'hanging' };
+export const ON_BELLY: Hand = { near: 'lower dantian', off: [3, 0, 0], fingers: 'in' };
+export const ON_HIPS: Hand = { near: 'hip', off: [0, 1, 0], fingers: 'forward', elbow: 'out' };
+export const ON_THIGHS: Hand = { near: 'thigh' };
+export const AT_KIDNEYS: Hand = { near: 'kidneys', off: [0.6, 0, 0], fingers: 'in', elbow: 'back' };
+export const ON_RIBS: Hand = { near: 'ribs', fingers: 'in', elbow: 'out' };
+/** One hand over the other on the lower belly. */
+export const STACKED: Hands = {
+  left: { near: 'lower dantian', fingers: 'in' },
+  right: { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' },
+};
+export const PRESSED_DOWN: Hand = { near: 'navel', off: [5, -1, 9], palm: 'down', fingers: 'forward' };
+export const BEFORE_BELLY: Hand = {
+  near: 'lower dantian',
+  off: [4, 0, 8],
+  palm: 'body',
+  fingers: 'in',
+  elbow: 'out',
+};
+export const BEFORE_CHEST: Hand = {
+  near: 'middle dantian',
+  off: [5, -1, 12],
+  palm: 'body',
+  fingers: 'in',
+  elbow: 'out',
+};
+export const OUT_LEVEL: Hand = { near: 'reach', toward: [1, 0, 0.25], palm: 'down', share: 0.95 };
