@@ -18,8 +18,9 @@ export interface FootGoal {
   readonly outDeg: number;
   readonly kneeDeg: number;
   readonly pointDeg: number;
-  /** Extra height while it travels to another place. */
+  /** Extra height while it travels to another place, and how free of the floor it is for that, 0–1. */
   readonly clear: number;
+  readonly free: number;
 }
 
 /** A hand on its way from one place to another. */
@@ -79,6 +80,7 @@ function footGoal(posture: Posture, side: Side): FootGoal {
     kneeDeg: lifted?.knee ?? 40,
     pointDeg: lifted?.point ?? 15,
     clear: 0,
+    free: 0,
   };
 }
 

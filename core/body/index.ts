@@ -45,3 +45,5 @@ export { headSurface, ringAt, trunkAt, trunkSurface } from './trunk';
 export type { Trunk } from './trunk';
 export { findMisses, jointAngles } from './misses';
 export type { JointAngles, Miss } from './misses';
+export { massBySegments, momentAsks, movementAsks, stepsIn, supportMarginCm } from './asks';
+export type { MomentAsks, MovementAsks, Stretch } from './asks';

@@ -35,6 +35,7 @@ function footBetween(a: FootGoal, b: FootGoal, t: number): FootGoal {
     outDeg: hangs ? hangs.outDeg : lerp((foot) => foot.outDeg),
     kneeDeg: hangs ? hangs.kneeDeg : lerp((foot) => foot.kneeDeg),
     pointDeg: hangs ? hangs.pointDeg : lerp((foot) => foot.pointDeg),
+    free: steps ? part(t, 0.12, 0.34) * (1 - part(t, 0.72, 0.94)) : 0,
     clear: steps ? 0.03 * Math.sin(Math.PI * clamp((t - 0.34) / 0.38, 0, 1)) ** 2 : 0,
   };
 }

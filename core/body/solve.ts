@@ -15,7 +15,20 @@ import { share, USUAL_BUILD, type Build } from './skeleton';
 import type { Posture, Side } from './posture';
 import { isOnArm } from './landmarks';
 import { placeTrunk, solveTrunk, type Trunk } from './trunk';
-import { add, addScaled, clamp, distance, ease, length, mix, sub, turned, WORLD, type Frame, type Vec } from './vector';
+import {
+  add,
+  addScaled,
+  clamp,
+  distance,
+  ease,
+  length,
+  mix,
+  sub,
+  turned,
+  WORLD,
+  type Frame,
+  type Vec,
+} from './vector';
 
 /** One leg, solved. World metres. */
 export interface Leg {
@@ -87,7 +100,8 @@ function hipHeight(scene: LegScene, x: number, z: number): number {
   // The leg that carries more says how deep; the other must still reach the floor.
   const left = ease((goals.weight - 0.3) / 0.4);
   const wanted = level('left', bent) * left + level('right', bent) * (1 - left);
-  const most = (side: Side): number => level(side, straight) + goals[side].air * 2 * statureM;
+  const most = (side: Side): number =>
+    level(side, straight) + (goals[side].air + goals[side].free) * 2 * statureM;
   return Math.min(wanted, most('left'), most('right'));
 }
 

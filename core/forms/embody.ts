@@ -1,5 +1,5 @@
 import type { Posture } from '../body';
-import type { Form, Stance, Stroke, VariantId } from './model';
+import type { Asks, Form, Stance, Stroke, VariantId } from './model';
 import { ON_THIGHS, type FormBody, type StrokeBody } from './postures/words';
 
 /** Between the ankles in each stance, in shoulder widths (common practice). A bow stands as wide as ease. */
@@ -44,7 +44,7 @@ export function gentler(posture: Posture): Posture {
         round: half(trunk.round),
       }),
     head: head && said({ turn: half(head.turn), nod: half(head.nod), tilt: half(head.tilt) }),
-    feet: feet && said({ ...feet, heels: undefined }),
+    feet: feet && said({ ...feet, heels: typeof feet.heels === 'number' ? undefined : feet.heels }),
   });
 }
 
@@ -78,6 +78,7 @@ function withBodies(
   strokes: readonly Stroke[],
   bodies: readonly StrokeBody[],
   what: string,
+  stance: Stance = form.stance.start,
 ): Stroke[] {
   if (strokes.length !== bodies.length)
     throw new RangeError(
@@ -88,30 +89,43 @@ function withBodies(
     if (!body) return stroke;
     return {
       ...stroke,
-      postures: body.postures.map((posture) => inStance(posture, form.stance.start)),
+      postures: body.postures.map((posture) => inStance(posture, stance)),
       ...(body.rounds === undefined ? {} : { rounds: body.rounds }),
     };
   });
 }
 
-function withVariant(form: Form, id: 'smaller' | 'seated', body: FormBody): Form[typeof id] {
+function withVariant(
+  form: Form,
+  id: 'smaller' | 'seated',
+  body: FormBody,
+  measured: Measured,
+): Form[typeof id] {
   const variant = form[id];
   if (!variant) return undefined;
   const usual = id === 'smaller' ? gentler : onChair;
   const bodies = body[id] ?? body.cycle.map((stroke) => change(stroke, usual));
-  return { ...variant, cycle: withBodies(form, variant.cycle ?? form.cycle, bodies, id) };
+  return {
+    ...variant,
+    asks: { ...variant.asks, ...measured[id] },
+    cycle: withBodies(form, variant.cycle ?? form.cycle, bodies, id, variant.stance?.start),
+  };
 }
 
-/** Gives a form its moving body: postures for every stroke of every variant. */
-export function embody(form: Form, body: FormBody): Form {
+/** What was measured on the moving body of a form, by variant. */
+export type Measured = Readonly<Partial<Record<VariantId, Partial<Asks>>>>;
+
+/** Gives a form its moving body: postures for every stroke of every variant, and what they ask. */
+export function embody(form: Form, body: FormBody, measured: Measured): Form {
   return Object.freeze({
     ...form,
     view: body.view ?? 'front',
+    asks: { ...form.asks, ...measured.full },
     entry: withBodies(form, form.entry, body.entry ?? [], 'entry'),
     cycle: withBodies(form, form.cycle, body.cycle, 'cycle'),
     exit: withBodies(form, form.exit, body.exit ?? [], 'exit'),
-    ...(form.smaller ? { smaller: withVariant(form, 'smaller', body) } : {}),
-    ...(form.seated ? { seated: withVariant(form, 'seated', body) } : {}),
+    ...(form.smaller ? { smaller: withVariant(form, 'smaller', body, measured) } : {}),
+    ...(form.seated ? { seated: withVariant(form, 'seated', body, measured) } : {}),
   });
 }
 

@@ -41,7 +41,10 @@ export const BODY_REGIONS = [
 ] as const;
 export type BodyRegion = (typeof BODY_REGIONS)[number];
 
-/** What a form asks of the body. Written by hand until the moving figure computes it. */
+/**
+ * What a form asks of the body. What the moving body can tell is measured on it (see `measure.ts`); the
+ * rest is written.
+ */
 export const asksSchema = z.strictObject({
   kneeBend: z.enum(['none', 'slight', 'moderate', 'deep']),
   /** Longest time on one leg at a stretch, seconds. */
@@ -78,6 +81,8 @@ export type VariantId = (typeof VARIANTS)[number];
 const variantSchema = z.strictObject({
   /** What is different, as a teacher would say it. */
   change: shortText,
+  /** A stance of its own, where it differs. */
+  stance: z.strictObject({ start: z.enum(STANCES), end: z.enum(STANCES) }).optional(),
   /** Strokes of its own, where they differ. */
   cycle: z.array(strokeSchema).min(1).max(24).optional(),
   asks: asksSchema.partial().optional(),
@@ -216,7 +221,8 @@ export function asksOf(form: Form, variant: VariantId): Asks {
 
 /** The stance in which a variant begins and ends. */
 export function stanceOf(form: Form, variant: VariantId): { readonly start: Stance; readonly end: Stance } {
-  return variant === 'seated' ? { start: 'chair', end: 'chair' } : form.stance;
+  if (variant === 'seated') return { start: 'chair', end: 'chair' };
+  return (variant === 'smaller' ? form.smaller?.stance : undefined) ?? form.stance;
 }
 
 /** Whether a form offers a variant at all. */

@@ -94,11 +94,11 @@ export const EARLY_BODIES: Readonly<Record<string, FormBody>> = {
   'swing-and-knock': {
     cycle: [to(
       { sink: 14, trunk: { turn: 12 }, hands: both({ near: 'reach', toward: [1, -0.75, 0.3], palm: 'back', share: 0.9 }) },
-      { sink: 16, weight: 0.68, feet: { heels: { right: 14 } }, trunk: { turn: 42 }, head: { turn: 8 }, hands: each({ near: 'sacrum', palm: 'out', elbow: 'back', shape: 'loose fist' }, { near: 'lower dantian', off: [-2, 0, 0], shape: 'loose fist' }) },
+      { sink: 16, weight: 0.68, feet: { heels: { right: 14 } }, trunk: { turn: 36 }, head: { turn: 8 }, hands: each({ near: 'sacrum', palm: 'out', elbow: 'back', shape: 'loose fist' }, { near: 'lower dantian', off: [-2, 0, 0], shape: 'loose fist' }) },
     )],
     smaller: [to(
       { sink: 12, trunk: { turn: 8 }, hands: both({ near: 'reach', toward: [0.7, -1, 0.2], palm: 'back', share: 0.9 }) },
-      { sink: 14, weight: 0.6, trunk: { turn: 28 }, hands: each({ near: 'reach', toward: [0.35, -1, -0.3], palm: 'back', share: 0.9 }, { near: 'reach', toward: [0.15, -0.9, 0.9], palm: 'body', share: 0.85 }) },
+      { sink: 14, weight: 0.6, trunk: { turn: 28 }, hands: each({ near: 'reach', toward: [0.35, -1, -0.3], palm: 'back', share: 0.9 }, { near: 'reach', toward: [0.3, -0.9, 0.8], palm: 'body', share: 0.9 }) },
     )],
     seated: [to({ base: 'chair', hands: both({ near: 'reach', toward: [0.8, -0.7, 0.6], palm: 'down', share: 0.8 }) }, { base: 'chair', trunk: { turn: 22 }, hands: both({ near: 'thigh', shape: 'hollow palm' }) })],
   },

@@ -21,8 +21,8 @@ const bow = (by = 1.9): NonNullable<Posture['feet']> => ({
   ahead: { foot: 'left', by },
   turnOut: { left: 0, right: 35 },
 });
-const horse = { apart: 1.9, turnOut: 14 } as const;
-const chairWide = { apart: 1.3, turnOut: 20 } as const;
+const horse = { turnOut: 14 } as const;
+const chairWide = { turnOut: 20 } as const;
 const millstone = (out: number, away: number): Hand => ({
   near: 'navel',
   off: [out, 1, away],
@@ -172,8 +172,8 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
       to({ feet: horse, sink: 46, head: { turn: 58 }, hands: each({ near: 'reach', toward: [1, 0.05, 0.12], palm: 'out', fingers: 'up', shape: 'bow hand' }, { near: 'collarbone', off: [4, -2, 4], palm: 'body', fingers: 'in', elbow: 'out', shape: 'claw' }) }),
     ],
     smaller: [
-      to({ feet: { apart: 1 }, sink: 10, hands: each({ near: 'middle dantian', off: [-1, 2, 8], palm: 'body', fingers: 'up' }, { near: 'middle dantian', off: [-1, 1, 5.5], palm: 'body', fingers: 'up' }) }),
-      to({ feet: { apart: 1 }, sink: 18, head: { turn: 45 }, hands: each({ near: 'reach', toward: [1, -0.05, 0.2], palm: 'out', fingers: 'up', shape: 'bow hand', share: 0.9 }, { near: 'collarbone', off: [3, -3, 4], palm: 'body', fingers: 'in', elbow: 'out', shape: 'claw' }) }),
+      to({ sink: 10, hands: each({ near: 'middle dantian', off: [-1, 2, 8], palm: 'body', fingers: 'up' }, { near: 'middle dantian', off: [-1, 1, 5.5], palm: 'body', fingers: 'up' }) }),
+      to({ sink: 18, head: { turn: 45 }, hands: each({ near: 'reach', toward: [1, -0.05, 0.2], palm: 'out', fingers: 'up', shape: 'bow hand', share: 0.9 }, { near: 'collarbone', off: [3, -3, 4], palm: 'body', fingers: 'in', elbow: 'out', shape: 'claw' }) }),
     ],
   },
   'brocade-part-heaven-and-earth': {
@@ -199,12 +199,12 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'brocade-sway': {
     cycle: [
-      to({ feet: { apart: 2.1, turnOut: 18 }, sink: 64, weight: 0.62, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }),
-      to({ feet: { apart: 2.1, turnOut: 18 }, sink: 66, weight: 0.58, trunk: { lean: 34, bend: 16, turn: 8 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { apart: 2.1, turnOut: 18 }, sink: 66, weight: 0.42, trunk: { lean: 38, bend: -10, turn: -14 }, head: { turn: -10 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { apart: 2.1, turnOut: 18 }, sink: 60, weight: 0.5, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }),
+      to({ feet: { turnOut: 18 }, sink: 64, weight: 0.62, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }),
+      to({ feet: { turnOut: 18 }, sink: 66, weight: 0.58, trunk: { lean: 34, bend: 16, turn: 8 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { turnOut: 18 }, sink: 66, weight: 0.42, trunk: { lean: 38, bend: -10, turn: -14 }, head: { turn: -10 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { turnOut: 18 }, sink: 60, weight: 0.5, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }),
     ],
     smaller: [
-      to({ feet: { apart: 1 }, sink: 16, weight: 0.65, hands: both(ON_HIPS) }),
-      to({ feet: { apart: 1 }, sink: 16, weight: 0.6, trunk: { lean: 10, bend: 6 }, head: { turn: -24, nod: 8 }, hands: both(ON_HIPS) }, { feet: { apart: 1 }, sink: 12, hands: both(ON_HIPS) }),
+      to({ sink: 16, weight: 0.65, hands: both(ON_HIPS) }),
+      to({ sink: 16, weight: 0.6, trunk: { lean: 10, bend: 6 }, head: { turn: -24, nod: 8 }, hands: both(ON_HIPS) }, { sink: 12, hands: both(ON_HIPS) }),
     ],
     seated: [
       to({ base: 'chair', feet: chairWide, weight: 0.7, trunk: { bend: 4 }, hands: both(ON_THIGHS) }),
@@ -239,15 +239,15 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
       to({ feet: horse, sink: 40, trunk: { turn: -4 }, hands: each({ near: 'reach', toward: [0.05, -0.05, 1], palm: 'up', share: 0.9 }, { near: 'flank', off: [0, -1, 0], palm: 'up', fingers: 'forward', elbow: 'back', ...paw }) }, { feet: horse, sink: 38, hands: both({ near: 'flank', off: [0, -1, 0], palm: 'up', fingers: 'forward', elbow: 'back', ...paw }) }),
     ],
     smaller: [
-      to({ feet: { apart: 1 }, sink: 16, hands: each({ near: 'reach', toward: [0, -0.1, 1], palm: 'in', share: 0.85, ...paw }, { near: 'flank', off: [0, -1, 0], palm: 'up', fingers: 'forward', elbow: 'back', ...paw }) }),
-      to({ feet: { apart: 1 }, sink: 12, hands: both({ near: 'flank', off: [0, -1, 0], palm: 'up', fingers: 'forward', elbow: 'back', ...paw }) }),
+      to({ sink: 16, hands: each({ near: 'reach', toward: [0, -0.1, 1], palm: 'in', share: 0.85, ...paw }, { near: 'flank', off: [0, -1, 0], palm: 'up', fingers: 'forward', elbow: 'back', ...paw }) }),
+      to({ sink: 12, hands: both({ near: 'flank', off: [0, -1, 0], palm: 'up', fingers: 'forward', elbow: 'back', ...paw }) }),
     ],
   },
   'animal-tiger': {
     view: 'three-quarter',
     cycle: [
-      to({ sink: 14, hands: both({ near: 'navel', off: [5, 0, 7], palm: 'down', shape: 'claw' }) }, { sink: 10, hands: both({ near: 'collarbone', off: [1, 0, 8], palm: 'in', fingers: 'up', ...paw }) }, { sink: 5, head: { nod: -16 }, hands: both({ near: 'reach', toward: [0.15, 1, 0.25], palm: 'forward', share: 0.92, ...paw }) }),
-      to({ sink: 6, head: { nod: -16 }, hands: both({ near: 'reach', toward: [0.2, 1, 0.25], palm: 'forward', share: 0.92, shape: 'claw' }) }, { sink: 12, hands: both({ near: 'collarbone', off: [2, 0, 8], palm: 'in', fingers: 'up', ...paw }) }, { sink: 20, hands: both({ near: 'reach', toward: [0.4, -0.85, 0.5], palm: 'down', share: 0.78, shape: 'claw' }) }),
+      to({ sink: 14, hands: both({ near: 'navel', off: [5, 0, 7], palm: 'down', shape: 'claw' }) }, { sink: 10, hands: both({ near: 'collarbone', off: [1, 0, 8], palm: 'in', fingers: 'up', ...paw }) }, { sink: 5, head: { nod: -11 }, hands: both({ near: 'reach', toward: [0.15, 1, 0.25], palm: 'forward', share: 0.92, ...paw }) }),
+      to({ sink: 6, head: { nod: -11 }, hands: both({ near: 'reach', toward: [0.2, 1, 0.25], palm: 'forward', share: 0.92, shape: 'claw' }) }, { sink: 12, hands: both({ near: 'collarbone', off: [2, 0, 8], palm: 'in', fingers: 'up', ...paw }) }, { sink: 20, hands: both({ near: 'reach', toward: [0.4, -0.85, 0.5], palm: 'down', share: 0.78, shape: 'claw' }) }),
     ],
     smaller: [
       to({ sink: 12, hands: both({ near: 'middle dantian', off: [6, 0, 8], palm: 'in', fingers: 'up', ...paw }) }),
@@ -262,11 +262,11 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
     view: 'front',
     cycle: [
       to({ feet: bow(1.4), weight: 0.4, sink: 22, trunk: { turn: -24 }, head: { turn: -14 }, hands: each({ near: 'collarbone', of: 'other', off: [1, 0, 8], palm: 'down', fingers: 'in', elbow: 'out', shape: 'antler' }, { near: 'reach', toward: [0.8, 0.15, 0.6], palm: 'down', share: 0.85, shape: 'antler' }) }),
-      to({ feet: bow(1.4), weight: 0.66, sink: 30, trunk: { turn: 40, bend: 8 }, head: { turn: 40 }, hands: each({ near: 'hip', off: [1, 1, 1], elbow: 'back', shape: 'antler' }, { near: 'reach', toward: [-0.2, 0.75, 0.8], palm: 'out', share: 0.9, shape: 'antler' }) }, { feet: bow(1.4), weight: 0.5, sink: 18 }),
+      to({ feet: bow(1.4), weight: 0.66, sink: 30, trunk: { turn: 43, bend: 8 }, head: { turn: 40 }, hands: each({ near: 'hip', off: [1, 1, 1], elbow: 'back', shape: 'antler' }, { near: 'reach', toward: [-0.2, 0.75, 0.8], palm: 'out', share: 0.9, shape: 'antler' }) }, { feet: bow(1.4), weight: 0.5, sink: 18 }),
     ],
     smaller: [
-      to({ feet: { apart: 1 }, sink: 12, trunk: { turn: -10 }, hands: both({ near: 'collarbone', off: [3, -2, 9], palm: 'down', fingers: 'forward', shape: 'antler' }) }),
-      to({ feet: { apart: 1 }, sink: 14, weight: 0.58, trunk: { turn: 22 }, head: { turn: 24 }, hands: each({ near: 'flank', off: [2, 0, 2], palm: 'out', elbow: 'back', shape: 'antler' }, { near: 'reach', toward: [-0.1, 0.1, 1], palm: 'out', share: 0.8, shape: 'antler' }) }, { feet: { apart: 1 }, sink: 10 }),
+      to({ sink: 12, trunk: { turn: -10 }, hands: both({ near: 'collarbone', off: [3, -2, 9], palm: 'down', fingers: 'forward', shape: 'antler' }) }),
+      to({ sink: 14, weight: 0.58, trunk: { turn: 22 }, head: { turn: 24 }, hands: each({ near: 'flank', off: [2, 0, 2], palm: 'out', elbow: 'back', shape: 'antler' }, { near: 'reach', toward: [-0.1, -0.12, 1], palm: 'out', share: 0.8, shape: 'antler' }) }, { sink: 10 }),
     ],
     seated: [
       to({ base: 'chair', trunk: { turn: -10 }, hands: both({ near: 'collarbone', off: [3, -2, 9], palm: 'down', fingers: 'forward', shape: 'antler' }) }),
@@ -285,8 +285,8 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'animal-monkey': {
     cycle: [
-      to({ sink: 12, hands: both({ near: 'lower dantian', off: [3, 0, 5], palm: 'down', ...hook }) }, { sink: 5, feet: { apart: 0.8, heels: 22 }, shoulders: { raise: 0.7 }, head: { turn: 48 }, hands: both({ near: 'middle dantian', off: [3, 1, 5], palm: 'down', elbow: 'out', ...hook }) }),
-      to({ sink: 6, feet: { apart: 0.8, heels: 14 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out' }) }, { sink: 14, feet: { apart: 0.8 }, hands: both({ near: 'lower dantian', off: [4, -1, 6], palm: 'down', fingers: 'in', elbow: 'out' }) }),
+      to({ sink: 12, hands: both({ near: 'lower dantian', off: [3, 0, 5], palm: 'down', ...hook }) }, { sink: 5, feet: { heels: 22 }, shoulders: { raise: 0.7 }, head: { turn: 48 }, hands: both({ near: 'middle dantian', off: [3, 1, 5], palm: 'down', elbow: 'out', ...hook }) }),
+      to({ sink: 6, feet: { heels: 14 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out' }) }, { sink: 14, hands: both({ near: 'lower dantian', off: [4, -1, 6], palm: 'down', fingers: 'in', elbow: 'out' }) }),
     ],
     smaller: [
       to({ sink: 8, shoulders: { raise: 0.4 }, head: { turn: 34 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out', ...hook }) }),
@@ -301,7 +301,7 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
     view: 'three-quarter',
     cycle: [
       to({ sink: 18, weight: 0.5, hands: each({ near: 'lower dantian', off: [0, 0, 6], palm: 'down', fingers: 'in' }, { near: 'lower dantian', off: [0, 1.2, 6], palm: 'down', fingers: 'in' }) }, { sink: 8, weight: 0.3, shoulders: { raise: 0.4 }, hands: each({ near: 'reach', toward: [-0.25, 0.55, 1], palm: 'down', share: 0.9 }, { near: 'reach', toward: [-0.25, 0.6, 1], palm: 'down', share: 0.9 }) }),
-      to({ sink: 14, trunk: { lean: 14, round: -12 }, head: { nod: -14 }, feet: { lifted: { foot: 'left', thigh: -16, knee: 22, point: 34, out: 4 } }, hands: both({ near: 'reach', toward: [1, -0.1, -0.45], palm: 'up', share: 0.94, shape: 'feather' }) }, { sink: 14 }),
+      to({ sink: 14, trunk: { lean: 14, round: -12 }, head: { nod: -14 }, feet: { lifted: { foot: 'left', thigh: -16, knee: 22, point: 34, out: 4 } }, hands: both({ near: 'reach', toward: [1, -0.1, -0.45], palm: 'up', share: 0.94, shape: 'feather' }) }, { sink: 12, trunk: { lean: 16, round: -13 }, head: { nod: -14 }, feet: { lifted: { foot: 'left', thigh: -18, knee: 22, point: 34, out: 4 } }, hands: both({ near: 'reach', toward: [1, -0.02, -0.5], palm: 'up', share: 0.95, shape: 'feather' }) }, { sink: 14 }),
     ],
     smaller: [
       to({ sink: 10, hands: each({ near: 'middle dantian', off: [0, 0, 7], palm: 'down', fingers: 'in', elbow: 'out' }, { near: 'middle dantian', off: [0, 1.2, 7], palm: 'down', fingers: 'in', elbow: 'out' }) }),
@@ -336,8 +336,8 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'cloud-hands': {
     cycle: [
-      to({ feet: { apart: 1.3 }, sink: 24, weight: 0.5, hands: each({ near: 'navel', off: [0, -1, 7], palm: 'up', fingers: 'in' }, { near: 'middle dantian', off: [0, 2, 10], palm: 'body', fingers: 'in', elbow: 'low' }) }),
-      to({ feet: { apart: 1.3 }, sink: 26, weight: 0.7, trunk: { turn: 24 }, hands: each({ near: 'middle dantian', off: [3, 3, 11], palm: 'body', fingers: 'in', elbow: 'low' }, { near: 'navel', off: [0, -1, 7], palm: 'up', fingers: 'in' }) }),
+      to({ sink: 24, weight: 0.5, hands: each({ near: 'navel', off: [0, -1, 7], palm: 'up', fingers: 'in' }, { near: 'middle dantian', off: [0, 2, 10], palm: 'body', fingers: 'in', elbow: 'low' }) }),
+      to({ sink: 26, weight: 0.7, trunk: { turn: 24 }, hands: each({ near: 'middle dantian', off: [3, 3, 11], palm: 'body', fingers: 'in', elbow: 'low' }, { near: 'navel', off: [0, -1, 7], palm: 'up', fingers: 'in' }) }),
     ],
   },
   'small-orbit': {

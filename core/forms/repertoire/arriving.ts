@@ -24,10 +24,10 @@ export const ARRIVING = [
     pace: 'gathering', exhale: 'mouth', manner: 'sighing',
     cycle: [breatheIn('Float the arms out and up.'), breatheOut('Sigh out by the mouth as the hands wash down.')],
     repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 },
-    asks: { armsAboveShoulders: true }, loosens: ['shoulders'],
+    loosens: ['shoulders'],
     images: ['A fresh shower from the crown to the soles.'],
     mistakes: [{ mistake: 'shoulders climb with the arms', mend: 'Raise only as high as the shoulders stay low.' }],
-    smaller: { change: 'Raise the arms only to chest height.', asks: { armsAboveShoulders: false } },
-    seated: { change: 'The same from the chair, arms to shoulder height.', asks: { armsAboveShoulders: false } },
+    smaller: { change: 'Raise the arms only to chest height.' },
+    seated: { change: 'The same from the chair, arms to shoulder height.' },
   }),
 ] as const;

@@ -27,7 +27,7 @@ function tracing(text: Tracing): Form {
     sides: leg ? 'symmetric' : 'alternating', pace: leg ? 'leg-tracing' : 'arm-tracing', exhale: 'mouth', settleSec: 5,
     cycle: [...text.cycle],
     repetitions: { least: leg ? 2 : 1, usual: 3, most: 9, multipleOf: 1 },
-    asks: leg ? { kneeBend: 'slight', fold: 'half' } : {}, loosens: leg ? ['hips'] : [],
+    loosens: leg ? ['hips'] : [],
     images: [text.image],
     mistakes: [
       { mistake: 'rushing past the joints', mend: 'Let the palm slow down at each bend.' },
@@ -35,9 +35,9 @@ function tracing(text: Tracing): Form {
     ],
     cautions: leg ? ['Rise slowly from the fold, head last.'] : [],
     smaller: leg
-      ? { change: 'Trace only to the knees and let the attention go on to the feet.', asks: { fold: 'none' } }
+      ? { change: 'Trace only to the knees and let the attention go on to the feet.' }
       : { change: 'Trace a hand’s breadth above the sleeve, without touching.' },
-    seated: { change: leg ? 'From the chair, as far down the leg as is easy.' : 'The same from the chair.', cycle: [...text.seatedCycle], asks: { fold: 'none' } },
+    seated: { change: leg ? 'From the chair, as far down the leg as is easy.' : 'The same from the chair.', cycle: [...text.seatedCycle] },
   });
 }
 
@@ -72,12 +72,12 @@ export const CLEARING = [
     pace: 'fold', manner: 'natural', exhale: 'mouth', settleSec: 12,
     cycle: [freely(7, 'Pat down the outside and back of both legs to the ankles.'), freely(7, 'Pat up the insides to the belly.')],
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
-    asks: { kneeBend: 'slight', fold: 'half', percussion: ['legs'] }, loosens: ['hips'],
+    asks: { percussion: ['legs'] }, loosens: ['hips'],
     images: ['Rain running down a roof, mist rising from the ground.'],
     mistakes: [{ mistake: 'bending with straight knees', mend: 'Sit back a little as you go down.' }],
     cautions: ['Not over varicose veins, clots or fresh bruises. Rise slowly, head last.'],
-    smaller: { change: 'Only thighs, standing upright.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')], asks: { fold: 'none' } },
-    seated: { change: 'From the chair, as far as the knees.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')], asks: { fold: 'none' } },
+    smaller: { change: 'Only thighs, standing upright.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')] },
+    seated: { change: 'From the chair, as far as the knees.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')] },
   }),
   tracing({
     id: 'trace-lung-large-intestine', name: 'Tracing Lung and Large Intestine', phase: 'metal', organs: ['lung', 'large-intestine'], channels: ['LU', 'LI'], points: ['LU1', 'LU9', 'LI4'], limb: 'arm',

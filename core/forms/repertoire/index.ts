@@ -1,4 +1,4 @@
-import { embody } from '../embody';
+import { embody, type Measured } from '../embody';
 import type { Form } from '../model';
 import { CLEAR_BODIES } from '../postures/clear';
 import { EARLY_BODIES } from '../postures/early';
@@ -9,6 +9,7 @@ import { BROCADES } from './brocades';
 import { CLEARING } from './clearing';
 import { FLOWING } from './flowing';
 import { LOOSENING } from './loosening';
+import { MEASURED } from './measured';
 import { RETURNING } from './returning';
 import { SOUNDS } from './sounds';
 import { STILLNESS } from './stillness';
@@ -19,7 +20,8 @@ const BODIES = { ...EARLY_BODIES, ...CLEAR_BODIES, ...NOURISH_BODIES };
 function withBody(form: Form): Form {
   const body = BODIES[form.id];
   if (!body) throw new RangeError(`expected postures for every shipped form, got none for ${form.id}`);
-  return embody(form, body);
+  const measured: Readonly<Record<string, Measured>> = MEASURED;
+  return embody(form, body, measured[form.id] ?? {});
 }
 
 const WRITTEN: readonly Form[] = [

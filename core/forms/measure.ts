@@ -1,0 +1,125 @@
+import {
+  goalsOf,
+  mirror,
+  movementAsks,
+  movementThrough,
+  stepsIn,
+  type Goals,
+  type Movement,
+  type MovementAsks,
+  type Posture,
+  type Stretch,
+} from '../body';
+import { breathSec, splitBreath } from '../breath';
+import { restIn, strokePostures } from './embody';
+import { cycleOf, stanceOf, type Asks, type Form, type Stroke, type VariantId } from './model';
+
+/** The pace at which forms are measured: the ordinary teaching pace (common practice). */
+const USUAL_PACE = { breathsPerMin: 6, outToIn: 1.2 } as const;
+
+/** A stroke with the movement it makes. */
+export interface MovingStroke {
+  readonly stroke: Stroke;
+  readonly part: 'entry' | 'cycle' | 'exit';
+  readonly side: 'left' | 'right' | undefined;
+  readonly seconds: number;
+  readonly movement: Movement;
+  readonly rounds: number;
+}
+
+/** Postures gone through from where the last stroke ended; pulses repeat on the way. */
+export function strokeMovement(start: Goals, postures: readonly Posture[], rounds: number): Movement {
+  const path = Array.from({ length: rounds }, () => postures).flat();
+  const through = movementThrough(path, start);
+  const keys = [start, ...through.keys];
+  return { keys, at: keys.map((_, index) => (keys.length === 1 ? 0 : index / (keys.length - 1))) };
+}
+
+const sidesOf = (form: Form): readonly ('left' | 'right' | undefined)[] =>
+  form.sides === 'symmetric' ? [undefined] : ['left', 'right'];
+
+/** The postures of a stroke for one side: the second way of a named circle runs backwards, else mirrored. */
+export function posturesForSide(
+  form: Form,
+  variant: VariantId,
+  stroke: Stroke,
+  second: boolean,
+): readonly Posture[] {
+  const postures = strokePostures(stroke, variant);
+  if (!second) return postures;
+  return form.ways === undefined ? postures.map(mirror) : [...postures].reverse();
+}
+
+/** Entry, one repetition on each side, and exit of a form as they move at the usual pace. */
+export function movingForm(form: Form, variant: VariantId): readonly MovingStroke[] {
+  const { inSec, outSec } = splitBreath(breathSec(form.pace, USUAL_PACE), USUAL_PACE.outToIn);
+  const moving: MovingStroke[] = [];
+  let last = goalsOf(restIn(stanceOf(form, variant).start));
+  const go = (stroke: Stroke, part: MovingStroke['part'], side: MovingStroke['side']): void => {
+    const postures = posturesForSide(form, variant, stroke, side === 'right');
+    if (postures.length === 0) return;
+    const rounds = stroke.rounds ?? 1;
+    const movement = strokeMovement(last, postures, rounds);
+    const seconds = stroke.breath === 'in' ? inSec : stroke.breath === 'out' ? outSec : (stroke.seconds ?? 4);
+    moving.push({ stroke, part, side, seconds, movement, rounds });
+    last = movement.keys.at(-1) ?? last;
+  };
+  for (const stroke of form.entry) go(stroke, 'entry', undefined);
+  for (const side of sidesOf(form)) for (const stroke of cycleOf(form, variant)) go(stroke, 'cycle', side);
+  for (const stroke of form.exit) go(stroke, 'exit', undefined);
+  return moving;
+}
+
+/** One round of a stroke as a stretch: a pulse goes through the same postures again and again. */
+function oneRound({ movement, seconds, rounds }: MovingStroke): Stretch {
+  const keys = movement.keys.slice(0, 1 + (movement.keys.length - 1) / rounds);
+  const at = keys.map((_, index) => index / Math.max(1, keys.length - 1));
+  return { movement: { keys, at }, seconds, rounds };
+}
+
+/**
+ * What the moving body of a form asks, measured on its solved postures at the usual pace. A step counts
+ * where a repetition makes one; coming to the stance and leaving it is no part of the form's footwork.
+ */
+export function measureForm(form: Form, variant: VariantId): MovementAsks {
+  const moving = movingForm(form, variant);
+  const whole = movementAsks(moving.map(oneRound), 0.8);
+  const cycle = moving.filter((stroke) => stroke.part === 'cycle').map(oneRound);
+  return { ...whole, steps: cycle.some(({ movement }) => stepsIn(movement)) };
+}
+
+/** The asks a body can be measured for; the rest (breath, percussion, imagery, vigour …) is written. */
+export const MEASURED_ASKS = [
+  'kneeBend',
+  'oneLegSec',
+  'armsAboveShoulders',
+  'fold',
+  'headBelowHeart',
+  'backBend',
+  'twist',
+  'sideBend',
+  'neck',
+  'legsCross',
+  'stepping',
+] as const satisfies readonly (keyof Asks)[];
+export type MeasuredAsks = Pick<Asks, (typeof MEASURED_ASKS)[number]>;
+
+/** Names for angles and shares; the bounds are common practice. Seven tenths of a range is a full one. */
+export function namedAsks(asked: MovementAsks): MeasuredAsks {
+  const knee = asked.kneeBendDeg;
+  const ofRange = (share: number): 'none' | 'slight' | 'full' =>
+    share >= 0.7 ? 'full' : share >= 0.25 ? 'slight' : 'none';
+  return {
+    kneeBend: knee >= 62 ? 'deep' : knee >= 42 ? 'moderate' : knee >= 18 ? 'slight' : 'none',
+    oneLegSec: Math.round(asked.oneLegSec),
+    armsAboveShoulders: asked.handsAboveSec > 2,
+    fold: asked.foldDeg >= 85 ? 'deep' : asked.foldDeg >= 30 ? 'half' : 'none',
+    headBelowHeart: asked.headBelowHeart,
+    backBend: asked.archDeg >= 18 ? 'full' : asked.archDeg >= 10 ? 'slight' : 'none',
+    twist: ofRange(asked.turnShare),
+    sideBend: ofRange(asked.sideShare),
+    neck: asked.neckBackDeg >= 14 ? 'tip-back' : asked.neckTurnDeg >= 30 ? 'turn' : 'none',
+    legsCross: asked.anklesCross,
+    stepping: asked.steps,
+  };
+}

@@ -1,0 +1,28 @@
+// Measures what every shipped form asks of the body and writes core/forms/repertoire/measured.ts.
+// Run after changing postures: npm run measure. A unit test measures again and compares.
+import { writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { hasVariant, REPERTOIRE, VARIANTS } from '../core/forms';
+import { measureForm, namedAsks } from '../core/forms/measure';
+
+const lines = REPERTOIRE.map((form) => {
+  const variants = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => {
+    const asks = Object.entries(namedAsks(measureForm(form, variant)))
+      .map(([name, value]) => `${name}: ${typeof value === 'string' ? `'${value}'` : String(value)}`)
+      .join(', ');
+    return `    ${variant}: { ${asks} },`;
+  });
+  return `  '${form.id}': {\n${variants.join('\n')}\n  },`;
+});
+
+const text = `/**
+ * What each form asks, measured on its solved postures at the usual pace. Written by
+ * \`npm run measure\`; a unit test measures again.
+ */
+// prettier-ignore
+export const MEASURED = {
+${lines.join('\n')}
+} as const;
+`;
+writeFileSync(path.join(import.meta.dirname, '../core/forms/repertoire/measured.ts'), text);
+console.log(`measured ${REPERTOIRE.length} forms`);
