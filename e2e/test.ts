@@ -5,7 +5,7 @@ import { test as base } from '@playwright/test';
  * the server sent, so that a press on a busy machine is never faster than the script.
  */
 export const test = base.extend({
-  page: async ({ page }, use) => {
+  page: async ({ page }, provide) => {
     const goto = page.goto.bind(page);
     page.goto = async (url, options) => {
       const response = await goto(url, options);
@@ -16,6 +16,6 @@ export const test = base.extend({
       );
       return response;
     };
-    await use(page);
+    await provide(page);
   },
 });

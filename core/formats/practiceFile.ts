@@ -7,7 +7,7 @@ export const PRACTICE_VERSION = 1;
 /** A file larger than this is refused unread; a 60-minute practice is about 150 kB. */
 export const LARGEST_FILE_BYTES = 2_000_000;
 /** Nesting deeper than any practice needs. */
-const DEEPEST = 12;
+const DEEPEST = 20;
 
 export const practiceFileSchema = z.strictObject({
   format: z.literal(PRACTICE_FORMAT),

@@ -19,3 +19,14 @@ export type { FormSchools } from './theme';
 export { plainText, searchText } from './search';
 export { REPERTOIRE } from './repertoire';
 export { restIn, strokePostures } from './embody';
+export {
+  measureForm,
+  movingForm,
+  namedAsks,
+  posturesForSide,
+  strokeMovement,
+  MEASURED_ASKS,
+} from './measure';
+export type { MovingStroke } from './measure';
+export type { FormView } from './postures/words';
+export { tellingPosture } from './telling';

@@ -24,6 +24,10 @@ export interface TimelineEvent {
   /** Repetition n of m on this side; 0 outside the repetitions. */
   readonly repetition: number;
   readonly repetitions: number;
+  /** The stroke done, for its postures; none while standing by. */
+  readonly stroke: Stroke | undefined;
+  /** Done on the second side (mirrored), or the second way of a circle. */
+  readonly second: boolean;
   /** Breath counted from the beginning of the practice (each inhale starts one); 0 before the first. */
   readonly breathNumber: number;
 }
@@ -66,17 +70,27 @@ const capital = (word: string): string => word.charAt(0).toUpperCase() + word.sl
 interface Pass {
   readonly side: Side | undefined;
   readonly way: string | undefined;
+  /** Whether the postures, written for the left or the first way, are turned round. */
+  readonly second: boolean;
 }
 
 function passesOf(form: Form, firstSide: Side): readonly Pass[] {
   switch (form.sides) {
     case 'symmetric':
-      return [{ side: undefined, way: undefined }];
+      return [{ side: undefined, way: undefined, second: false }];
     case 'alternating':
     case 'one-then-other':
-      return [firstSide, other(firstSide)].map((side) => ({ side, way: undefined }));
+      return [firstSide, other(firstSide)].map((side) => ({
+        side,
+        way: undefined,
+        second: side === 'right',
+      }));
     case 'both-ways':
-      return (form.ways ?? [firstSide, other(firstSide)]).map((way) => ({ side: undefined, way }));
+      return (form.ways ?? [firstSide, other(firstSide)]).map((way, index) => ({
+        side: undefined,
+        way,
+        second: form.ways ? index === 1 : way === 'right',
+      }));
     default:
       return form.sides satisfies never;
   }
@@ -133,6 +147,8 @@ function strokeEvent(
     cue: fillCue(stroke.cue, pass, context.sound),
     side: pass.side,
     way: pass.way,
+    stroke,
+    second: pass.second,
     repetition: place.repetition,
     repetitions: place.repetitions,
     startsBreath: stroke.breath === 'in',
@@ -148,6 +164,8 @@ function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string)
     cue,
     side: undefined,
     way: undefined,
+    stroke: undefined,
+    second: false,
     repetition: 0,
     repetitions: 0,
     startsBreath: false,
@@ -193,7 +211,7 @@ function itemEvents(practice: Practice, item: Item, before: Stance | undefined):
   const stance = stanceOf(form, item.variant);
   const keep = (stroke: Stroke): boolean => !(item.omitHolds && stroke.breath === 'hold');
   const cycle = cycleOf(form, item.variant).filter(keep);
-  const still: Pass = { side: undefined, way: undefined };
+  const still: Pass = { side: undefined, way: undefined, second: false };
   const outside = { repetition: 0, repetitions: item.repetitions, factor: 1 };
   const events: Draft[] = [];
   if (before !== undefined && before !== stance.start)

@@ -7,3 +7,6 @@ export type { BreathPoint } from './breathLine';
 export { cueFill } from './words';
 export { edit, BREATH_STEP } from './edit';
 export type { Edit, NewItem } from './edit';
+export { bodiesOf, bodyAt } from './bodies';
+export { bodyLanes } from './lanes';
+export type { LanePoint } from './lanes';

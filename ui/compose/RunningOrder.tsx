@@ -22,6 +22,9 @@ import type { KeyboardEvent } from 'react';
 import { breathSec } from '@/core/breath';
 import { formOf, type Edit, type Item, type ItemSpan, type Practice, type Timeline } from '@/core/practice';
 import { openCautions, type ConditionId } from '@/core/people';
+import { themePhase } from '@/core/brief';
+import { Thumbnail } from '@/ui/figure/Thumbnail';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
 
@@ -133,6 +136,14 @@ function Row({
         onClick={() => onSelect(item.id)}
         onKeyDown={keys}
       >
+        <span className="float-left mr-2">
+          <Thumbnail
+            form={form}
+            variant={item.variant}
+            height={48}
+            sash={PHASE_VAR[themePhase(practice.brief.theme)]}
+          />
+        </span>
         <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>{form.name}</span>{' '}
         {form.hanzi && (
           <span lang="zh" className="hanzi">

@@ -6,8 +6,10 @@ import type { Customs } from '@/core/customs';
 import { cautionsOf, FOR_EVERYONE } from '@/core/people';
 import { soundOf } from '@/core/sounds';
 import { sourceTitle } from '@/core/sources';
+import { MovingFigure } from '@/ui/figure/MovingFigure';
+import { playedForm } from '@/ui/figure/played';
 import { OrganName } from '@/ui/kit/OrganName';
-import { PhaseMark } from '@/ui/kit/PhaseMark';
+import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { ROLE_NAMES } from '@/ui/words/names';
 
 const SIDES = {
@@ -68,6 +70,18 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined;
   const say = (cue: string) =>
     fillCue(cue, { side: customs.firstSide, way: form.ways?.[0] ?? customs.firstSide }, sound);
+  const otherSide = customs.firstSide === 'left' ? 'right' : 'left';
+  const played = playedForm(form, 'full', (cue, second) =>
+    fillCue(
+      cue,
+      {
+        side: second ? 'right' : 'left',
+        way: form.ways?.[second ? 1 : 0] ?? (second ? otherSide : customs.firstSide),
+      },
+      sound,
+    ),
+  );
+  const phase = phasesOfForm(form, customs)[0];
   const strokes = [...form.entry, ...form.cycle, ...form.exit];
   const asks = asksText(form);
   return (
@@ -88,6 +102,13 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
             {form.actions.join(', ')} · {form.polarity}
           </p>
         </header>
+        <MovingFigure
+          strokes={played}
+          startView={form.view ?? 'front'}
+          sash={phase ? PHASE_VAR[phase] : 'var(--faded)'}
+          height={420}
+          name={form.name}
+        />
         <section>
           <h2>On the breath</h2>
           <ol className="reading mt-1">

@@ -3,8 +3,14 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { FAMILIES, phasesOfForm, plainText, searchText, type Form, type FormSchools } from '@/core/forms';
-import { PhaseMark } from '@/ui/kit/PhaseMark';
+import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
+import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { ROLE_NAMES } from '@/ui/words/names';
+
+function sashOf(form: Form, schools: FormSchools): string {
+  const phase = phasesOfForm(form, schools)[0];
+  return phase ? PHASE_VAR[phase] : 'var(--faded)';
+}
 
 /** The repertoire by family, searched by whatever a practitioner remembers. */
 export function FormsRoom({ forms, schools }: { forms: readonly Form[]; schools: FormSchools }) {
@@ -46,8 +52,9 @@ export function FormsRoom({ forms, schools }: { forms: readonly Form[]; schools:
               <h2 className="caption border-b border-ink">{family}</h2>
               <ul>
                 {members.map((form) => (
-                  <li key={form.id} className="border-b border-hairline py-1">
-                    <Link href={`/forms/${form.id}`} className="flex items-baseline gap-2">
+                  <li key={form.id} className="border-b border-hairline py-0.5">
+                    <Link href={`/forms/${form.id}`} className="flex items-center gap-2">
+                      <Thumbnail form={form} height={64} sash={sashOf(form, schools)} />
                       <span className="font-serif text-[1.1rem]">{form.name}</span>
                       {form.hanzi && (
                         <span lang="zh" className="hanzi">

@@ -12,6 +12,7 @@ import { LightSwitch } from '@/ui/kit/LightSwitch';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { BreathTrack } from './BreathTrack';
+import { LeadFigure } from './LeadFigure';
 import { useClock } from './useClock';
 import { useSession } from './useSession';
 import { useTones } from './useTones';
@@ -268,40 +269,49 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
           </span>
         </p>
       </header>
-      <section
-        className="flex flex-1 flex-col justify-center gap-[2vh] px-4 py-[2vh] sm:px-8"
-        aria-label="Now"
-      >
-        <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
-          <span className="quiet">{breathWords(event)}</span>
-          {event.repetition > 0 && (
-            <span className="figures">
-              {' '}
-              · {event.repetition} of {event.repetitions}
-            </span>
+      <div className="flex min-h-0 flex-1 items-stretch px-4 sm:px-8">
+        <section className="flex min-w-0 flex-1 flex-col justify-center gap-[2vh] py-[2vh]" aria-label="Now">
+          <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
+            <span className="quiet">{breathWords(event)}</span>
+            {event.repetition > 0 && (
+              <span className="figures">
+                {' '}
+                · {event.repetition} of {event.repetitions}
+              </span>
+            )}
+            {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
+          </p>
+          <p
+            className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
+            aria-live="polite"
+            data-testid="cue"
+          >
+            {event.cue}
+          </p>
+          {following && (
+            <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">
+              <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
+              {following.cue}
+            </p>
           )}
-          {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
-        </p>
-        <p
-          className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
-          aria-live="polite"
-          data-testid="cue"
-        >
-          {event.cue}
-        </p>
-        {following && (
-          <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">
-            <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
-            {following.cue}
-          </p>
-        )}
-        {!started && <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{FOR_EVERYONE}</p>}
-        {started && (cautions.length > 0 || holdsHands) && (
-          <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">
-            {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}
-          </p>
-        )}
-      </section>
+          {!started && <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{FOR_EVERYONE}</p>}
+          {started && (cautions.length > 0 || holdsHands) && (
+            <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">
+              {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}
+            </p>
+          )}
+        </section>
+        <div className="h-[52vh] w-[min(34vw,46vh)] shrink-0 self-end max-sm:hidden">
+          <LeadFigure
+            practice={practice}
+            timeline={timeline}
+            event={event}
+            positionMs={positionMs}
+            sash={PHASE_VAR[themePhase(practice.brief.theme)]}
+            facing={sideSeen === 'facing'}
+          />
+        </div>
+      </div>
       <BreathTrack
         timeline={timeline}
         positionMs={positionMs}

@@ -3,13 +3,16 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { breathLine, cueFill, type Practice, type Timeline } from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
+import { BodyLanes, LANES_HEIGHT } from './BodyLanes';
 import { brushPath, round, washPath } from './brush';
+import { useLanes } from './useLanes';
 
 const TOP = 30;
 const LINE_HEIGHT = 92;
 const NAMES_Y = TOP + LINE_HEIGHT + 22;
 const WORDS_Y = NAMES_Y + 12;
-const AXIS_Y = WORDS_Y + 18;
+const LANES_Y = WORDS_Y + 8;
+const AXIS_Y = LANES_Y + LANES_HEIGHT + 12;
 const HEIGHT = AXIS_Y + 22;
 /** Pixels a second when looked at closely. */
 const CLOSE_PX_PER_S = 7;
@@ -169,6 +172,7 @@ export function Score({ practice, timeline, selectedId, ink, onSelect }: Props) 
   const drawnWidth = Math.ceil(timeline.totalMs * pxPerMs) + 8;
   const x = (ms: number): number => ms * pxPerMs + 1;
   const y = (level: number): number => TOP + 8 + (LINE_HEIGHT - 16) * (1 - level);
+  const lanes = useLanes(practice);
   const points = useMemo(() => breathLine(timeline, 0, timeline.totalMs, 8), [timeline]);
 
   useEffect(() => {
@@ -209,6 +213,7 @@ export function Score({ practice, timeline, selectedId, ink, onSelect }: Props) 
           <Sections timeline={timeline} x={x} />
           <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
           <path d={brushPath(points, x, y, close ? 1.7 : 1)} fill={ink} pointerEvents="none" />
+          <BodyLanes points={lanes} x={x} top={LANES_Y} totalMs={timeline.totalMs} />
           <WordsLane timeline={timeline} x={x} />
           <Axis timeline={timeline} x={x} pxPerMs={pxPerMs} />
         </svg>

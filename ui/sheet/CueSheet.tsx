@@ -1,11 +1,14 @@
 import { correspondence } from '@/core/phases';
 import { themePhase } from '@/core/brief';
-import { cycleOf, type Form } from '@/core/forms';
+import { cycleOf, tellingPosture, type Form } from '@/core/forms';
 import { cautionsOf, FOR_EVERYONE } from '@/core/people';
 import { compile, formOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
-import { PhaseMark } from '@/ui/kit/PhaseMark';
+import { Figure } from '@/ui/figure/Figure';
+import { VIEWS } from '@/ui/figure/view';
+import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { INTENT_NAMES, ROLE_NAMES, themeName } from '@/ui/words/names';
+import { describePosture } from '@/ui/words/postures';
 
 const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
 
@@ -97,6 +100,17 @@ export function CueSheet({ practice }: { practice: Practice }) {
                 <tr key={item.id} className="break-inside-avoid border-b border-hairline align-top">
                   <td className="figures py-1 pr-2">{clockText(span.startMs)}</td>
                   <td className="py-1 pr-3">
+                    <span className="float-right ml-2">
+                      <Figure
+                        id={`sheet-${item.id}`}
+                        posture={tellingPosture(form, item.variant)}
+                        view={VIEWS[form.view ?? 'front']}
+                        height={66}
+                        line={4.6}
+                        sash={PHASE_VAR[phase]}
+                        label={describePosture(tellingPosture(form, item.variant))}
+                      />
+                    </span>
                     <span className="font-serif text-[1.08rem] font-medium">{form.name}</span>{' '}
                     {form.hanzi && (
                       <span lang="zh" className="hanzi">

@@ -1,0 +1,196 @@
+'use client';
+
+import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { goalsAt, solveGoals, type Goals, type Movement } from '@/core/body';
+import { figureMarkup, FRAMES } from './Figure';
+import { cameraFor, middleOfGoals, VIEWS, type NamedView, type View } from './view';
+import { at } from './outline';
+
+/** One stroke as the figure plays it. */
+export interface PlayedStroke {
+  readonly movement: Movement;
+  readonly seconds: number;
+  readonly cue: string;
+  readonly breath: 'in' | 'out' | 'hold' | 'free';
+  /** The posture it ends in, in words. */
+  readonly words: string;
+}
+
+interface Props {
+  readonly strokes: readonly PlayedStroke[];
+  readonly startView: NamedView;
+  readonly sash?: string;
+  readonly height: number;
+  readonly name: string;
+}
+
+const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
+const TURN_STEP_DEG = 15;
+const LINE = 2.6;
+
+/** Where the hands go during a stroke, as dry brush dots with the start posture as a ghost. */
+function traceMarkup(stroke: PlayedStroke, view: View, id: string): string {
+  const start = stroke.movement.keys[0];
+  if (!start) return '';
+  const middle = middleOfGoals(start, 1.7);
+  const camera = cameraFor(view, middle);
+  const paths = (['left', 'right'] as const).map((side) => {
+    const spots = Array.from({ length: 13 }, (_, index) =>
+      camera.spot(solveGoals(goalsAt(stroke.movement, index / 12)).arms[side].palm),
+    );
+    return `<path class="fig-path" stroke-width="3" d="M${spots.map(at).join('L')}"/>`;
+  });
+  return `<g class="fig-ghost">${figureMarkup(start, view, { line: LINE, ground: false, id: `${id}-ghost` })}</g>${paths.join('')}`;
+}
+
+const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+/**
+ * The figure moving through its strokes at the practice's pace: plays, pauses, steps stroke by stroke, is
+ * turned by dragging or with the arrow keys, shows where the weight lies and where the hands go.
+ */
+export function MovingFigure({ strokes, startView, sash, height, name }: Props) {
+  const id = useId().replaceAll(':', '');
+  const group = useRef<SVGGElement>(null);
+  const under = useRef<SVGGElement>(null);
+  const [playing, setPlaying] = useState(false);
+  const [index, setIndex] = useState(0);
+  const [view, setView] = useState<View>(VIEWS[startView]);
+  const [mass, setMass] = useState(false);
+  const [paths, setPaths] = useState(false);
+  const place = useRef({ index: 0, sec: strokes[0]?.seconds ?? 0 });
+  const current = strokes[index];
+
+  const draw = useMemo(
+    () =>
+      (goals: Goals): void => {
+        if (group.current) group.current.innerHTML = figureMarkup(goals, view, { line: LINE, id, mass });
+      },
+    [id, mass, view],
+  );
+
+  useEffect(() => {
+    const stroke = strokes[place.current.index];
+    if (stroke) draw(goalsAt(stroke.movement, place.current.sec / stroke.seconds));
+    if (under.current) under.current.innerHTML = paths && stroke ? traceMarkup(stroke, view, id) : '';
+  }, [draw, id, index, paths, strokes, view]);
+
+  useEffect(() => {
+    if (!playing) return undefined;
+    let frame = 0;
+    let before: number | undefined;
+    const step = (now: number): void => {
+      // A tab that slept goes on where it was, not where it would have been.
+      const passed = before === undefined ? 0 : Math.min(0.1, (now - before) / 1000);
+      before = now;
+      const here = place.current;
+      here.sec += passed;
+      const length = strokes[here.index]?.seconds ?? 1;
+      if (here.sec >= length) {
+        here.sec -= length;
+        here.index = (here.index + 1) % strokes.length;
+        setIndex(here.index);
+      }
+      const stroke = strokes[here.index];
+      if (stroke) draw(goalsAt(stroke.movement, here.sec / stroke.seconds));
+      frame = requestAnimationFrame(step);
+    };
+    frame = requestAnimationFrame(step);
+    return () => cancelAnimationFrame(frame);
+  }, [draw, playing, strokes]);
+
+  const goTo = (next: number): void => {
+    const wrapped = (next + strokes.length) % strokes.length;
+    place.current = { index: wrapped, sec: strokes[wrapped]?.seconds ?? 0 };
+    setPlaying(false);
+    setIndex(wrapped);
+  };
+  const turn = (byDeg: number): void =>
+    setView((was) => ({ ...was, yawDeg: (was.yawDeg + byDeg + 360) % 360 }));
+
+  const drag = useRef<{ x: number; yaw: number } | undefined>(undefined);
+  const onPointerDown = (event: PointerEvent<SVGSVGElement>): void => {
+    drag.current = { x: event.clientX, yaw: view.yawDeg };
+    event.currentTarget.setPointerCapture(event.pointerId);
+  };
+  const onPointerMove = (event: PointerEvent<SVGSVGElement>): void => {
+    if (!drag.current) return;
+    const yaw = drag.current.yaw - (event.clientX - drag.current.x) * 0.6 * (view.mirrored ? -1 : 1);
+    setView((was) => ({ ...was, yawDeg: ((yaw % 360) + 360) % 360 }));
+  };
+  const onKeyDown = (event: KeyboardEvent<SVGSVGElement>): void => {
+    if (event.key === 'ArrowLeft') turn(TURN_STEP_DEG);
+    else if (event.key === 'ArrowRight') turn(-TURN_STEP_DEG);
+    else return;
+    event.preventDefault();
+  };
+
+  if (!current) return null;
+  const [, , width = 380, tall = 464] = FRAMES.whole.split(' ').map(Number);
+  return (
+    <figure className="m-0" aria-label={`${name}, moving figure`}>
+      <svg
+        className="fig mx-auto max-w-full cursor-grab touch-pan-y"
+        viewBox={FRAMES.whole}
+        width={Math.round((height * width) / tall)}
+        height={height}
+        role="img"
+        tabIndex={0}
+        aria-label={`${current.words}. Arrow keys turn the figure.`}
+        onPointerDown={onPointerDown}
+        onPointerMove={onPointerMove}
+        onPointerUp={() => (drag.current = undefined)}
+        onPointerCancel={() => (drag.current = undefined)}
+        onKeyDown={onKeyDown}
+      >
+        <g ref={under} />
+        <g ref={group} color={sash} className={sash ? 'fig-themed' : undefined} />
+      </svg>
+      <figcaption className="mt-2 text-center">
+        <span className="block min-h-[3.2em]">
+          <span className="quiet italic">{BREATH[current.breath]}</span> {current.cue}
+          <span className="quiet small block">{current.words}.</span>
+        </span>
+        <span className="mt-1 flex flex-wrap justify-center gap-2">
+          <button
+            type="button"
+            className="press"
+            onClick={() => {
+              if (!playing && reducedMotion()) goTo(index + 1);
+              else setPlaying(!playing);
+            }}
+          >
+            {playing ? 'Hold still' : 'Let it move'}
+          </button>
+          <button type="button" className="press" onClick={() => goTo(index - 1)}>
+            Stroke back
+          </button>
+          <button type="button" className="press" onClick={() => goTo(index + 1)}>
+            Stroke on
+          </button>
+        </span>
+        <span className="small mt-2 flex flex-wrap justify-center gap-x-4" role="group" aria-label="View">
+          {(Object.keys(VIEWS) as NamedView[]).map((named) => (
+            <button
+              key={named}
+              type="button"
+              className="press-plain"
+              aria-pressed={VIEWS[named].yawDeg === view.yawDeg && VIEWS[named].mirrored === view.mirrored}
+              onClick={() => setView(VIEWS[named])}
+            >
+              {named}
+            </button>
+          ))}
+        </span>
+        <span className="small mt-1 flex flex-wrap justify-center gap-x-4" role="group" aria-label="Show">
+          <button type="button" className="press-plain" aria-pressed={mass} onClick={() => setMass(!mass)}>
+            centre of mass
+          </button>
+          <button type="button" className="press-plain" aria-pressed={paths} onClick={() => setPaths(!paths)}>
+            where the hands go
+          </button>
+        </span>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,101 @@
+import type { LanePoint } from '@/core/practice';
+import { round } from './brush';
+
+/** Heights of the three lanes, px, with the gap between. */
+export const LANE_HEIGHT = 26;
+export const LANES_HEIGHT = 3 * (LANE_HEIGHT + 6);
+
+interface Props {
+  readonly points: readonly LanePoint[];
+  readonly x: (ms: number) => number;
+  readonly top: number;
+  readonly totalMs: number;
+}
+
+function line(points: readonly LanePoint[], x: Props['x'], y: (point: LanePoint) => number): string {
+  return points
+    .map((point, index) => `${index === 0 ? 'M' : 'L'}${round(x(point.atMs))} ${round(y(point))}`)
+    .join('');
+}
+
+/** Where the weight lies, how low the hips are, how high the hands: from the solved movement. */
+export function BodyLanes({ points, x, top, totalMs }: Props) {
+  if (points.length === 0) return null;
+  const laneTop = (index: number): number => top + index * (LANE_HEIGHT + 6);
+  const scaleY = (index: number, value: number): number =>
+    laneTop(index) + LANE_HEIGHT - 2 - Math.max(0, Math.min(1, value)) * (LANE_HEIGHT - 4);
+  const first = points[0];
+  const last = points.at(-1);
+  if (!first || !last) return null;
+  const feet = line(points, x, (point) => scaleY(0, point.left));
+  const middle = scaleY(0, 0.5);
+  const low = line(points, x, (point) => scaleY(1, (point.height - 0.6) / 0.4));
+  const hand = (pick: (point: LanePoint) => number): string =>
+    line(points, x, (point) => scaleY(2, (pick(point) - 0.15) / 1.1));
+  const shoulder = scaleY(2, (0.82 - 0.15) / 1.1);
+  return (
+    <g pointerEvents="none">
+      {[0, 1, 2].map((index) => (
+        <line
+          key={index}
+          x1={0}
+          x2={round(x(totalMs))}
+          y1={laneTop(index) + LANE_HEIGHT + 2}
+          y2={laneTop(index) + LANE_HEIGHT + 2}
+          stroke="var(--hairline)"
+        />
+      ))}
+      <path
+        d={`M${round(x(first.atMs))} ${middle}${feet.replace(/^M/, 'L')}L${round(x(last.atMs))} ${middle}Z`}
+        fill="var(--ink)"
+        fillOpacity={0.4}
+      />
+      {points
+        .filter((point) => point.lifted)
+        .map((point) => (
+          <circle
+            key={point.atMs}
+            cx={round(x(point.atMs))}
+            cy={scaleY(0, point.lifted === 'left' ? 0.02 : 0.98)}
+            r={2.2}
+            fill="none"
+            stroke="var(--ink)"
+          />
+        ))}
+      <path d={low} fill="none" stroke="var(--ink)" strokeWidth={1.4} />
+      <line
+        x1={0}
+        x2={round(x(totalMs))}
+        y1={shoulder}
+        y2={shoulder}
+        stroke="var(--hairline)"
+        strokeDasharray="2 4"
+      />
+      <path
+        d={hand((point) => point.rightHand)}
+        fill="none"
+        stroke="var(--faded)"
+        strokeWidth={1}
+        strokeDasharray="3 2"
+      />
+      <path d={hand((point) => point.leftHand)} fill="none" stroke="var(--ink)" strokeWidth={1.2} />
+      {(['feet: left up, right down', 'height of the hips', 'hands; dots: shoulder height'] as const).map(
+        (name, index) => (
+          <text
+            key={name}
+            x={4}
+            y={laneTop(index) + 10}
+            fontSize={13}
+            fill="var(--faded)"
+            className="font-sans"
+            paintOrder="stroke"
+            stroke="var(--paper)"
+            strokeWidth={3}
+          >
+            {name}
+          </text>
+        ),
+      )}
+    </g>
+  );
+}
