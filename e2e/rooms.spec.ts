@@ -207,6 +207,7 @@ test('the running order is moved by mouse and by keyboard', async ({ page }) => 
   const before = await orderNames(page);
   // By mouse, within a section.
   const handles = page.getByRole('button', { name: /^Move / });
+  await handles.nth(4).scrollIntoViewIfNeeded();
   const from = await handles.nth(2).boundingBox();
   const to = await handles.nth(1).boundingBox();
   if (!from || !to) throw new Error('expected handles');

@@ -1,0 +1,35 @@
+import { chest, forearm, hand, upperArm, type PointRecord } from '../site';
+
+/** Lung, Heart and Pericardium: down the inside of the arm. Places: WHO 2008; uses: from memory. */
+// prettier-ignore
+export const ARM_YIN_POINTS = [
+  { code: 'LU1', pinyin: 'Zhōngfǔ', hanzi: '中府', sense: 'middle storehouse', site: chest(1, 6), by: '1 cùn below LU2', use: 'breath, fullness of the chest, grief' },
+  { code: 'LU2', pinyin: 'Yúnmén', hanzi: '雲門', sense: 'cloud gate', site: chest('collarbone', 6), by: 'in the hollow inside the shoulder', use: 'breath, opening the chest and shoulder' },
+  { code: 'LU3', pinyin: 'Tiānfǔ', hanzi: '天府', sense: 'heavenly storehouse', site: upperArm(6, 50), by: '3 cùn below the fold of the armpit, at the outer edge of the biceps', use: 'breath, low mood' },
+  { code: 'LU4', pinyin: 'Xiábái', hanzi: '俠白', sense: 'guarding the white', site: upperArm(5, 50), by: '4 cùn below the fold of the armpit, at the outer edge of the biceps', use: 'breath, tight chest' },
+  { code: 'LU5', pinyin: 'Chǐzé', hanzi: '尺澤', sense: 'marsh at the forearm', site: upperArm(0, 35), by: 'on the thumb side of the biceps tendon', use: 'cooling and lowering the breath, elbow' },
+  { code: 'LU6', pinyin: 'Kǒngzuì', hanzi: '孔最', sense: 'deepest opening', site: forearm(7, 45), by: 'on the line from LU5 to LU9', use: 'throat, breath' },
+  { code: 'LU7', pinyin: 'Lièquē', hanzi: '列缺', sense: 'broken line', site: forearm(1.5, 78), by: 'over the edge of the radius', use: 'head and neck, breath, letting go' },
+  { code: 'LU8', pinyin: 'Jīngqú', hanzi: '經渠', sense: 'channel ditch', site: forearm(1, 52), by: 'between the radius and the pulse', use: 'breath, wrist' },
+  { code: 'LU9', pinyin: 'Tàiyuān', hanzi: '太淵', sense: 'great deep', site: forearm(0, 52), by: 'in the hollow beside the pulse', use: 'nourishing the Lung, breath, pulse' },
+  { code: 'LU10', pinyin: 'Yújì', hanzi: '魚際', sense: 'border of the fish', site: hand(0.24, 0.85, 'palm'), by: 'at the middle of the thumb’s long bone, where the skin changes', use: 'cooling the throat and chest' },
+  { code: 'LU11', pinyin: 'Shàoshāng', hanzi: '少商', sense: 'lesser metal note', site: hand(0.56, 1.5, 'back'), by: 'at the outer corner of the thumbnail', use: 'throat, clearing heat' },
+  { code: 'HT1', pinyin: 'Jíquán', hanzi: '極泉', sense: 'utmost spring', site: upperArm(9.6, -90), by: 'in the middle of the armpit', use: 'opening the chest, easing the heart and arm' },
+  { code: 'HT2', pinyin: 'Qīnglíng', hanzi: '青靈', sense: 'blue-green spirit', site: upperArm(3, -75), by: 'on the inner edge of the biceps', use: 'arm, chest' },
+  { code: 'HT3', pinyin: 'Shàohǎi', hanzi: '少海', sense: 'lesser sea', site: upperArm(0, -70), by: 'at the inner end of the crease', use: 'calming, elbow' },
+  { code: 'HT4', pinyin: 'Língdào', hanzi: '靈道', sense: 'path of the spirit', site: forearm(1.5, -52), by: 'beside the tendon on the little-finger side', use: 'calming, voice' },
+  { code: 'HT5', pinyin: 'Tōnglǐ', hanzi: '通里', sense: 'reaching inward', site: forearm(1, -52), by: 'beside the tendon on the little-finger side', use: 'speech, heartbeat, calming' },
+  { code: 'HT6', pinyin: 'Yīnxì', hanzi: '陰郄', sense: 'cleft of the yin', site: forearm(0.5, -52), by: 'beside the tendon on the little-finger side', use: 'night sweats, calming' },
+  { code: 'HT7', pinyin: 'Shénmén', hanzi: '神門', sense: 'gate of the spirit', site: forearm(0, -52), by: 'beside the tendon on the little-finger side', use: 'sleep, worry, settling the mind' },
+  { code: 'HT8', pinyin: 'Shàofǔ', hanzi: '少府', sense: 'lesser storehouse', site: hand(0.5, -0.5, 'palm'), by: 'in the palm, where the little finger’s tip rests in a fist', use: 'cooling the heart, palms' },
+  { code: 'HT9', pinyin: 'Shàochōng', hanzi: '少衝', sense: 'lesser surge', site: hand(0.82, -0.72, 'back'), by: 'at the thumb-side corner of the little finger’s nail', use: 'waking the mind, clearing heat' },
+  { code: 'PC1', pinyin: 'Tiānchí', hanzi: '天池', sense: 'heavenly pool', site: chest(4, 5), by: 'beside the nipple', use: 'tight chest, ribs' },
+  { code: 'PC2', pinyin: 'Tiānquán', hanzi: '天泉', sense: 'heavenly spring', site: upperArm(7, 0), by: '2 cùn below the fold of the armpit, between the heads of the biceps', use: 'chest, upper arm' },
+  { code: 'PC3', pinyin: 'Qūzé', hanzi: '曲澤', sense: 'marsh at the bend', site: upperArm(0, -12), by: 'on the inner side of the biceps tendon', use: 'cooling the heart and stomach' },
+  { code: 'PC4', pinyin: 'Xìmén', hanzi: '郄門', sense: 'gate of the cleft', site: forearm(5, 0), by: 'between the two tendons', use: 'chest, heartbeat' },
+  { code: 'PC5', pinyin: 'Jiānshǐ', hanzi: '間使', sense: 'go-between', site: forearm(3, 0), by: 'between the two tendons', use: 'clearing the mind, chest' },
+  { code: 'PC6', pinyin: 'Nèiguān', hanzi: '內關', sense: 'inner gate', site: forearm(2, 0), by: 'between the two tendons', use: 'chest, nausea, calming' },
+  { code: 'PC7', pinyin: 'Dàlíng', hanzi: '大陵', sense: 'great mound', site: forearm(0, 0), by: 'between the two tendons', use: 'calming, wrist' },
+  { code: 'PC8', pinyin: 'Láogōng', hanzi: '勞宮', sense: 'palace of work', site: hand(0.5, 0.15, 'palm'), by: 'in the hollow of the palm, where the middle finger’s tip rests in a fist', use: 'palm breathing, warmth of the hands, calming' },
+  { code: 'PC9', pinyin: 'Zhōngchōng', hanzi: '中衝', sense: 'middle surge', site: hand(0.99, 0.1, 'palm'), by: 'at the tip of the middle finger', use: 'waking the mind' },
+] as const satisfies readonly PointRecord[];
