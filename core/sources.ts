@@ -51,6 +51,7 @@ const table = {
     kind: 'from-memory',
     title: 'Weight-bearing lunge measures of the ankle, about 40° (from memory)',
   },
+  'ling-shu-10': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 10 (courses, from memory)' },
   'ling-shu-14': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 14' },
   'ling-shu-15': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 15' },
   'ling-shu-50': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 50' },

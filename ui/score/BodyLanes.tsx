@@ -29,7 +29,7 @@ export function BodyLanes({ points, x, top, totalMs }: Props) {
   if (!first || !last) return null;
   const feet = line(points, x, (point) => scaleY(0, point.left));
   const middle = scaleY(0, 0.5);
-  const low = line(points, x, (point) => scaleY(1, (point.height - 0.6) / 0.4));
+  const low = line(points, x, (point) => scaleY(1, (point.height - 0.6) / 0.5));
   const hand = (pick: (point: LanePoint) => number): string =>
     line(points, x, (point) => scaleY(2, (pick(point) - 0.15) / 1.1));
   const shoulder = scaleY(2, (0.82 - 0.15) / 1.1);

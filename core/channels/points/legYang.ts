@@ -1,4 +1,18 @@
-import { back, belly, chest, face, flank, foot, neck, ribs, scalp, shank, shoulder, thigh, type PointRecord } from '../site';
+import {
+  back,
+  belly,
+  chest,
+  face,
+  flank,
+  foot,
+  neck,
+  ribs,
+  scalp,
+  shank,
+  shoulder,
+  thigh,
+  type PointRecord,
+} from '../site';
 
 /** Stomach, Bladder and Gallbladder: down the front, back and side. Places: WHO 2008; uses: from memory. */
 // prettier-ignore

@@ -1,0 +1,90 @@
+import { dot, type Side, type Skeleton } from '@/core/body';
+import {
+  channel,
+  placeCourse,
+  placePoint,
+  point,
+  type ChannelId,
+  type PointCode,
+  type SkinPlace,
+} from '@/core/channels';
+import { organ, type PhaseId } from '@/core/phases';
+import { at } from './outline';
+import type { Camera } from './view';
+
+/** What lies over the figure. */
+export interface Overlay {
+  readonly channels: readonly ChannelId[];
+  readonly points: readonly PointCode[];
+  readonly chosen?: PointCode | undefined;
+}
+
+const SIDES: readonly Side[] = ['left', 'right'];
+
+/** The phase a channel is drawn in; the two vessels belong to none and are drawn in ink. */
+export function phaseOfChannel(id: ChannelId | undefined): PhaseId | undefined {
+  const owner = id && channel(id).organ;
+  return owner && organ(owner).phase;
+}
+
+const inkOf = (id: ChannelId | undefined): string => {
+  const phase = phaseOfChannel(id);
+  return phase ? `var(--${phase})` : 'var(--ink)';
+};
+
+const faces = (place: SkinPlace, camera: Camera): boolean => dot(place.away, camera.viewer) > 0.02;
+
+/** A line over the skin: solid where it faces the viewer, faint where it runs behind. */
+function lineMarkup(line: readonly SkinPlace[], camera: Camera): string {
+  const runs: { near: boolean; places: SkinPlace[] }[] = [];
+  for (const place of line) {
+    const near = faces(place, camera);
+    const last = runs[runs.length - 1];
+    if (last?.near === near) last.places.push(place);
+    else {
+      // A run begins where the one before ended, so that the line has no gap.
+      const joint = last?.places[last.places.length - 1];
+      runs.push({ near, places: joint ? [joint, place] : [place] });
+    }
+  }
+  return runs
+    .filter((run) => run.places.length > 1)
+    .map(
+      (run) =>
+        `<path class="${run.near ? 'fig-channel' : 'fig-channel fig-far'}" d="M${run.places
+          .map((place) => at(camera.spot(place.place)))
+          .join('L')}"/>`,
+    )
+    .join('');
+}
+
+function courseMarkup(skeleton: Skeleton, camera: Camera, id: ChannelId): string {
+  const sides = channel(id).organ ? SIDES : SIDES.slice(0, 1);
+  const lines = sides.flatMap((side) => placeCourse(skeleton, id, side));
+  return `<g color="${inkOf(id)}">${lines.map((line) => lineMarkup(line, camera)).join('')}</g>`;
+}
+
+function pointMarkup(skeleton: Skeleton, camera: Camera, code: PointCode, chosen: boolean): string {
+  const row = point(code);
+  const sides = row.midline ? SIDES.slice(0, 1) : SIDES;
+  const places = sides.flatMap((side) => placePoint(skeleton, code, side));
+  const dots = places.map((place) => {
+    const spot = camera.spot(place.place);
+    const near = faces(place, camera);
+    const [x, y] = [spot.x.toFixed(1), spot.y.toFixed(1)];
+    const ring = chosen ? `<circle class="fig-ring" cx="${x}" cy="${y}" r="7"/>` : '';
+    return `${ring}<circle class="${near ? 'fig-point' : 'fig-point fig-far'}" cx="${x}" cy="${y}" r="${chosen ? 3.6 : 2.6}"/><circle class="fig-touch" data-point="${code}" cx="${x}" cy="${y}" r="8"/>`;
+  });
+  return `<g color="${inkOf(row.channel)}">${dots.join('')}</g>`;
+}
+
+/** Channels and points over a figure, as markup for the same `svg`. */
+export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overlay): string {
+  const chosen = overlay.chosen;
+  const rest = overlay.points.filter((code) => code !== chosen);
+  return (
+    overlay.channels.map((id) => courseMarkup(skeleton, camera, id)).join('') +
+    rest.map((code) => pointMarkup(skeleton, camera, code, false)).join('') +
+    (chosen ? pointMarkup(skeleton, camera, chosen, true) : '')
+  );
+}
