@@ -1,9 +1,11 @@
-// Measures what every shipped form asks of the body and writes core/forms/repertoire/measured.ts.
+// Measures what every shipped form asks of the body and which points its palms come to, and writes
+// core/forms/repertoire/measured.ts and touched.ts.
 // Run after changing postures: npm run measure. A unit test measures again and compares.
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { hasVariant, REPERTOIRE, VARIANTS } from '../core/forms';
 import { measureForm, namedAsks } from '../core/forms/measure';
+import { measureTouched } from '../core/forms/reach';
 
 const lines = REPERTOIRE.map((form) => {
   const variants = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => {
@@ -25,4 +27,19 @@ ${lines.join('\n')}
 } as const;
 `;
 writeFileSync(path.join(import.meta.dirname, '../core/forms/repertoire/measured.ts'), text);
+
+const touched = REPERTOIRE.map((form) => {
+  const codes = measureTouched(form, 'full').map((code) => `'${code}'`);
+  return `  '${form.id}': [${codes.join(', ')}],`;
+});
+const touchedText = `/**
+ * The points each form's palms come to at the ends of its strokes, measured on its solved postures. Written
+ * by \`npm run measure\`; a unit test measures again.
+ */
+// prettier-ignore
+export const TOUCHED = {
+${touched.join('\n')}
+} as const;
+`;
+writeFileSync(path.join(import.meta.dirname, '../core/forms/repertoire/touched.ts'), touchedText);
 console.log(`measured ${REPERTOIRE.length} forms`);

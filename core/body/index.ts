@@ -31,7 +31,7 @@ export {
 export type { Build, Segment } from './skeleton';
 export { overDeg, rangeOf, RANGES, shareOfRange } from './ranges';
 export type { RangeId } from './ranges';
-export { handSchema, HAND_SHAPES, LANDMARKS, mirror, otherSide, postureSchema } from './posture';
+export { ANATOMICAL, handSchema, HAND_SHAPES, LANDMARKS, mirror, otherSide, postureSchema } from './posture';
 export type { Hand, HandShape, Landmark, Posture, Side } from './posture';
 export { goalsOf } from './goals';
 export type { FootGoal, Goals, HandGoal } from './goals';

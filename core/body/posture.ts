@@ -172,6 +172,13 @@ export const postureSchema = z.strictObject({
 });
 export type Posture = Readonly<z.infer<typeof postureSchema>>;
 
+/** Standing as the places of points are described: upright, arms a little out, palms forward. */
+export const ANATOMICAL: Posture = {
+  hands: {
+    both: { near: 'reach', toward: [0.55, -1, 0.05], palm: 'forward', fingers: 'down', share: 0.98 },
+  },
+};
+
 export type Side = 'left' | 'right';
 export const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
 

@@ -25,6 +25,7 @@ const ENTRIES: readonly Entry[] = POINTS.map((row) => ({
   words: [
     row.sense,
     row.use,
+    row.region,
     CHANNELS.find((channel) => channel.id === row.channel)?.name ?? 'extra point',
     ...classesOf(row.code).flatMap((one) => [one.kind, one.what, one.phase ? `${one.phase} point` : '']),
   ]

@@ -263,6 +263,36 @@ function opening(site: Site): string | undefined {
   }
 }
 
+/** The part of the body a place belongs to. */
+export function regionOf(site: Site): string {
+  switch (site.on) {
+    case 'ribs':
+    case 'flank':
+      return 'side of the trunk';
+    case 'scalp':
+      return 'head';
+    case 'face':
+      return site.aroundDeg > 55 ? 'side of the head' : 'face';
+    case 'perineum':
+      return 'pelvic floor';
+    case 'shank':
+      return 'lower leg';
+    case 'belly':
+    case 'chest':
+    case 'back':
+    case 'neck':
+    case 'shoulder':
+    case 'upper arm':
+    case 'forearm':
+    case 'hand':
+    case 'thigh':
+    case 'foot':
+      return site.on;
+    default:
+      return site satisfies never;
+  }
+}
+
 /** Where a place lies, in words with its cùn; the landmark beside it last. */
 export function siteWords(site: Site, by: string | undefined): string {
   const counts = countsOf(site).map((count) => `${count.cun} cùn ${count.from}`);

@@ -1,6 +1,6 @@
 import type { SourceId } from '../sources';
 import { CHANNEL_IDS, type ChannelId } from './channels';
-import { siteWords } from './measures';
+import { regionOf, siteWords } from './measures';
 import { anchorOf, placeAnchor, type Anchor, type SkinPlace } from './place';
 import { ARM_YANG_POINTS } from './points/armYang';
 import { ARM_YIN_POINTS } from './points/armYin';
@@ -35,6 +35,7 @@ export interface PointRow {
   readonly midline: boolean;
   /** One place for most; several for the extra points that are a row of places. */
   readonly sites: readonly Site[];
+  readonly region: string;
   /** Where it lies, in words with its cùn. */
   readonly where: string;
   readonly use: string;
@@ -53,6 +54,7 @@ function rowOf(record: ExtraRecord & { code: PointCode }): PointRow {
     number: Number(number ?? 0),
     midline: record.midline ?? (channel === 'GV' || channel === 'CV'),
     sites: [record.site, ...(record.more ?? [])],
+    region: regionOf(record.site),
     where: siteWords(record.site, record.by),
     use: record.use,
     source: 'who-points-2008',

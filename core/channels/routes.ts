@@ -72,7 +72,15 @@ export type RouteStop = PointCode | RouteRegion;
 export interface RouteLeg {
   readonly from: RouteStop;
   readonly to: RouteStop;
-  readonly along: readonly { readonly channel: ChannelId; readonly runs: 'with' | 'against' }[];
+  readonly along: readonly Along[];
+}
+
+/** A stretch of one channel, by the numbers of the points it runs between. */
+interface Along {
+  readonly channel: ChannelId;
+  readonly runs: 'with' | 'against';
+  readonly fromNumber: number;
+  readonly toNumber: number;
 }
 
 const isRegion = (stop: RouteStop): stop is RouteRegion => stop in ROUTE_REGIONS;
@@ -80,12 +88,14 @@ const pointsAt = (stop: RouteStop): readonly PointCode[] => (isRegion(stop) ? RO
 
 /** The channels whose course passes both stops, and whether the leg runs with their flow. */
 function legOf(from: RouteStop, to: RouteStop): RouteLeg {
-  const along: { channel: ChannelId; runs: 'with' | 'against' }[] = [];
+  const along: Along[] = [];
   for (const start of pointsAt(from).map((code) => point(code))) {
     for (const end of pointsAt(to).map((code) => point(code))) {
       if (!start.channel || start.channel !== end.channel || start.number === end.number) continue;
       if (along.some((row) => row.channel === start.channel)) continue;
-      along.push({ channel: start.channel, runs: start.number < end.number ? 'with' : 'against' });
+      const [fromNumber, toNumber] = [start.number, end.number];
+      const runs = fromNumber < toNumber ? 'with' : 'against';
+      along.push({ channel: start.channel, runs, fromNumber, toNumber });
     }
   }
   return { from, to, along };

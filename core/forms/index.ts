@@ -30,3 +30,5 @@ export {
 export type { MovingStroke } from './measure';
 export type { FormView } from './postures/words';
 export { tellingPosture } from './telling';
+export { measureTouched, pointsReached, pointsUnderPalms, reachOf, REACH_WAYS } from './reach';
+export type { ReachWay } from './reach';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { postureSchema } from '../body';
 import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../breath';
-import { CHANNEL_IDS, POINTS, type PointCode } from '../channels';
+import { CHANNEL_IDS, POINTS, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '../channels';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { SOUND_ORGANS } from '../sounds';
 import { sourceIds, type SourceId } from '../sources';
@@ -114,6 +114,7 @@ export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
 export type Animal = (typeof ANIMALS)[number];
 
 const pointCodes = POINTS.map((row) => row.code) as [PointCode, ...PointCode[]];
+const routeStops = [...ROUTE_REGION_IDS, ...pointCodes] as [RouteStop, ...RouteStop[]];
 const paceKinds = PACE_KINDS.map((row) => row.id) as [PaceKind, ...PaceKind[]];
 const manners = BREATH_MANNERS.map((row) => row.id) as [(typeof BREATH_MANNERS)[number]['id']];
 
@@ -140,6 +141,8 @@ export const formSchema = z.strictObject({
   soundOrgan: z.enum(SOUND_ORGANS).optional(),
   channels: z.array(z.strictObject({ channel: z.enum(CHANNEL_IDS), how: z.enum(CHANNEL_WAYS) })),
   points: z.array(z.enum(pointCodes)),
+  /** For a tapping, tracing or led-attention form: where it goes, in order (see `readRoute`). */
+  route: z.array(z.enum(routeStops)).min(2).max(60).optional(),
   stance: z.strictObject({ start: z.enum(STANCES), end: z.enum(STANCES) }),
   footwork: shortText,
   sides: z.enum(SIDES),

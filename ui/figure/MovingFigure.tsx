@@ -1,9 +1,11 @@
 'use client';
 
-import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { useEffect, useId, useMemo, useRef, useState } from 'react';
 import { goalsAt, solveGoals, type Goals, type Movement } from '@/core/body';
 import { figureMarkup, FRAMES } from './Figure';
+import { useTurn } from './useTurn';
 import { cameraFor, middleOfGoals, VIEWS, type NamedView, type View } from './view';
+import { ViewChoice } from './ViewChoice';
 import { at } from './outline';
 
 /** One stroke as the figure plays it. */
@@ -25,7 +27,6 @@ interface Props {
 }
 
 const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
-const TURN_STEP_DEG = 15;
 const LINE = 2.6;
 
 /** Where the hands go during a stroke, as dry brush dots with the start posture as a ghost. */
@@ -55,7 +56,7 @@ export function MovingFigure({ strokes, startView, sash, height, name }: Props) 
   const under = useRef<SVGGElement>(null);
   const [playing, setPlaying] = useState(false);
   const [index, setIndex] = useState(0);
-  const [view, setView] = useState<View>(VIEWS[startView]);
+  const { view, setView, handlers } = useTurn(VIEWS[startView]);
   const [mass, setMass] = useState(false);
   const [paths, setPaths] = useState(false);
   const place = useRef({ index: 0, sec: strokes[0]?.seconds ?? 0 });
@@ -105,26 +106,6 @@ export function MovingFigure({ strokes, startView, sash, height, name }: Props) 
     setPlaying(false);
     setIndex(wrapped);
   };
-  const turn = (byDeg: number): void =>
-    setView((was) => ({ ...was, yawDeg: (was.yawDeg + byDeg + 360) % 360 }));
-
-  const drag = useRef<{ x: number; yaw: number } | undefined>(undefined);
-  const onPointerDown = (event: PointerEvent<SVGSVGElement>): void => {
-    drag.current = { x: event.clientX, yaw: view.yawDeg };
-    event.currentTarget.setPointerCapture(event.pointerId);
-  };
-  const onPointerMove = (event: PointerEvent<SVGSVGElement>): void => {
-    if (!drag.current) return;
-    const yaw = drag.current.yaw - (event.clientX - drag.current.x) * 0.6 * (view.mirrored ? -1 : 1);
-    setView((was) => ({ ...was, yawDeg: ((yaw % 360) + 360) % 360 }));
-  };
-  const onKeyDown = (event: KeyboardEvent<SVGSVGElement>): void => {
-    if (event.key === 'ArrowLeft') turn(TURN_STEP_DEG);
-    else if (event.key === 'ArrowRight') turn(-TURN_STEP_DEG);
-    else return;
-    event.preventDefault();
-  };
-
   if (!current) return null;
   const [, , width = 380, tall = 464] = FRAMES.whole.split(' ').map(Number);
   return (
@@ -137,11 +118,7 @@ export function MovingFigure({ strokes, startView, sash, height, name }: Props) 
         role="img"
         tabIndex={0}
         aria-label={`${current.words}. Arrow keys turn the figure.`}
-        onPointerDown={onPointerDown}
-        onPointerMove={onPointerMove}
-        onPointerUp={() => (drag.current = undefined)}
-        onPointerCancel={() => (drag.current = undefined)}
-        onKeyDown={onKeyDown}
+        {...handlers}
       >
         <g ref={under} />
         <g ref={group} color={sash} className={sash ? 'fig-themed' : undefined} />
@@ -169,18 +146,8 @@ export function MovingFigure({ strokes, startView, sash, height, name }: Props) 
             Stroke on
           </button>
         </span>
-        <span className="small mt-2 flex flex-wrap justify-center gap-x-4" role="group" aria-label="View">
-          {(Object.keys(VIEWS) as NamedView[]).map((named) => (
-            <button
-              key={named}
-              type="button"
-              className="press-plain"
-              aria-pressed={VIEWS[named].yawDeg === view.yawDeg && VIEWS[named].mirrored === view.mirrored}
-              onClick={() => setView(VIEWS[named])}
-            >
-              {named}
-            </button>
-          ))}
+        <span className="mt-2 block">
+          <ViewChoice view={view} onChoose={setView} />
         </span>
         <span className="small mt-1 flex flex-wrap justify-center gap-x-4" role="group" aria-label="Show">
           <button type="button" className="press-plain" aria-pressed={mass} onClick={() => setMass(!mass)}>

@@ -1,4 +1,5 @@
-import { channel, point } from '@/core/channels';
+import Link from 'next/link';
+import { channel, point, routeByChannel } from '@/core/channels';
 import { fillCue } from '@/core/practice';
 import { paceKind } from '@/core/breath';
 import { organsOfForm, phasesOfForm, type Form } from '@/core/forms';
@@ -10,7 +11,7 @@ import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
 import { OrganName } from '@/ui/kit/OrganName';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
-import { ROLE_NAMES } from '@/ui/words/names';
+import { FLOW_WORDS, ROLE_NAMES } from '@/ui/words/names';
 
 const SIDES = {
   symmetric: 'both sides together',
@@ -84,6 +85,7 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
   const phase = phasesOfForm(form, customs)[0];
   const strokes = [...form.entry, ...form.cycle, ...form.exit];
   const asks = asksText(form);
+  const flows = form.route ? routeByChannel(form.route) : [];
   return (
     <article className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div className="space-y-5">
@@ -181,11 +183,25 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
         </section>
         <section>
           <h3 className="caption">Channels</h3>
-          {form.channels.map((reach) => (
-            <p key={`${reach.channel}-${reach.how}`}>
-              {channel(reach.channel).name} <span className="quiet">{reach.how}</span>
+          {form.channels.map((reach) => {
+            const runs = flows.find((row) => row.channel === reach.channel)?.runs;
+            return (
+              <p key={`${reach.channel}-${reach.how}`}>
+                <Link href={`/atlas?channel=${reach.channel}&form=${form.id}`}>
+                  {channel(reach.channel).name}
+                </Link>{' '}
+                <span className="quiet">
+                  {reach.how}
+                  {runs && `, ${FLOW_WORDS[runs]}`}
+                </span>
+              </p>
+            );
+          })}
+          {flows.some((row) => row.runs !== 'with') && (
+            <p className="watch mt-1">
+              A way against a channel’s flow: some schools drain or lead so; see that it is meant.
             </p>
-          ))}
+          )}
         </section>
         {form.points.length > 0 && (
           <section>
@@ -194,7 +210,9 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
               const row = point(code);
               return (
                 <p key={code}>
-                  {row.sense} · {row.pinyin}{' '}
+                  <Link href={`/atlas?point=${code}&form=${form.id}`}>
+                    {row.sense} · {row.pinyin}
+                  </Link>{' '}
                   <span lang="zh" className="font-hanzi quiet">
                     {row.hanzi}
                   </span>{' '}

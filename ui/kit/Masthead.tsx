@@ -9,6 +9,7 @@ const ROOMS = [
   { href: '/compose', label: 'Compose' },
   { href: '/shelf', label: 'Shelf' },
   { href: '/forms', label: 'Forms' },
+  { href: '/atlas', label: 'Atlas' },
   { href: '/log', label: 'Log' },
   { href: '/customs', label: 'Customs' },
 ] as const;

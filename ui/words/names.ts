@@ -15,6 +15,12 @@ export const ROLE_NAMES = {
   close: 'Close',
 } as const satisfies Record<Role, string>;
 
+export const FLOW_WORDS = {
+  with: 'with its flow',
+  against: 'against its flow',
+  'both ways': 'with and against its flow',
+} as const;
+
 export const INTENT_NAMES = {
   'clear-then-nourish': 'clear, then nourish',
   nourish: 'nourish',

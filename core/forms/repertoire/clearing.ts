@@ -1,4 +1,4 @@
-import type { ChannelId, PointCode } from '../../channels';
+import type { ChannelId, PointCode, RouteStop } from '../../channels';
 import type { OrganId, PhaseId } from '../../phases';
 import { breatheIn, breatheOut, defineForm, freely } from '../define';
 import type { Form, Stroke } from '../model';
@@ -11,6 +11,7 @@ interface Tracing {
   readonly organs: readonly [OrganId, OrganId];
   readonly channels: readonly [ChannelId, ChannelId];
   readonly points: readonly PointCode[];
+  readonly route: readonly RouteStop[];
   readonly limb: 'arm' | 'leg';
   readonly cycle: readonly Stroke[];
   readonly image: string;
@@ -23,7 +24,7 @@ function tracing(text: Tracing): Form {
   return defineForm({
     id: text.id, name: text.name, family: 'channel tracing', roles: ['clear'], actions: ['clears', 'moves'],
     phases: [text.phase], organs: [...text.organs],
-    channels: text.channels.map((channel) => ({ channel, how: 'trace' as const })), points: [...text.points],
+    channels: text.channels.map((channel) => ({ channel, how: 'trace' as const })), points: [...text.points], route: [...text.route],
     sides: leg ? 'symmetric' : 'alternating', pace: leg ? 'leg-tracing' : 'arm-tracing', exhale: 'mouth', settleSec: 5,
     cycle: [...text.cycle],
     repetitions: { least: leg ? 2 : 1, usual: 3, most: 9, multipleOf: 1 },
@@ -55,6 +56,7 @@ export const CLEARING = [
     id: 'tap-arms', name: 'Tapping the arms', family: 'percussion route', roles: ['clear', 'wake'], actions: ['clears', 'moves'], polarity: 'yang',
     phases: ['metal', 'fire'], organs: ['lung', 'large-intestine', 'heart', 'pericardium', 'small-intestine', 'triple-burner'],
     channels: [{ channel: 'LU', how: 'tap' }, { channel: 'PC', how: 'tap' }, { channel: 'HT', how: 'tap' }, { channel: 'LI', how: 'tap' }, { channel: 'TE', how: 'tap' }, { channel: 'SI', how: 'tap' }], points: ['LU1', 'PC8', 'LI4'],
+    route: ['collarbone point', 'inner upper arm', 'inner elbow', 'inner wrist', 'palm', 'back of the hand', 'outer wrist', 'outer elbow', 'outer upper arm', 'back of the shoulder'],
     sides: 'alternating', pace: 'flowing', manner: 'natural', exhale: 'mouth', settleSec: 12,
     cycle: [freely(4, 'Pat down the inside of the {side} arm, chest to palm.'), freely(4, 'Turn the hand, pat up the outside to the shoulder.')],
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
@@ -69,6 +71,7 @@ export const CLEARING = [
     id: 'tap-legs', name: 'Tapping the legs', family: 'percussion route', roles: ['clear', 'wake'], actions: ['clears', 'moves'], polarity: 'yang',
     phases: ['earth', 'wood', 'water'], organs: ['stomach', 'spleen', 'gallbladder', 'liver', 'bladder', 'kidney'],
     channels: [{ channel: 'GB', how: 'tap' }, { channel: 'BL', how: 'tap' }, { channel: 'ST', how: 'tap' }, { channel: 'LR', how: 'tap' }, { channel: 'SP', how: 'tap' }, { channel: 'KI', how: 'tap' }], points: ['GB30', 'BL40', 'ST36'],
+    route: ['buttock', 'outer thigh', 'outer knee', 'outer lower leg', 'outer ankle', 'inner ankle', 'inner lower leg', 'inner knee', 'inner thigh', 'groin', 'lower belly'],
     pace: 'fold', manner: 'natural', exhale: 'mouth', settleSec: 12,
     cycle: [freely(7, 'Pat down the outside and back of both legs to the ankles.'), freely(7, 'Pat up the insides to the belly.')],
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
@@ -80,37 +83,37 @@ export const CLEARING = [
     seated: { change: 'From the chair, as far as the knees.', cycle: [freely(5, 'Pat down the outside of the thighs.'), freely(5, 'Pat up the insides.')] },
   }),
   tracing({
-    id: 'trace-lung-large-intestine', name: 'Tracing Lung and Large Intestine', phase: 'metal', organs: ['lung', 'large-intestine'], channels: ['LU', 'LI'], points: ['LU1', 'LU9', 'LI4'], limb: 'arm',
+    id: 'trace-lung-large-intestine', name: 'Tracing Lung and Large Intestine', phase: 'metal', organs: ['lung', 'large-intestine'], channels: ['LU', 'LI'], points: ['LU1', 'LU9', 'LI4'], route: ['LU1', 'LU5', 'LU9', 'thumb', 'index finger', 'outer wrist', 'LI11', 'LI15', 'beside the nose'], limb: 'arm',
     cycle: armTracing('Smooth down the thumb side to the {side} thumb.', 'Palm up the outer {side} arm, finger to nose side.'),
     seatedCycle: armTracing('Smooth down the thumb side to the {side} thumb.', 'Palm up the outer {side} arm to the shoulder.'),
     image: 'Brushing autumn leaves from a sleeve.',
   }),
   tracing({
-    id: 'trace-heart-small-intestine', name: 'Tracing Heart and Small Intestine', phase: 'fire', organs: ['heart', 'small-intestine'], channels: ['HT', 'SI'], points: ['HT7', 'HT8'], limb: 'arm',
+    id: 'trace-heart-small-intestine', name: 'Tracing Heart and Small Intestine', phase: 'fire', organs: ['heart', 'small-intestine'], channels: ['HT', 'SI'], points: ['HT7', 'HT8'], route: ['armpit', 'HT3', 'HT7', 'little finger', 'SI5', 'SI8', 'SI10', 'SI16'], limb: 'arm',
     cycle: armTracing('Smooth from the armpit down to the {side} little finger.', 'Palm up the back edge of the {side} arm.'),
     seatedCycle: armTracing('Smooth from the armpit down to the {side} little finger.', 'Palm up the back edge of the {side} arm.'),
     image: 'Letting a warm ribbon run through the hand.',
   }),
   tracing({
-    id: 'trace-pericardium-triple-burner', name: 'Tracing Pericardium and Triple Burner', phase: 'fire', organs: ['pericardium', 'triple-burner'], channels: ['PC', 'TE'], points: ['PC8', 'CV17'], limb: 'arm',
+    id: 'trace-pericardium-triple-burner', name: 'Tracing Pericardium and Triple Burner', phase: 'fire', organs: ['pericardium', 'triple-burner'], channels: ['PC', 'TE'], points: ['PC8', 'CV17'], route: ['PC1', 'PC2', 'PC3', 'PC7', 'palm', 'back of the hand', 'TE4', 'TE10', 'TE14'], limb: 'arm',
     cycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.'),
     seatedCycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.'),
     image: 'Opening the shutters in the middle of a house.',
   }),
   tracing({
-    id: 'trace-spleen-stomach', name: 'Tracing Stomach and Spleen', phase: 'earth', organs: ['spleen', 'stomach'], channels: ['ST', 'SP'], points: ['ST36', 'SP6', 'SP21'], limb: 'leg',
+    id: 'trace-spleen-stomach', name: 'Tracing Stomach and Spleen', phase: 'earth', organs: ['spleen', 'stomach'], channels: ['ST', 'SP'], points: ['ST36', 'SP6', 'SP21'], route: ['ST16', 'ST21', 'ST28', 'ST32', 'ST36', 'ST42', 'ST45', 'big toe', 'SP6', 'SP9', 'SP11', 'SP14', 'SP21'], limb: 'leg',
     cycle: legTracing('Smooth down the front of body and legs to the second toes.', 'Draw up the inner legs to the belly and flanks.'),
     seatedCycle: legTracing('Smooth down the front of body and thighs.', 'Draw up the inner thighs to the flanks.'),
     image: 'Smoothing a long field before sowing.',
   }),
   tracing({
-    id: 'trace-kidney-bladder', name: 'Tracing Bladder and Kidney', phase: 'water', organs: ['kidney', 'bladder'], channels: ['BL', 'KI'], points: ['BL23', 'BL40', 'KI1', 'KI27'], limb: 'leg',
+    id: 'trace-kidney-bladder', name: 'Tracing Bladder and Kidney', phase: 'water', organs: ['kidney', 'bladder'], channels: ['BL', 'KI'], points: ['BL23', 'BL40', 'KI1', 'KI27'], route: ['BL23', 'BL31', 'back of the thigh', 'back of the knee', 'calf', 'BL60', 'little toe', 'sole', 'KI3', 'KI10', 'KI11', 'KI27'], limb: 'leg',
     cycle: legTracing('Smooth down the back and the backs of the legs.', 'Draw up from the soles by the inner legs to the collarbones.'),
     seatedCycle: legTracing('Smooth over the low back and down under the thighs.', 'Draw up the inner thighs to the collarbones.'),
     image: 'A mountain stream down, a spring rising.',
   }),
   tracing({
-    id: 'trace-liver-gallbladder', name: 'Tracing Gallbladder and Liver', phase: 'wood', organs: ['liver', 'gallbladder'], channels: ['GB', 'LR'], points: ['GB30', 'LR3', 'LR14'], limb: 'leg',
+    id: 'trace-liver-gallbladder', name: 'Tracing Gallbladder and Liver', phase: 'wood', organs: ['liver', 'gallbladder'], channels: ['GB', 'LR'], points: ['GB30', 'LR3', 'LR14'], route: ['GB24', 'GB26', 'outer hip', 'outer thigh', 'outer knee', 'outer lower leg', 'GB40', 'toes', 'big toe', 'LR4', 'LR8', 'groin', 'LR14'], limb: 'leg',
     cycle: legTracing('Smooth down the flanks and outer legs to the fourth toes.', 'Draw up from the big toes by the inner legs to the ribs.'),
     seatedCycle: legTracing('Smooth down the flanks and outer thighs.', 'Draw up the inner thighs to the ribs.'),
     image: 'Wind running down through long grass, new shoots rising.',

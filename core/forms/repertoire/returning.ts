@@ -29,6 +29,7 @@ export const RETURNING = [
     id: 'small-orbit', name: 'Small orbit', pinyin: 'Xiǎo Zhōu Tiān', hanzi: '小周天',
     family: 'inner breathing', roles: ['balance'], actions: ['calms', 'nourishes'],
     channels: [{ channel: 'GV', how: 'attend' }, { channel: 'CV', how: 'attend' }], points: ['GV4', 'GV14', 'GV20', 'EX-HN3', 'CV17', 'CV6'],
+    route: ['tailbone', 'GV4', 'GV14', 'crown', 'chest', 'upper belly', 'lower belly'],
     pace: 'inner', manner: 'natural', setupSec: { known: 8, taught: 30 }, level: 2,
     cycle: [breatheIn('The breath rises up the back to the crown.'), breatheOut('It comes down the front to the belly.')],
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 }, asks: { inwardImagery: true },
