@@ -200,26 +200,26 @@ export function countsOf(site: Site): readonly Count[] {
 }
 
 const ARM_SIDES = [
-  [22, 'on the palm side'],
-  [66, 'on the palm side, towards the thumb'],
-  [100, 'on the thumb side'],
-  [158, 'on the back, towards the thumb'],
-  [202, 'on the back'],
+  [22, 'palm side'],
+  [66, 'palm side towards the thumb'],
+  [100, 'thumb side'],
+  [158, 'back towards the thumb'],
+  [202, 'back'],
 ] as const;
 
 function armSide(deg: number): string {
-  if (deg < -22 && deg > -90) return 'on the palm side, towards the little finger';
-  if (deg <= -90 && deg > -158) return 'on the back, towards the little finger';
-  return ARM_SIDES.find(([most]) => Math.abs(deg) <= most)?.[1] ?? 'on the back';
+  if (deg < -22 && deg > -90) return 'palm side towards the little finger';
+  if (deg <= -90 && deg > -158) return 'back towards the little finger';
+  return ARM_SIDES.find(([most]) => Math.abs(deg) <= most)?.[1] ?? 'back';
 }
 
 function limbSide(deg: number): string {
   const side = deg < 0 ? 'inner' : 'outer';
   const size = Math.abs(deg);
-  if (size <= 15) return 'on the front';
-  if (size < 65) return `on the ${side} front`;
-  if (size <= 115) return `on the ${side} side`;
-  return size < 165 ? `on the ${side} back` : 'on the back';
+  if (size <= 15) return 'front';
+  if (size < 65) return `${side} front`;
+  if (size <= 115) return `${side} side`;
+  return size < 165 ? `${side} back` : 'back';
 }
 
 function opening(site: Site): string | undefined {
@@ -236,18 +236,20 @@ function opening(site: Site): string | undefined {
     case 'ribs':
       return `in the ${ordinal(site.space)} rib space, at the side`;
     case 'upper arm':
-      return `${limbSide(site.aroundDeg)} of the upper arm${site.cun === 0 ? ', at the elbow crease' : ''}`;
+      return `upper arm, ${limbSide(site.aroundDeg)}${site.cun === 0 ? ', at the elbow crease' : ''}`;
     case 'forearm':
-      return `${armSide(site.aroundDeg)} of the forearm${site.cun === 0 ? ', at the wrist crease' : ''}`;
+      return `forearm, ${armSide(site.aroundDeg)}${site.cun === 0 ? ', at the wrist crease' : ''}`;
     case 'thigh':
-      if (site.cun > 0) return `${limbSide(site.aroundDeg)} of the thigh`;
+      if (site.cun > 0) return `thigh, ${limbSide(site.aroundDeg)}`;
       return site.from === 'gluteal fold'
         ? 'in the middle of the fold under the buttock'
-        : `${limbSide(site.aroundDeg)} of the knee, at its crease`;
+        : `knee, ${limbSide(site.aroundDeg)}, at its crease`;
     case 'shank':
-      if (site.cun > 0) return `${limbSide(site.aroundDeg)} of the lower leg`;
+      if (site.cun > 0) return `lower leg, ${limbSide(site.aroundDeg)}`;
       if (site.from === 'medial condyle') return 'under the inner knob of the shin bone';
-      return site.from === 'knee crease' ? `${limbSide(site.aroundDeg)} of the knee` : 'at the ankle';
+      return site.from === 'knee crease'
+        ? `knee, ${limbSide(site.aroundDeg)}`
+        : `ankle, ${limbSide(site.aroundDeg)}`;
     case 'flank':
       return site.upCun === 0 ? 'at the side of the waist, level with the navel' : 'at the side of the waist';
     case 'hand':

@@ -1,13 +1,13 @@
 'use client';
 
-import { useEffect, useId, useRef, type MouseEvent } from 'react';
-import { goalsOf, solveGoals, type Posture } from '@/core/body';
-import type { PointCode } from '@/core/channels';
+import { useEffect, useId, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react';
+import { dot, goalsOf, solveGoals, type Posture, type Skeleton, type Vec } from '@/core/body';
+import { placePoint, type PointCode } from '@/core/channels';
 import { drawFigure } from '@/ui/figure/draw';
-import { FRAMES } from '@/ui/figure/Figure';
+import { closeBox, fitBox } from '@/ui/figure/fit';
 import { overlayMarkup, type Overlay } from '@/ui/figure/overlay';
 import { useTurn } from '@/ui/figure/useTurn';
-import { cameraFor, middleOf, VIEWS, type NamedView } from '@/ui/figure/view';
+import { cameraFor, middleOf, VIEWS, type Camera, type NamedView } from '@/ui/figure/view';
 import { ViewChoice } from '@/ui/figure/ViewChoice';
 
 interface Props {
@@ -16,35 +16,53 @@ interface Props {
   readonly startView: NamedView;
   readonly words: string;
   readonly onPoint: (code: PointCode) => void;
+  readonly children?: ReactNode;
 }
 
-const HEIGHT = 600;
+const HEIGHT = 640;
+/** Lines and dots in a close look, against the usual. */
+const CLOSE_FINE = 0.42;
+
+/** Of a point's places the one that looks most towards the viewer. */
+function nearestPlace(body: Skeleton, camera: Camera, code: PointCode): Vec | undefined {
+  const places = (['left', 'right'] as const).flatMap((side) => placePoint(body, code, side));
+  const facing = places.map((place) => ({ place: place.place, toViewer: dot(place.away, camera.viewer) }));
+  facing.sort((a, b) => b.toViewer - a.toViewer);
+  return facing[0]?.place;
+}
 
 /**
  * The body with channels and points on it, in any posture; turned by dragging or with the arrow keys. A
  * press on a point chooses it; by keyboard the points are chosen from the list beside the figure.
  */
-export function AtlasFigure({ posture, overlay, startView, words, onPoint }: Props) {
+export function AtlasFigure({ posture, overlay, startView, words, onPoint, children }: Props) {
   const id = useId().replaceAll(':', '');
   const group = useRef<SVGGElement>(null);
   const { view, setView, dragged, handlers } = useTurn(VIEWS[startView]);
+  const [close, setClose] = useState(false);
+  const body = useMemo(() => solveGoals(goalsOf(posture)), [posture]);
+  const camera = useMemo(() => cameraFor(view, middleOf(body)), [body, view]);
+  const { chosen } = overlay;
+  const box = useMemo(() => {
+    const place = close && chosen !== undefined ? nearestPlace(body, camera, chosen) : undefined;
+    return place ? closeBox(place, camera) : fitBox(body, camera);
+  }, [body, camera, chosen, close]);
+  const fine = close && chosen !== undefined ? CLOSE_FINE : 1;
   useEffect(() => {
     if (!group.current) return;
-    const body = solveGoals(goalsOf(posture));
-    const camera = cameraFor(view, middleOf(body));
-    group.current.innerHTML = `<g class="fig-under">${drawFigure(body, camera, { line: 2, ground: true, id })}</g>${overlayMarkup(body, camera, overlay)}`;
-  }, [id, overlay, posture, view]);
+    group.current.innerHTML =
+      drawFigure(body, camera, { line: 2 * fine, ground: true, id }) +
+      overlayMarkup(body, camera, { ...overlay, fine });
+  }, [body, camera, fine, id, overlay]);
   const press = (event: MouseEvent<SVGSVGElement>): void => {
     const code = (event.target as Element).getAttribute('data-point');
     if (code !== null && !dragged()) onPoint(code as PointCode);
   };
-  const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);
   return (
     <div>
       <svg
-        className="fig mx-auto h-auto max-h-[74vh] max-w-full cursor-grab touch-pan-y"
-        viewBox={FRAMES.close}
-        width={Math.round((HEIGHT * width) / tall)}
+        className="fig mx-auto h-auto max-h-[80vh] w-full cursor-grab overflow-hidden touch-pan-y"
+        viewBox={box}
         height={HEIGHT}
         role="img"
         tabIndex={0}
@@ -55,6 +73,18 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint }: Pro
         <g ref={group} />
       </svg>
       <ViewChoice view={view} onChoose={setView} />
+      <p className="small flex justify-center gap-x-4">
+        <button
+          type="button"
+          className="press-plain"
+          aria-pressed={close}
+          disabled={chosen === undefined}
+          onClick={() => setClose(!close)}
+        >
+          closer to the point
+        </button>
+        {children}
+      </p>
     </div>
   );
 }

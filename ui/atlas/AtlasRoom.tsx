@@ -93,7 +93,7 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
                 className="field"
                 type="search"
                 value={looking.by === 'search' ? looking.text : ''}
-                placeholder="LU9, taiyuan, 太淵, source, water point …"
+                placeholder="LU9, taiyuan, 太淵, source …"
                 onChange={(event) => lookBy({ by: 'search', text: event.target.value })}
               />
             </label>
@@ -172,9 +172,8 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
             startView={startView}
             words={`${describePosture(posture)}, with ${overlay.points.length} points.`}
             onPoint={choose}
-          />
-          {!form && (
-            <p className="small text-center">
+          >
+            {!form && (
               <button
                 type="button"
                 className="press-plain"
@@ -183,8 +182,8 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
               >
                 seated
               </button>
-            </p>
-          )}
+            )}
+          </AtlasFigure>
         </div>
         <div
           className="space-y-6 max-lg:order-3 lg:max-h-[52rem] lg:overflow-y-auto"

@@ -75,7 +75,11 @@ function Forms({ reaching, onForm }: { reaching: readonly Reaching[]; onForm: (i
           <span className="block">
             {forms.map((form, index) => (
               <span key={form.id}>
-                <button type="button" className="press-plain min-h-0" onClick={() => onForm(form.id)}>
+                <button
+                  type="button"
+                  className="press-plain inline min-h-0 px-0 text-left"
+                  onClick={() => onForm(form.id)}
+                >
                   {form.name}
                 </button>
                 {index < forms.length - 1 && ', '}

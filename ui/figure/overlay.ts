@@ -17,6 +17,8 @@ export interface Overlay {
   readonly channels: readonly ChannelId[];
   readonly points: readonly PointCode[];
   readonly chosen?: PointCode | undefined;
+  /** Picture units of what is one unit wide at the usual size: less when looked at closely. */
+  readonly fine?: number;
 }
 
 const SIDES: readonly Side[] = ['left', 'right'];
@@ -58,13 +60,18 @@ function lineMarkup(line: readonly SkinPlace[], camera: Camera): string {
     .join('');
 }
 
-function courseMarkup(skeleton: Skeleton, camera: Camera, id: ChannelId): string {
+function courseMarkup(skeleton: Skeleton, camera: Camera, id: ChannelId, fine: number): string {
   const sides = channel(id).organ ? SIDES : SIDES.slice(0, 1);
   const lines = sides.flatMap((side) => placeCourse(skeleton, id, side));
-  return `<g color="${inkOf(id)}">${lines.map((line) => lineMarkup(line, camera)).join('')}</g>`;
+  return `<g color="${inkOf(id)}" stroke-width="${(2.2 * fine).toFixed(2)}">${lines.map((line) => lineMarkup(line, camera)).join('')}</g>`;
 }
 
-function pointMarkup(skeleton: Skeleton, camera: Camera, code: PointCode, chosen: boolean): string {
+function pointMarkup(
+  skeleton: Skeleton,
+  camera: Camera,
+  code: PointCode,
+  { chosen, fine }: { readonly chosen: boolean; readonly fine: number },
+): string {
   const row = point(code);
   const sides = row.midline ? SIDES.slice(0, 1) : SIDES;
   const places = sides.flatMap((side) => placePoint(skeleton, code, side));
@@ -72,19 +79,21 @@ function pointMarkup(skeleton: Skeleton, camera: Camera, code: PointCode, chosen
     const spot = camera.spot(place.place);
     const near = faces(place, camera);
     const [x, y] = [spot.x.toFixed(1), spot.y.toFixed(1)];
-    const ring = chosen ? `<circle class="fig-ring" cx="${x}" cy="${y}" r="7"/>` : '';
-    return `${ring}<circle class="${near ? 'fig-point' : 'fig-point fig-far'}" cx="${x}" cy="${y}" r="${chosen ? 3.6 : 2.6}"/><circle class="fig-touch" data-point="${code}" cx="${x}" cy="${y}" r="8"/>`;
+    const ring = chosen
+      ? `<circle class="fig-ring" cx="${x}" cy="${y}" r="${(7 * fine).toFixed(2)}" stroke-width="${(1.6 * fine).toFixed(2)}"/>`
+      : '';
+    return `${ring}<circle class="${near ? 'fig-point' : 'fig-point fig-far'}" cx="${x}" cy="${y}" r="${((chosen ? 3.6 : 2.6) * fine).toFixed(2)}" stroke-width="${(0.8 * fine).toFixed(2)}"/><circle class="fig-touch" data-point="${code}" cx="${x}" cy="${y}" r="${(8 * fine).toFixed(2)}"/>`;
   });
   return `<g color="${inkOf(row.channel)}">${dots.join('')}</g>`;
 }
 
 /** Channels and points over a figure, as markup for the same `svg`. */
 export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overlay): string {
-  const chosen = overlay.chosen;
+  const { chosen, fine = 1 } = overlay;
   const rest = overlay.points.filter((code) => code !== chosen);
   return (
-    overlay.channels.map((id) => courseMarkup(skeleton, camera, id)).join('') +
-    rest.map((code) => pointMarkup(skeleton, camera, code, false)).join('') +
-    (chosen ? pointMarkup(skeleton, camera, chosen, true) : '')
+    overlay.channels.map((id) => courseMarkup(skeleton, camera, id, fine)).join('') +
+    rest.map((code) => pointMarkup(skeleton, camera, code, { chosen: false, fine })).join('') +
+    (chosen ? pointMarkup(skeleton, camera, chosen, { chosen: true, fine }) : '')
   );
 }

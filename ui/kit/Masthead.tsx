@@ -28,7 +28,7 @@ export function Masthead() {
       </Link>
       <nav
         aria-label="Rooms"
-        className="flex gap-x-3.5 gap-y-1 max-sm:order-last max-sm:w-full max-sm:justify-between sm:gap-x-5"
+        className="flex flex-wrap gap-x-2 gap-y-1 max-sm:order-last max-sm:w-full max-sm:justify-between max-sm:text-[0.93rem] sm:gap-x-5"
       >
         {ROOMS.map((room) => (
           <Link

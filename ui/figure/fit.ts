@@ -1,0 +1,34 @@
+import type { Skeleton, Vec } from '@/core/body';
+import type { Camera } from './view';
+
+/** Room round the joints for cloth, hands, hair and shadow, picture units. */
+const MARGIN = { side: 34, above: 46, below: 26 } as const;
+
+/** The part of the picture a body fills, as an SVG viewBox; no narrower than a standing person. */
+export function fitBox(skeleton: Skeleton, camera: Camera): string {
+  const { arms, legs, trunk } = skeleton;
+  const places: readonly Vec[] = [
+    trunk.head,
+    trunk.midHip,
+    ...(['left', 'right'] as const).flatMap((side) => [
+      arms[side].elbow,
+      arms[side].fingertip,
+      legs[side].knee,
+      legs[side].heel,
+      legs[side].toe,
+    ]),
+  ];
+  const spots = places.map((place) => camera.spot(place));
+  const xs = spots.map((spot) => spot.x);
+  const half = Math.max(90, ...xs.map(Math.abs)) + MARGIN.side;
+  const top = Math.min(...spots.map((spot) => spot.y)) - MARGIN.above;
+  const bottom = Math.max(...spots.map((spot) => spot.y)) + MARGIN.below;
+  return [-half, top, 2 * half, bottom - top].map((value) => value.toFixed(0)).join(' ');
+}
+
+/** A close look round one place, as an SVG viewBox. */
+export function closeBox(place: Vec, camera: Camera): string {
+  const spot = camera.spot(place);
+  const [width, height] = [96, 120];
+  return [spot.x - width / 2, spot.y - height / 2, width, height].map((value) => value.toFixed(0)).join(' ');
+}
