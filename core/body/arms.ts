@@ -295,15 +295,29 @@ function swingForPalm(shoulder: Vec, bones: Bones, aim: Aim, sign: number, headi
 
 /** Solves one arm for a hand on its way between two places. */
 export function solveArm(standing: Standing, side: Side, goal: HandGoal, other: OtherArm | undefined): Arm {
-  const { statureM, heading, trunk } = standing;
-  const sign = side === 'left' ? 1 : -1;
-  const upper = share('upperArm') * statureM;
-  const fore = share('forearm') * statureM;
+  const { trunk } = standing;
   const rest = shoulderFor(standing, side, addScaled(trunk.thoracic, trunk.thorax.fwd, 0.3));
   const rough: Scene = { standing, side, shoulder: rest, other };
   const shoulder = shoulderFor(standing, side, between(rough, goal).target);
   const mixed = between({ ...rough, shoulder }, goal);
   const aim: Aim = { ...mixed, target: outsideTrunk(mixed.target, standing) };
+  const arm = solveTo(aim, standing, side, shoulder);
+  // Where wrist and forearm leave the palm short of its place, it must not sink into the body.
+  const out = sub(outsideTrunk(arm.palm, standing), arm.palm);
+  if (length(out) < SINKS_M) return arm;
+  const again = solveTo({ ...aim, target: addScaled(aim.target, out, 1.4) }, standing, side, shoulder);
+  return { ...again, missM: length(sub(again.palm, aim.target)) };
+}
+
+/** A palm may press so far into cloth, metres. */
+const SINKS_M = 0.003;
+
+/** Solves one arm to an aim from where its shoulder lies. */
+function solveTo(aim: Aim, standing: Standing, side: Side, shoulder: Vec): Arm {
+  const { statureM, heading } = standing;
+  const sign = side === 'left' ? 1 : -1;
+  const upper = share('upperArm') * statureM;
+  const fore = share('forearm') * statureM;
   const reach = (hand: Frame): Bones =>
     solveTwoBones(shoulder, addScaled(aim.target, hand.up, PALM * statureM), upper, fore, aim.pole, ELBOW);
   let hand = handFrame(unit(sub(aim.target, shoulder), [0, -1, 0]), aim, sign, heading).frame;

@@ -126,7 +126,9 @@ export function hangingFoot(
   const front = unit(across(inFrame(pelvisYaw, [0, st, ct]), thigh));
   const shank = add(scale(thigh, Math.cos(goal.kneeDeg * RAD)), scale(front, -Math.sin(goal.kneeDeg * RAD)));
   const ankle = addScaled(addScaled(hip, thigh, lengths.thigh), shank, lengths.shank);
-  const shankFront = unit(across(front, shank), front);
+  // The shin's own front: at a right angle to it in the plane of the bend, however far it is bent.
+  const bent = goal.kneeDeg * RAD;
+  const shankFront = add(scale(front, Math.cos(bent)), scale(thigh, Math.sin(bent)));
   const point = goal.pointDeg * RAD;
   const fwd = add(scale(shankFront, Math.cos(point)), scale(shank, Math.sin(point)));
   const left = unit(cross(scale(shank, -1), fwd));

@@ -101,7 +101,7 @@ function hipHeight(scene: LegScene, x: number, z: number): number {
   const left = ease((goals.weight - 0.3) / 0.4);
   const wanted = level('left', bent) * left + level('right', bent) * (1 - left);
   const most = (side: Side): number =>
-    level(side, straight) + (goals[side].air + goals[side].free) * 2 * statureM;
+    level(side, straight) + (goals[side].air * 2 + goals[side].free * 0.25) * statureM;
   return Math.min(wanted, most('left'), most('right'));
 }
 

@@ -12,6 +12,7 @@ import {
   type RegularChannelId,
 } from '@/core/channels';
 import type { OrganId } from '@/core/phases';
+import { sourceTitle } from '@/core/sources';
 import type { Overlay } from '@/ui/figure/overlay';
 import type { NamedView } from '@/ui/figure/view';
 import { describePosture } from '@/ui/words/postures';
@@ -207,9 +208,15 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
               <ChannelHead id={looking.channel} onChannel={(id) => lookBy({ by: 'channel', channel: id })} />
             )}
             {looking.by === 'theme' && (
-              <h2>
-                To {looking.intent} the {channel(looking.channel).name.replace(' channel', '')}
-              </h2>
+              <>
+                <h2>
+                  To {looking.intent} the {channel(looking.channel).name.replace(' channel', '')}
+                </h2>
+                <p className="quiet">
+                  By rule: the mother nourishes, the child drains ({sourceTitle('nan-jing-69')}); the other
+                  classes from {sourceTitle('point-tables').toLowerCase()}.
+                </p>
+              </>
             )}
             {looking.by === 'search' && (
               <p className="quiet">
