@@ -35,7 +35,7 @@ function footBetween(a: FootGoal, b: FootGoal, t: number): FootGoal {
     outDeg: hangs ? hangs.outDeg : lerp((foot) => foot.outDeg),
     kneeDeg: hangs ? hangs.kneeDeg : lerp((foot) => foot.kneeDeg),
     pointDeg: hangs ? hangs.pointDeg : lerp((foot) => foot.pointDeg),
-    free: steps ? part(t, 0.06, 0.34) * (1 - part(t, 0.72, 0.98)) : 0,
+    free: steps ? part(t, 0.06, 0.34) * (1 - part(t, 0.56, 0.9)) : 0,
     clear: steps ? 0.03 * Math.sin(Math.PI * clamp((t - 0.34) / 0.38, 0, 1)) ** 2 : 0,
   };
 }
@@ -49,7 +49,7 @@ function weightBetween(a: Goals, b: Goals, t: number): number {
   const rightSteps = moved(a.right, b.right);
   if (!leftSteps && !rightSteps) return between(a.weight, b.weight, ease(t));
   const free = leftSteps ? 0 : 1;
-  return t < 0.53 ? between(a.weight, free, part(t, 0, 0.26)) : between(free, b.weight, part(t, 0.8, 1));
+  return t < 0.53 ? between(a.weight, free, part(t, 0, 0.26)) : between(free, b.weight, part(t, 0.7, 1));
 }
 
 const sameHand = (a: Hand, b: Hand): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
