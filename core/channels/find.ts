@@ -27,7 +27,7 @@ const ENTRIES: readonly Entry[] = POINTS.map((row) => ({
     row.use,
     row.region,
     CHANNELS.find((channel) => channel.id === row.channel)?.name ?? 'extra point',
-    ...classesOf(row.code).flatMap((one) => [one.kind, one.what, one.phase ? `${one.phase} point` : '']),
+    ...classesOf(row.code).flatMap((one) => [one.kind, one.what, one.phase ? `${one.phase} point` : 'point']),
   ]
     .join(' ')
     .toLowerCase(),

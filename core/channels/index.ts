@@ -1,6 +1,6 @@
 export { CHANNEL_IDS, CHANNELS, channel } from './channels';
 export type { ChannelId } from './channels';
-export { anchorOfPoint, isPointCode, placePoint, point, POINTS, pointsOn } from './points';
+export { anchorOfPoint, flowOrder, isPointCode, placePoint, point, POINTS, pointsOn } from './points';
 export type { PointCode, PointRow } from './points';
 export { REGIONS } from './points/extra';
 export type { Region } from './points/extra';

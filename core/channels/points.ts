@@ -97,3 +97,18 @@ export function anchorOfPoint(code: PointCode): Anchor {
 export function placePoint(skeleton: Skeleton, code: PointCode, side: Side): readonly SkinPlace[] {
   return (anchors.get(code) ?? []).map((anchor) => placeAnchor(skeleton, anchor, side));
 }
+
+/**
+ * Where a point stands in its channel's flow. The number, but for the Bladder's outer line on the back (41
+ * to 54), which runs down beside the inner one and joins it at BL40: its points count beside their level.
+ */
+export function flowOrder(code: PointCode): number {
+  const row = point(code);
+  const site = row.sites[0];
+  if (row.channel !== 'BL' || row.number < 41 || row.number > 54 || site?.on !== 'back') return row.number;
+  const level = site.below;
+  const inner = pointsOn('BL').filter(
+    (other) => other.number <= 30 && other.sites[0]?.on === 'back' && other.sites[0].below === level,
+  );
+  return (inner.at(-1)?.number ?? row.number) + 0.5;
+}

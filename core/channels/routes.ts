@@ -1,5 +1,5 @@
 import type { ChannelId } from './channels';
-import { point, type PointCode } from './points';
+import { flowOrder, point, type PointCode } from './points';
 
 /**
  * Places a hand goes by when it taps or traces, each known by the points that lie there.
@@ -75,12 +75,12 @@ export interface RouteLeg {
   readonly along: readonly Along[];
 }
 
-/** A stretch of one channel, by the numbers of the points it runs between. */
+/** A stretch of one channel, by the places in its flow it runs between. */
 interface Along {
   readonly channel: ChannelId;
   readonly runs: 'with' | 'against';
-  readonly fromNumber: number;
-  readonly toNumber: number;
+  readonly fromPlace: number;
+  readonly toPlace: number;
 }
 
 const isRegion = (stop: RouteStop): stop is RouteRegion => stop in ROUTE_REGIONS;
@@ -91,11 +91,12 @@ function legOf(from: RouteStop, to: RouteStop): RouteLeg {
   const along: Along[] = [];
   for (const start of pointsAt(from).map((code) => point(code))) {
     for (const end of pointsAt(to).map((code) => point(code))) {
-      if (!start.channel || start.channel !== end.channel || start.number === end.number) continue;
+      if (!start.channel || start.channel !== end.channel) continue;
       if (along.some((row) => row.channel === start.channel)) continue;
-      const [fromNumber, toNumber] = [start.number, end.number];
-      const runs = fromNumber < toNumber ? 'with' : 'against';
-      along.push({ channel: start.channel, runs, fromNumber, toNumber });
+      const [fromPlace, toPlace] = [flowOrder(start.code), flowOrder(end.code)];
+      if (fromPlace === toPlace) continue;
+      const runs = fromPlace < toPlace ? 'with' : 'against';
+      along.push({ channel: start.channel, runs, fromPlace, toPlace });
     }
   }
   return { from, to, along };

@@ -31,4 +31,4 @@ export type { MovingStroke } from './measure';
 export type { FormView } from './postures/words';
 export { tellingPosture } from './telling';
 export { measureTouched, pointsReached, pointsUnderPalms, reachOf, REACH_WAYS } from './reach';
-export type { ReachWay } from './reach';
+export type { Reached, ReachWay } from './reach';

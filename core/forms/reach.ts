@@ -1,5 +1,5 @@
 import { distance, dot, mirror, solvePosture, type Posture, type Side } from '../body';
-import { placePoint, point, POINTS, readRoute, type PointCode } from '../channels';
+import { flowOrder, placePoint, point, POINTS, readRoute, type PointCode, type RouteLeg } from '../channels';
 import { strokePostures } from './embody';
 import { cycleOf, type Form, type VariantId } from './model';
 import { TOUCHED } from './repertoire/touched';
@@ -55,33 +55,46 @@ const touchedBy = (form: Form): readonly PointCode[] => {
   return table[form.id] ?? [];
 };
 
-/** The channels a route follows past a point: its number lies between the ends of a leg. */
-function routePasses(form: Form, code: PointCode): boolean {
-  const row = point(code);
-  const stops = form.route ?? [];
-  if (stops.length === 0 || !row.channel) return false;
-  return readRoute(stops).some((leg) =>
-    leg.along.some(
-      ({ channel, fromNumber, toNumber }) =>
-        channel === row.channel &&
-        row.number >= Math.min(fromNumber, toNumber) &&
-        row.number <= Math.max(fromNumber, toNumber),
-    ),
+type Stretches = readonly RouteLeg['along'][number][];
+
+/** The stretches of channels a form's route follows. */
+const stretchesOf = (form: Form): Stretches => readRoute(form.route ?? []).flatMap((leg) => leg.along);
+
+/** Whether a route passes a point: its place in the flow lies between the ends of a stretch. */
+function passes(stretches: Stretches, code: PointCode): boolean {
+  const { channel } = point(code);
+  const place = flowOrder(code);
+  return stretches.some(
+    (one) =>
+      one.channel === channel &&
+      place >= Math.min(one.fromPlace, one.toPlace) &&
+      place <= Math.max(one.fromPlace, one.toPlace),
   );
 }
 
-/** How a form reaches a point, strongest way first; undefined where it does not. */
-export function reachOf(form: Form, code: PointCode): ReachWay | undefined {
+function wayOf(form: Form, stretches: Stretches, code: PointCode): ReachWay | undefined {
   if (form.points.includes(code)) return 'named';
   if (touchedBy(form).includes(code)) return 'palm';
-  if (routePasses(form, code)) return 'route';
-  const channel = point(code).channel;
+  if (passes(stretches, code)) return 'route';
+  const { channel } = point(code);
   return form.channels.some((reach) => reach.channel === channel) ? 'channel' : undefined;
 }
 
-/** Every point a form reaches by name, palm or route. */
-export const pointsReached = (form: Form): readonly PointCode[] =>
-  POINTS.map((row) => row.code).filter((code) => {
-    const way = reachOf(form, code);
-    return way !== undefined && way !== 'channel';
+/** How a form reaches a point, strongest way first; undefined where it does not. */
+export const reachOf = (form: Form, code: PointCode): ReachWay | undefined =>
+  wayOf(form, stretchesOf(form), code);
+
+/** A point a form reaches, and by what. */
+export interface Reached {
+  readonly code: PointCode;
+  readonly way: ReachWay;
+}
+
+/** Every point a form reaches by name, palm or route, in flow order. */
+export function pointsReached(form: Form): readonly Reached[] {
+  const stretches = stretchesOf(form);
+  return POINTS.flatMap(({ code }) => {
+    const way = wayOf(form, stretches, code);
+    return way === undefined || way === 'channel' ? [] : [{ code, way }];
   });
+}

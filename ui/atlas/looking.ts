@@ -1,6 +1,6 @@
 import type { Posture } from '@/core/body';
 import { findPoints, point, pointsForTheme, pointsOn, type ChannelId, type PointCode } from '@/core/channels';
-import type { ReachWay } from '@/core/forms';
+import type { Reached, ReachWay } from '@/core/forms';
 import type { NamedView } from '@/ui/figure/view';
 import type { Looking } from './address';
 
@@ -24,7 +24,7 @@ export interface AtlasForm {
   readonly view: NamedView;
   readonly channels: readonly { readonly channel: ChannelId; readonly how: string }[];
   readonly route: readonly string[];
-  readonly reached: readonly { readonly code: PointCode; readonly way: ReachWay }[];
+  readonly reached: readonly Reached[];
   readonly strokes: readonly { readonly cue: string; readonly posture: Posture }[];
 }
 

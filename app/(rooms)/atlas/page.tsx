@@ -1,6 +1,6 @@
 import { organHours } from '@/core/almanac';
 import { channel, CHANNELS } from '@/core/channels';
-import { pointsReached, REPERTOIRE, reachOf, strokePostures, type Form } from '@/core/forms';
+import { pointsReached, REPERTOIRE, strokePostures, type Form } from '@/core/forms';
 import { fillCue } from '@/core/practice';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
@@ -20,7 +20,7 @@ function atlasForm(form: Form, school: SoundSchoolId): AtlasForm {
     view: form.view ?? 'front',
     channels: form.channels,
     route: form.route ?? [],
-    reached: pointsReached(form).map((code) => ({ code, way: reachOf(form, code) ?? 'channel' })),
+    reached: pointsReached(form),
     strokes: [...form.entry, ...form.cycle, ...form.exit].flatMap((stroke) => {
       const posture = strokePostures(stroke, 'full').at(-1);
       const cue = fillCue(stroke.cue, { side: 'left', way: form.ways?.[0] ?? 'left' }, sound);
