@@ -39,7 +39,8 @@ export interface MomentAsks {
 function soleCorners(leg: Leg, statureM: number): readonly Vec[] {
   if (leg.air > 0.5) return [];
   const half = (LENGTHS.footBreadth.share / 2) * statureM;
-  const back = leg.heelDeg > 3 ? leg.ball : leg.heel;
+  // As the heel lifts, the sole rolls off the floor from behind; the pressure goes with it.
+  const back = mix(leg.heel, leg.ball, clamp(leg.heelDeg / 12, 0, 1));
   const front = leg.toeDeg > 3 ? mix(leg.heel, leg.ball, 0.3) : leg.toe;
   return [back, front].flatMap((place) => [
     addScaled(place, leg.foot.left, half),

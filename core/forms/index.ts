@@ -32,3 +32,5 @@ export type { FormView } from './postures/words';
 export { tellingPosture } from './telling';
 export { measureTouched, pointsReached, pointsUnderPalms, reachOf, REACH_WAYS } from './reach';
 export type { Reached, ReachWay } from './reach';
+export { claimsIn, contradictions } from './claims';
+export type { ClaimId, Contradiction } from './claims';

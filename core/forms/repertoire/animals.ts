@@ -51,8 +51,8 @@ export const ANIMAL_FORMS = [
     images: ['A monkey peering over a wall.'],
     mistakes: [{ mistake: 'wobbling on tiptoe', mend: 'Fix the gaze before the heels rise, or leave them down.' }],
     parts: ['the hook hand', 'the lift, heels down', 'the look', 'the heels'],
-    smaller: { change: 'Heels stay down.' },
-    seated: { change: 'From the chair; hooks lift to the chest, look to the side.' },
+    smaller: { change: 'Heels stay down.', cycle: [breatheIn('Hooks lift to the chest, look to the {side}.'), breatheOut('Look back, palms press down.')] },
+    seated: { change: 'From the chair; hooks lift to the chest, look to the side.', cycle: [breatheIn('Hooks lift to the chest, look to the {side}.'), breatheOut('Look back, palms press down.')] },
   }),
   defineForm({
     id: 'animal-bird', name: 'Bird stretches its wings', pinyin: 'Niǎo Shēn', hanzi: '鳥伸', source: 'five-animals-standard',

@@ -17,7 +17,7 @@ export const LOOSENING = [
   defineForm({
     id: 'loosen-knees', name: 'Knee circles', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
     channels: [{ channel: 'ST', how: 'stretch' }, { channel: 'SP', how: 'stretch' }], points: ['ST36'],
-    stance: { start: 'feet together', end: 'feet together' }, sides: 'both-ways', pace: 'circling', manner: 'natural',
+    stance: { start: 'feet together', end: 'feet together' }, sides: 'both-ways', pace: 'circling', manner: 'natural', footwork: 'Both feet stay planted; the weight circles a little with the knees.',
     cycle: [freely(4, 'Hands above the knees: small circles to the {way}.')],
     repetitions: { least: 3, usual: 4, most: 9, multipleOf: 1 },
     loosens: ['knees', 'ankles'],
@@ -29,7 +29,7 @@ export const LOOSENING = [
   defineForm({
     id: 'loosen-hips', name: 'Hip circles', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
     channels: [{ channel: 'GB', how: 'stretch' }, { channel: 'BL', how: 'stretch' }], points: ['GB30'],
-    sides: 'both-ways', pace: 'circling', manner: 'natural',
+    sides: 'both-ways', pace: 'circling', manner: 'natural', footwork: 'Both feet stay planted; the weight circles with the pelvis.',
     cycle: [freely(5, 'Hands on hips: a slow circle to the {way}.')],
     repetitions: { least: 3, usual: 4, most: 12, multipleOf: 1 },
     loosens: ['hips', 'spine'],

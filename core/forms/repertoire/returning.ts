@@ -10,8 +10,8 @@ export const RETURNING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 }, loosens: ['shoulders', 'knees'],
     images: ['A boat lifted and lowered by one wave.'],
     mistakes: [{ mistake: 'knees past the toes', mend: 'Sit back as onto a high stool.' }],
-    smaller: { change: 'Knees stay quiet; only the arms.' },
-    seated: { change: 'From the chair; feet press the floor on the exhale.' },
+    smaller: { change: 'Knees stay quiet; only the arms.', cycle: [breatheIn('Wrists float up towards the shoulders.'), breatheOut('Palms press down, the breath sinks.')] },
+    seated: { change: 'From the chair; feet press the floor on the exhale.', cycle: [breatheIn('Wrists float up to the shoulders.'), breatheOut('Palms press down, the feet press the floor.')] },
   }),
   defineForm({
     id: 'cloud-hands', name: 'Cloud hands', pinyin: 'Yún Shǒu', hanzi: '雲手',

@@ -1,0 +1,211 @@
+import { findMisses, goalsAt, solveGoals, solvePosture, supportMarginCm } from '../body';
+import { routeByChannel } from '../channels';
+import {
+  asksOf,
+  claimsIn,
+  contradictions,
+  hasVariant,
+  measureForm,
+  measureTouched,
+  MEASURED_ASKS,
+  movingForm,
+  namedAsks,
+  pointsReached,
+  pointsUnderPalms,
+  reachOf,
+  REPERTOIRE,
+  restIn,
+  strokePostures,
+  tellingPosture,
+  VARIANTS,
+  type Form,
+} from '.';
+import { TOUCHED } from './repertoire/touched';
+
+const variants = REPERTOIRE.flatMap((form) =>
+  VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => ({ form, variant })),
+);
+const formOf = (id: string): Form => {
+  const form = REPERTOIRE.find((candidate) => candidate.id === id);
+  if (!form) throw new RangeError(id);
+  return form;
+};
+
+describe('the moving bodies of the repertoire', () => {
+  it('give every stroke of every variant a posture', () => {
+    for (const { form, variant } of variants)
+      for (const stroke of [
+        ...form.entry,
+        ...(form[variant as 'smaller']?.cycle ?? form.cycle),
+        ...form.exit,
+      ])
+        expect({ id: form.id, variant, has: strokePostures(stroke, variant).length > 0 }).toEqual({
+          id: form.id,
+          variant,
+          has: true,
+        });
+  });
+
+  it('reach and balance in every posture a stroke ends in', () => {
+    for (const { form, variant } of variants)
+      for (const moving of movingForm(form, variant)) {
+        const end = moving.movement.keys.at(-1);
+        if (!end) throw new Error('expected a key');
+        const misses = findMisses(solveGoals(end)).map((miss) => miss.code);
+        expect({ id: form.id, variant, cue: moving.stroke.cue, misses }).toEqual({
+          id: form.id,
+          variant,
+          cue: moving.stroke.cue,
+          misses: [],
+        });
+      }
+  });
+
+  it('keep the centre of mass over the feet wherever both stand, all the way', () => {
+    for (const { form, variant } of variants)
+      for (const { movement } of movingForm(form, variant))
+        for (const t of [0.2, 0.4, 0.6, 0.8, 1]) {
+          const body = solveGoals(goalsAt(movement, t));
+          const margin = supportMarginCm(body);
+          const stepping = [body.goals.left, body.goals.right].some((foot) => foot.free > 0 || foot.air > 0);
+          if (margin !== undefined && !stepping)
+            expect({ id: form.id, in: margin > -0.5 }).toEqual({ id: form.id, in: true });
+        }
+  });
+
+  it('come back to where the next repetition begins: no foot wanders off over a cycle of both sides', () => {
+    for (const { form } of variants.filter(({ variant }) => variant === 'full')) {
+      const cycle = movingForm(form, 'full').filter((stroke) => stroke.part === 'cycle');
+      const feet = (at: 'first' | 'last') => {
+        const stroke = at === 'first' ? cycle[0] : cycle.at(-1);
+        const key = at === 'first' ? stroke?.movement.keys[0] : stroke?.movement.keys.at(-1);
+        return key ? Math.abs(key.left.x - key.right.x) : 0;
+      };
+      expect(Math.abs(feet('first') - feet('last'))).toBeLessThan(0.2);
+    }
+  });
+
+  it('ask what the table of measured asks says, measured again', () => {
+    for (const { form, variant } of variants) {
+      const again = namedAsks(measureForm(form, variant));
+      const told = asksOf(form, variant);
+      const relief = variant === 'seated' ? ['kneeBend', 'oneLegSec', 'stepping'] : [];
+      for (const name of MEASURED_ASKS) {
+        if (relief.includes(name)) continue;
+        expect({ id: form.id, variant, name, is: told[name] }).toEqual({
+          id: form.id,
+          variant,
+          name,
+          is: again[name],
+        });
+      }
+    }
+  });
+
+  it('come to the points the table says, measured again', () => {
+    for (const form of REPERTOIRE)
+      expect({ id: form.id, points: measureTouched(form, 'full') }).toEqual({
+        id: form.id,
+        points: [...((TOUCHED as Readonly<Record<string, readonly string[]>>)[form.id] ?? [])],
+      });
+  });
+});
+
+describe('what the words claim', () => {
+  it('is what the body does, in every form and variant', () => {
+    for (const { form, variant } of variants)
+      expect({ id: form.id, variant, wrong: contradictions(form, variant) }).toEqual({
+        id: form.id,
+        variant,
+        wrong: [],
+      });
+  });
+
+  it('is checked where it speaks of weight, feet, heels and knees', () => {
+    expect(claimsIn('Both feet stay planted, weight even.')).toEqual(['weight-even', 'feet-planted']);
+    expect(claimsIn('Nine tenths on the back leg.')).toEqual(['weight-share']);
+    expect(claimsIn('Breathe.')).toEqual([]);
+    const claims = REPERTOIRE.flatMap((form) => [
+      form.footwork,
+      ...form.cycle.map((stroke) => stroke.cue),
+    ]).flatMap(claimsIn);
+    expect(claims.length).toBeGreaterThan(60);
+  });
+
+  it('and a false claim is told as data', () => {
+    const even = formOf('opening-the-chest');
+    const wrong = (footwork: string) => contradictions({ ...even, footwork }, 'full').map((one) => one.claim);
+    expect(wrong('Nine tenths on the back leg.')).toContain('weight-share');
+    expect(wrong('Both heels rise together.')).toContain('heels-rise');
+    expect(wrong('One foot forward.')).toContain('foot-forward');
+    expect(wrong('A wide stance.')).toContain('wide-stance');
+    expect(wrong('Weight shifts left and right.')).toContain('weight-moves');
+    expect(wrong('The free leg floats.')).toContain('one-foot-free');
+    const planted = (id: string) =>
+      contradictions({ ...formOf(id), footwork: 'Both feet stay planted, weight even.' }, 'full');
+    expect(planted('animal-bird').map((one) => one.claim)).toEqual(
+      expect.arrayContaining(['feet-planted', 'weight-even']),
+    );
+    expect(planted('animal-bird')[0]?.measured).toMatch(/%|floor/);
+  });
+});
+
+describe('routes and reach', () => {
+  it('tapping and tracing run with the flow of each channel they name (Líng Shū 38)', () => {
+    const routed = REPERTOIRE.filter((form) => form.route !== undefined);
+    expect(routed.length).toBeGreaterThanOrEqual(8);
+    for (const form of routed) {
+      const runs = routeByChannel(form.route ?? []);
+      const named = form.channels.map((reach) => reach.channel);
+      for (const { channel, runs: way } of runs)
+        if (named.includes(channel))
+          expect({ id: form.id, channel, way }).toEqual({
+            id: form.id,
+            channel,
+            way: channel === 'CV' ? 'against' : 'with',
+          });
+      if (form.family === 'channel tracing')
+        expect(runs.map((row) => row.channel)).toEqual(expect.arrayContaining(named));
+    }
+  });
+
+  it('a point is reached by name, palm or route before by its channel', () => {
+    const tracing = formOf('trace-kidney-bladder');
+    expect(reachOf(tracing, 'BL23')).toBe('named');
+    expect(reachOf(tracing, 'BL57')).toBe('route');
+    expect(reachOf(tracing, 'BL1')).toBe('channel');
+    expect(reachOf(tracing, 'LU1')).toBeUndefined();
+    expect(reachOf(formOf('close-hands-to-belly'), 'CV7')).toBe('palm');
+    expect(pointsReached(tracing).every((row) => row.way !== 'channel')).toBe(true);
+  });
+
+  it('palms on the kidneys lie on points of the low back, palms on the belly on points below the navel', () => {
+    expect(
+      pointsUnderPalms({
+        hands: { both: { near: 'kidneys', off: [0.6, 0, 0], fingers: 'in', elbow: 'back' } },
+      }),
+    ).toEqual(expect.arrayContaining(['BL52']));
+    const belly = pointsUnderPalms({ hands: { both: { near: 'lower dantian' } } });
+    expect(belly.some((code) => ['CV5', 'CV6', 'CV7'].includes(code))).toBe(true);
+    expect(pointsUnderPalms({})).toEqual([]);
+  });
+});
+
+describe('the posture that tells a form', () => {
+  it('differs from rest in every form that moves the arms, feet or head far', () => {
+    for (const id of [
+      'brocade-hold-up-the-sky',
+      'brocade-draw-the-bow',
+      'brocade-hands-to-feet',
+      'animal-bird',
+    ]) {
+      const form = formOf(id);
+      const told = solvePosture(tellingPosture(form, 'full'));
+      const rest = solvePosture(restIn(form.stance.start));
+      const away =
+        Math.abs(told.arms.left.palm[1] - rest.arms.left.palm[1]) +
+        Math.abs(told.trunk.head[1] - rest.trunk.head[1]);
+      expect(away).toBeGreaterThan(0.15);
+    }
+  });
+});
