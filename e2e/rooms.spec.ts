@@ -10,6 +10,8 @@ const ROOMS = [
   '/shelf?bin',
   '/forms',
   '/forms/brocade-hands-to-feet',
+  '/atlas?channel=LU&point=LU9',
+  '/atlas?form=trace-kidney-bladder',
   '/log',
   '/customs',
   '/sheet/before-the-rounds',

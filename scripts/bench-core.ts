@@ -1,10 +1,12 @@
 import { performance } from 'node:perf_hooks';
 import { readAlmanac } from '../core/almanac';
+import { solvePosture, type Posture } from '../core/body';
 import { PLAIN_BRIEF } from '../core/brief';
 import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE } from '../core/forms';
-import { breathLine, compile } from '../core/practice';
+import { bodiesOf, bodyLanes, breathLine, compile } from '../core/practice';
+import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
 /** Median of several runs after a few to warm up, ms. */
 function median(work: () => void, runs = 21): number {
@@ -49,4 +51,42 @@ for (const [minutes, budget] of [
 report(
   'read the almanac for one moment',
   median(() => readAlmanac(1_795_000_000_000, DEFAULT_CUSTOMS.place, DEFAULT_CUSTOMS)),
+);
+
+const BATCH = 200;
+const posture: Posture = {
+  sink: 30,
+  weight: 0.7,
+  feet: { apart: 1.5 },
+  hands: {
+    left: { near: 'middle dantian', off: [4, 0, 8] },
+    right: { near: 'reach', toward: [1, 0.4, 0.5] },
+  },
+};
+report(
+  'solve a posture (mean of 200)',
+  median(() => {
+    for (let index = 0; index < BATCH; index += 1) solvePosture(posture);
+  }) / BATCH,
+  0.2,
+);
+const body = solvePosture(posture);
+report(
+  'place all points and courses on a body, both sides',
+  median(() => {
+    for (const side of ['left', 'right'] as const) {
+      for (const row of POINTS) placePoint(body, row.code, side);
+      for (const id of CHANNEL_IDS) placeCourse(body, id, side);
+    }
+  }),
+  16,
+);
+report(
+  'search the points for one key press',
+  median(() => findPoints('water point')),
+  16,
+);
+report(
+  'lanes of a 60-minute practice (in a worker)',
+  median(() => bodyLanes(hour.timeline, bodiesOf(hour.practice, hour.timeline)), 5),
 );

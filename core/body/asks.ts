@@ -20,6 +20,8 @@ export interface MomentAsks {
   readonly kneeMomentNm: number;
   /** Distance of the centre of mass, on the floor, from the edge of what the feet cover; below 0 outside. */
   readonly marginCm: number;
+  /** The greater share of the weight, on either foot, 0.5–1; one half for a person on a chair. */
+  readonly heaviestShare: number;
   readonly oneLeg: boolean;
   readonly handsAbove: boolean;
   readonly headBelowHeart: boolean;
@@ -122,6 +124,7 @@ export function momentAsks(skeleton: Skeleton): MomentAsks {
     kneeBendDeg: seated || knees.length === 0 ? 0 : Math.max(...knees),
     kneeMomentNm: seated ? 0 : Math.max(0, ...loaded.map((side) => kneeMoment(legs[side], build.massKg))),
     marginCm: supportMarginCm(skeleton) ?? Infinity,
+    heaviestShare: seated ? 0.5 : Math.max(goals.weight, 1 - goals.weight),
     oneLeg: !seated && sides.some((side) => legs[side].air > 0.5),
     handsAbove,
     headBelowHeart: trunk.head[1] < heart[1],
@@ -173,6 +176,7 @@ export function movementAsks(
     kneeBendDeg: 0,
     kneeMomentNm: 0,
     marginCm: Infinity,
+    heaviestShare: 0.5,
     foldDeg: 0,
     archDeg: 0,
     roundShare: 0,
@@ -201,6 +205,7 @@ export function movementAsks(
         kneeBendDeg: Math.max(most.kneeBendDeg, now.kneeBendDeg),
         kneeMomentNm: Math.max(most.kneeMomentNm, now.kneeMomentNm),
         marginCm: Math.min(most.marginCm, now.marginCm),
+        heaviestShare: Math.max(most.heaviestShare, now.heaviestShare),
         foldDeg: Math.max(most.foldDeg, now.foldDeg),
         archDeg: Math.max(most.archDeg, now.archDeg),
         roundShare: Math.max(most.roundShare, now.roundShare),

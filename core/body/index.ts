@@ -45,5 +45,7 @@ export { headSurface, ringAt, trunkAt, trunkSurface } from './trunk';
 export type { Trunk } from './trunk';
 export { findMisses, jointAngles } from './misses';
 export type { JointAngles, Miss } from './misses';
+export { rangeUse } from './use';
+export type { RangeUse } from './use';
 export { massBySegments, momentAsks, movementAsks, stepsIn, supportMarginCm } from './asks';
 export type { MomentAsks, MovementAsks, Stretch } from './asks';

@@ -1,5 +1,6 @@
 import { goalsOf, solveGoals, type Goals, type Posture } from '@/core/body';
-import { drawFigure, drawMass } from './draw';
+import { drawFigure, drawMass, drawWeights } from './draw';
+import { overlayMarkup, type Overlay } from './overlay';
 import { cameraFor, middleOfGoals, VIEWS, type View } from './view';
 
 /** Crops, in picture units about the middle of the feet: the whole reach, or close for a thumbnail. */
@@ -8,17 +9,27 @@ export const FRAMES = {
   close: '-150 -425 300 452',
 } as const;
 
+/** What is drawn besides the figure itself. */
+export interface FigureInk {
+  readonly line: number;
+  readonly ground?: boolean;
+  readonly id: string;
+  /** The centre of mass over the base. */
+  readonly mass?: boolean;
+  /** How much each foot carries, in per cent. */
+  readonly weights?: boolean;
+  readonly overlay?: Overlay | undefined;
+}
+
 /** One posture as markup for an `svg` group. */
-export function figureMarkup(
-  goals: Goals,
-  view: View,
-  ink: { readonly line: number; readonly ground?: boolean; readonly id: string; readonly mass?: boolean },
-): string {
+export function figureMarkup(goals: Goals, view: View, ink: FigureInk): string {
   const skeleton = solveGoals(goals);
   const camera = cameraFor(view, middleOfGoals(goals, skeleton.build.statureM));
   return (
     drawFigure(skeleton, camera, { line: ink.line, ground: ink.ground ?? true, id: ink.id }) +
-    (ink.mass ? drawMass(skeleton, camera) : '')
+    (ink.mass ? drawMass(skeleton, camera) : '') +
+    (ink.weights ? drawWeights(skeleton, camera) : '') +
+    (ink.overlay ? overlayMarkup(skeleton, camera, ink.overlay) : '')
   );
 }
 

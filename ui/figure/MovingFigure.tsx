@@ -1,8 +1,10 @@
 'use client';
 
 import { useEffect, useId, useMemo, useRef, useState } from 'react';
-import { goalsAt, solveGoals, type Goals, type Movement } from '@/core/body';
+import { goalsAt, rangeUse, solveGoals, type Goals, type Movement } from '@/core/body';
 import { figureMarkup, FRAMES } from './Figure';
+import type { Overlay } from './overlay';
+import { RangeTable } from './RangeTable';
 import { useTurn } from './useTurn';
 import { cameraFor, middleOfGoals, VIEWS, type NamedView, type View } from './view';
 import { ViewChoice } from './ViewChoice';
@@ -24,10 +26,22 @@ interface Props {
   readonly sash?: string;
   readonly height: number;
   readonly name: string;
+  /** Channels and points the form reaches, shown on demand. */
+  readonly reach: Overlay;
 }
 
 const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
 const LINE = 2.6;
+
+/** What can be laid over the figure. */
+const LAYERS = [
+  'centre of mass',
+  'weight on each foot',
+  'where the hands go',
+  'channels and points',
+  'range against limit',
+] as const;
+type Layer = (typeof LAYERS)[number];
 
 /** Where the hands go during a stroke, as dry brush dots with the start posture as a ghost. */
 function traceMarkup(stroke: PlayedStroke, view: View, id: string): string {
@@ -50,24 +64,31 @@ const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion:
  * The figure moving through its strokes at the practice's pace: plays, pauses, steps stroke by stroke, is
  * turned by dragging or with the arrow keys, shows where the weight lies and where the hands go.
  */
-export function MovingFigure({ strokes, startView, sash, height, name }: Props) {
+export function MovingFigure({ strokes, startView, sash, height, name, reach }: Props) {
   const id = useId().replaceAll(':', '');
   const group = useRef<SVGGElement>(null);
   const under = useRef<SVGGElement>(null);
   const [playing, setPlaying] = useState(false);
   const [index, setIndex] = useState(0);
   const { view, setView, handlers } = useTurn(VIEWS[startView]);
-  const [mass, setMass] = useState(false);
-  const [paths, setPaths] = useState(false);
+  const [shown, setShown] = useState<readonly Layer[]>([]);
+  const [mass, weights, paths, channels, ranges] = LAYERS.map((layer) => shown.includes(layer));
   const place = useRef({ index: 0, sec: strokes[0]?.seconds ?? 0 });
   const current = strokes[index];
 
   const draw = useMemo(
     () =>
       (goals: Goals): void => {
-        if (group.current) group.current.innerHTML = figureMarkup(goals, view, { line: LINE, id, mass });
+        if (group.current)
+          group.current.innerHTML = figureMarkup(goals, view, {
+            line: LINE,
+            id,
+            mass: mass ?? false,
+            weights: weights ?? false,
+            overlay: channels ? reach : undefined,
+          });
       },
-    [id, mass, view],
+    [channels, id, mass, reach, view, weights],
   );
 
   useEffect(() => {
@@ -150,13 +171,21 @@ export function MovingFigure({ strokes, startView, sash, height, name }: Props) 
           <ViewChoice view={view} onChoose={setView} />
         </span>
         <span className="small mt-1 flex flex-wrap justify-center gap-x-4" role="group" aria-label="Show">
-          <button type="button" className="press-plain" aria-pressed={mass} onClick={() => setMass(!mass)}>
-            centre of mass
-          </button>
-          <button type="button" className="press-plain" aria-pressed={paths} onClick={() => setPaths(!paths)}>
-            where the hands go
-          </button>
+          {LAYERS.map((layer) => (
+            <button
+              key={layer}
+              type="button"
+              className="press-plain"
+              aria-pressed={shown.includes(layer)}
+              onClick={() =>
+                setShown(shown.includes(layer) ? shown.filter((one) => one !== layer) : [...shown, layer])
+              }
+            >
+              {layer}
+            </button>
+          ))}
         </span>
+        {ranges && <RangeTable uses={rangeUse(solveGoals(goalsAt(current.movement, 1)))} />}
       </figcaption>
     </figure>
   );

@@ -393,3 +393,16 @@ export function drawMass(skeleton: Skeleton, camera: Camera): string {
   const under = camera.spot([skeleton.mass[0], 0, skeleton.mass[2]]);
   return `<path class="fig-mass" d="M${at(over)}L${at(under)}"/><path class="fig-mass-dot" d="${disc(over, 5)}${disc(under, 3)}"/>`;
 }
+
+/** What each foot carries, in per cent, written under it; nothing for a person on a chair. */
+export function drawWeights(skeleton: Skeleton, camera: Camera): string {
+  if (skeleton.goals.chair) return '';
+  return (['left', 'right'] as const)
+    .map((side) => {
+      const { pressure } = skeleton.legs[side];
+      const spot = camera.spot([pressure[0], 0, pressure[2]]);
+      const share = Math.round(pressureOf(skeleton.legs[side]) * 100);
+      return `<text class="fig-weight" x="${spot.x.toFixed(1)}" y="${(spot.y + 22).toFixed(1)}" text-anchor="middle">${share} %</text>`;
+    })
+    .join('');
+}

@@ -2,7 +2,7 @@ import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
 import { fillCue } from '@/core/practice';
 import { paceKind } from '@/core/breath';
-import { organsOfForm, phasesOfForm, type Form } from '@/core/forms';
+import { measureForm, organsOfForm, phasesOfForm, pointsReached, type Form } from '@/core/forms';
 import type { Customs } from '@/core/customs';
 import { cautionsOf, FOR_EVERYONE } from '@/core/people';
 import { soundOf } from '@/core/sounds';
@@ -11,6 +11,7 @@ import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
 import { OrganName } from '@/ui/kit/OrganName';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
+import { measuredLines } from '@/ui/words/measured';
 import { FLOW_WORDS, ROLE_NAMES } from '@/ui/words/names';
 
 const SIDES = {
@@ -85,6 +86,7 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
   const phase = phasesOfForm(form, customs)[0];
   const strokes = [...form.entry, ...form.cycle, ...form.exit];
   const asks = asksText(form);
+  const measured = measuredLines(measureForm(form, 'full'));
   const flows = form.route ? routeByChannel(form.route) : [];
   return (
     <article className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -110,6 +112,12 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
           sash={phase ? PHASE_VAR[phase] : 'var(--faded)'}
           height={420}
           name={form.name}
+          reach={{
+            channels: form.channels.map((reach) => reach.channel),
+            points: pointsReached(form)
+              .filter((row) => row.way !== 'route')
+              .map((row) => row.code),
+          }}
         />
         <section>
           <h2>On the breath</h2>
@@ -234,6 +242,18 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
         <section>
           <h3 className="caption">Asks</h3>
           {asks.length === 0 ? <p>very little</p> : asks.map((line) => <p key={line}>{line}</p>)}
+          {measured.length > 0 && (
+            <>
+              <h4 className="caption mt-1.5">
+                Measured on the figure, entry to exit, once each side at 6 breaths a minute
+              </h4>
+              {measured.map((line) => (
+                <p key={line} className="figures">
+                  {line}
+                </p>
+              ))}
+            </>
+          )}
         </section>
         {form.smaller && (
           <section>

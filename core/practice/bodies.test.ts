@@ -1,0 +1,87 @@
+import { bodiesOf, bodyAt, bodyLanes, compile, type Practice } from '.';
+import { distance, solveGoals } from '../body';
+import { PLAIN_BRIEF } from '../brief';
+import { compose } from '../compose';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE } from '../forms';
+
+function composed(minutes: number, posture: 'standing' | 'seated' = 'standing'): Practice {
+  const result = compose(
+    { ...PLAIN_BRIEF, minutes, posture, theme: { kind: 'organ', organ: 'liver' } },
+    REPERTOIRE,
+    DEFAULT_CUSTOMS,
+    { conditions: [] },
+    3,
+  );
+  if (!result.ok) throw new Error('expected a practice');
+  return result.practice;
+}
+
+describe('the body of a practice', () => {
+  const practice = composed(15);
+  const timeline = compile(practice);
+  const movements = bodiesOf(practice, timeline);
+
+  it('has a movement for every event, each beginning where the one before ended', () => {
+    expect(movements).toHaveLength(timeline.events.length);
+    movements.slice(1).forEach((movement, index) => {
+      expect(movement.keys[0]).toEqual(movements[index]?.keys.at(-1));
+    });
+  });
+
+  it('never jumps: a hand moves less than it could within a fifth of a second', () => {
+    let before: ReturnType<typeof solveGoals> | undefined;
+    for (const event of timeline.events.slice(0, 60))
+      for (let at = event.startMs; at < event.startMs + event.lengthMs; at += 200) {
+        const goals = bodyAt(movements, event, at);
+        if (!goals) throw new Error('expected a body');
+        const body = solveGoals(goals);
+        if (before) {
+          expect(distance(body.arms.left.palm, before.arms.left.palm)).toBeLessThan(1.1);
+          expect(distance(body.trunk.midHip, before.trunk.midHip)).toBeLessThan(0.35);
+        }
+        before = body;
+      }
+  });
+
+  it('gives lanes all through, in order and within their ranges', () => {
+    const lanes = bodyLanes(timeline, movements);
+    expect(lanes.length).toBeGreaterThan(timeline.events.length / 2);
+    lanes.forEach((point, index) => {
+      expect(point.atMs).toBeGreaterThanOrEqual(lanes[index - 1]?.atMs ?? 0);
+      expect(point.left).toBeGreaterThanOrEqual(0);
+      expect(point.left).toBeLessThanOrEqual(1);
+      expect(point.height).toBeGreaterThan(0.4);
+      expect(point.height).toBeLessThanOrEqual(1);
+      expect(point.leftHand).toBeGreaterThan(-0.05);
+      expect(point.rightHand).toBeLessThan(1.4);
+    });
+    expect(lanes.at(-1)?.atMs).toBeLessThanOrEqual(timeline.totalMs);
+  });
+
+  it('sits all through a seated practice', () => {
+    const seated = composed(12, 'seated');
+    const line = compile(seated);
+    const lanes = bodyLanes(line, bodiesOf(seated, line));
+    for (const point of lanes) {
+      expect(point.height).toBeLessThan(0.75);
+    }
+  });
+
+  it('stays where it is through a form without postures, as in an older file', () => {
+    const bare: Practice = {
+      ...practice,
+      forms: Object.fromEntries(
+        Object.entries(practice.forms).map(([id, form]) => [
+          id,
+          { ...form, cycle: form.cycle.map(({ postures: _gone, ...stroke }) => stroke), entry: [], exit: [] },
+        ]),
+      ),
+    };
+    const line = compile(bare);
+    expect(bodiesOf(bare, line)).toHaveLength(line.events.length);
+    expect(bodyLanes(line, bodiesOf(bare, line)).every((point) => Number.isFinite(point.leftHand))).toBe(
+      true,
+    );
+  });
+});
