@@ -5,7 +5,7 @@ import { dot, goalsOf, solveGoals, type Posture, type Skeleton, type Vec } from 
 import { placePoint, type PointCode } from '@/core/channels';
 import { drawFigure } from '@/ui/figure/draw';
 import { closeBox, fitBox } from '@/ui/figure/fit';
-import { overlayMarkup, type Overlay } from '@/ui/figure/overlay';
+import { overlayMarkup, pointAt, type Overlay } from '@/ui/figure/overlay';
 import { useTurn } from '@/ui/figure/useTurn';
 import { cameraFor, middleOf, VIEWS, type Camera, type NamedView } from '@/ui/figure/view';
 import { ViewChoice } from '@/ui/figure/ViewChoice';
@@ -55,8 +55,8 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
       overlayMarkup(body, camera, { ...overlay, fine });
   }, [body, camera, fine, id, overlay]);
   const press = (event: MouseEvent<SVGSVGElement>): void => {
-    const code = (event.target as Element).getAttribute('data-point');
-    if (code !== null && !dragged()) onPoint(code as PointCode);
+    const code = dragged() ? undefined : pointAt(event.currentTarget, event, fine);
+    if (code !== undefined) onPoint(code);
   };
   return (
     <div>

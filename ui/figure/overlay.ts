@@ -1,6 +1,7 @@
 import { dot, type Side, type Skeleton } from '@/core/body';
 import {
   channel,
+  isPointCode,
   placeCourse,
   placePoint,
   point,
@@ -82,7 +83,8 @@ function pointMarkup(
     const ring = chosen
       ? `<circle class="fig-ring" cx="${x}" cy="${y}" r="${(7 * fine).toFixed(2)}" stroke-width="${(1.6 * fine).toFixed(2)}"/>`
       : '';
-    return `${ring}<circle class="${near ? 'fig-point' : 'fig-point fig-far'}" cx="${x}" cy="${y}" r="${((chosen ? 3.6 : 2.6) * fine).toFixed(2)}" stroke-width="${(0.8 * fine).toFixed(2)}"/><circle class="fig-touch" data-point="${code}" cx="${x}" cy="${y}" r="${(8 * fine).toFixed(2)}"/>`;
+    const size = `r="${((chosen ? 3.6 : 2.6) * fine).toFixed(2)}" stroke-width="${(0.8 * fine).toFixed(2)}"`;
+    return `${ring}<circle class="${near ? 'fig-point' : 'fig-point fig-far'}" data-point="${code}" cx="${x}" cy="${y}" ${size}/>`;
   });
   return `<g color="${inkOf(row.channel)}">${dots.join('')}</g>`;
 }
@@ -96,4 +98,27 @@ export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overl
     rest.map((code) => pointMarkup(skeleton, camera, code, { chosen: false, fine })).join('') +
     (chosen ? pointMarkup(skeleton, camera, chosen, { chosen: true, fine }) : '')
   );
+}
+
+/** A press farther than this from every point means none, picture units at the usual size. */
+const NEAR = 12;
+
+/** The point of a drawn overlay nearest to a press: those facing the viewer before those behind. */
+export function pointAt(
+  figure: SVGSVGElement,
+  press: { readonly clientX: number; readonly clientY: number },
+  fine = 1,
+): PointCode | undefined {
+  const matrix = figure.getScreenCTM();
+  if (!matrix) return undefined;
+  const spot = new DOMPoint(press.clientX, press.clientY).matrixTransform(matrix.inverse());
+  const found = [...figure.querySelectorAll<SVGCircleElement>('circle[data-point]')]
+    .map((circle) => ({
+      code: circle.dataset['point'],
+      far: circle.classList.contains('fig-far'),
+      gap: Math.hypot(circle.cx.baseVal.value - spot.x, circle.cy.baseVal.value - spot.y),
+    }))
+    .filter(({ gap }) => gap <= NEAR * fine)
+    .sort((a, b) => Number(a.far) - Number(b.far) || a.gap - b.gap)[0];
+  return found?.code === undefined || !isPointCode(found.code) ? undefined : found.code;
 }
