@@ -21,7 +21,7 @@ import {
 } from '@/core/body';
 import { drawHand } from './hands';
 import { at, disc, discSpots, hull, rounded, solid, stroke, tube, type Ring } from './outline';
-import { UNITS, type Camera } from './view';
+import { UNITS, type Camera, type Spot } from './view';
 
 /**
  * The ink figure: a solved skeleton in loose clothes, as SVG markup made of numbers only. Shapes lie over
@@ -221,6 +221,37 @@ function hairEdge(
   return { edge, way: inFrame(frame, tilt) };
 }
 
+/**
+ * The hair as the viewer sees it: the part of its edge that faces them, closed round the head's outline on
+ * the side the hair is (`towards`, radians in the picture). Undefined where none of the edge is seen.
+ */
+function hairOutline(
+  edge: readonly Spot[],
+  centre: Spot,
+  towards: number,
+  outer: number,
+): readonly Spot[] | undefined {
+  const seen = edge.map((spot) => spot.depth >= centre.depth);
+  if (!seen.includes(true)) return undefined;
+  if (!seen.includes(false)) return edge;
+  const start = seen.findIndex((near, index) => near && !seen[(index + edge.length - 1) % edge.length]);
+  const turned = [...edge.slice(start), ...edge.slice(0, start)];
+  const near = turned.slice(0, seen.filter(Boolean).length);
+  const angleOf = (spot: Spot | undefined): number =>
+    spot ? Math.atan2(spot.y - centre.y, spot.x - centre.x) : 0;
+  const wrap = (angle: number): number => Math.atan2(Math.sin(angle), Math.cos(angle));
+  // From where the edge goes behind to where it comes back, by way of the hair's own side.
+  const [leaves, returns] = [angleOf(near.at(-1)), angleOf(near[0])];
+  const [out, home] = [wrap(towards - leaves), wrap(returns - towards)];
+  const steps = 6;
+  const arc = (from: number, by: number): readonly Spot[] =>
+    Array.from({ length: steps + 1 }, (_, index) => {
+      const angle = from + (by * index) / steps;
+      return { ...centre, x: centre.x + Math.cos(angle) * outer, y: centre.y + Math.sin(angle) * outer };
+    });
+  return [...near, ...arc(leaves, out), ...arc(towards, home)];
+}
+
 function drawHead(easel: Easel): string {
   const { camera, skeleton, u, h, ink } = easel;
   const { trunk } = skeleton;
@@ -253,17 +284,16 @@ function drawHead(easel: Easel): string {
   );
   const { edge, way } = hairEdge(frame, trunk.head, h * HEAD_LARGE);
   const centre = camera.spot(trunk.head);
-  // The part of the edge the viewer sees closes along the outline of the head.
-  const edgeSpots = edge.map((place) => camera.spot(place));
   const outer = Math.max(HEAD.height, HEAD.depth) * u * 1.25;
-  const snapped = edgeSpots.map((spot) => {
-    if (spot.depth >= centre.depth) return spot;
-    const [dx, dy] = [spot.x - centre.x, spot.y - centre.y];
-    const size = Math.hypot(dx, dy) || 1;
-    return { ...spot, x: centre.x + (dx / size) * outer, y: centre.y + (dy / size) * outer };
-  });
-  const area = rounded(snapped);
+  const pole = camera.spot(addScaled(trunk.head, way, h * 0.1));
+  const hair = hairOutline(
+    edge.map((place) => camera.spot(place)),
+    centre,
+    Math.atan2(pole.y - centre.y, pole.x - centre.x),
+    outer,
+  );
   const hairFacing = dot(way, camera.viewer) >= 0;
+  const area = hair ? rounded(hair) : hairFacing ? skull : '';
   const id = `${ink.id}-skull`;
   const knot = camera.spot(put(0, 0.98, -0.62));
   const knotShape = `<path class="fig-hair" d="${disc(knot, 0.021 * u)}"/>`;
@@ -283,10 +313,7 @@ function drawHead(easel: Easel): string {
       return stroke(spots.map((place) => camera.spot(place)));
     })
     .join('');
-  // Hair is the slice itself where it faces the viewer, else all of the head but the face's slice.
-  const body = hairFacing
-    ? fill('skin', skull) + `<path class="fig-hair" clip-path="url(#${id})" d="${area}"/>`
-    : fill('hair', skull) + `<path class="fig-skin" clip-path="url(#${id})" d="${area}"/>`;
+  const body = fill('skin', skull) + `<path class="fig-hair" clip-path="url(#${id})" d="${area}"/>`;
   const clip = `<clipPath id="${id}"><path d="${skull}"/></clipPath>`;
   const behind = dot(inFrame(frame, [0, 0.5, -0.85]), camera.viewer) < 0.1;
   return (
@@ -311,32 +338,35 @@ function drawShadow(easel: Easel, leg: Leg): string {
   return `<ellipse class="fig-shadow" cx="${round(spot.x)}" cy="${round(spot.y)}" rx="${round(wide)}" ry="${round(wide * 0.24)}" fill-opacity="${(0.05 + 0.3 * weight).toFixed(2)}"/>`;
 }
 
+/** Half width and depth of the stool's seat, and where its legs stand, as shares of stature. */
+const STOOL = { wide: 0.148, deep: 0.098, legAcross: 0.128, legDeep: 0.07, splay: 0.018 } as const;
+
 function drawStool(easel: Easel): string {
   const { camera, h, ink } = easel;
   const seat = share('seat') * h;
-  const ring = (y: number, r: number): Ring => ({
+  const ring = (y: number): Ring => ({
     centre: [0, y, -0.01 * h],
-    a: [r * h, 0, 0],
-    b: [0, 0, r * h],
+    a: [STOOL.wide * h, 0, 0],
+    b: [0, 0, STOOL.deep * h],
   });
-  const legs = [45, 135, 225, 315]
-    .map((turn) => {
-      const [s, c] = [Math.sin((turn * Math.PI) / 180), Math.cos((turn * Math.PI) / 180)];
-      return tube(
-        camera.spot([s * 0.075 * h, seat - 0.02 * h, c * 0.075 * h]),
+  const legs = [
+    [1, 1],
+    [1, -1],
+    [-1, 1],
+    [-1, -1],
+  ]
+    .map(([across = 1, deep = 1]) =>
+      tube(
+        camera.spot([across * STOOL.legAcross * h, seat - 0.02 * h, (deep * STOOL.legDeep - 0.01) * h]),
         1.8,
-        camera.spot([s * 0.1 * h, 0, c * 0.1 * h]),
+        camera.spot([across * (STOOL.legAcross + STOOL.splay) * h, 0, (deep * STOOL.legDeep - 0.01) * h]),
         1.6,
-      );
-    })
+      ),
+    )
     .join('');
   return (
     joined('stool', legs, ink.line * 0.7) +
-    joined(
-      'stool',
-      solid(camera, [ring(seat - 0.004 * h, 0.105), ring(seat - 0.022 * h, 0.105)]),
-      ink.line * 0.8,
-    )
+    joined('stool', solid(camera, [ring(seat - 0.004 * h), ring(seat - 0.022 * h)]), ink.line * 0.8)
   );
 }
 
