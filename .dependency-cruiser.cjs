@@ -6,14 +6,14 @@ module.exports = {
       name: 'core-is-pure',
       comment: 'core holds the computation and knows nothing of screens, servers or files',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: '\\.test\\.(data\\.)?ts$' },
       to: { path: '^(app|ui|server|workers|db|scripts|e2e)/' },
     },
     {
       name: 'core-libraries',
       comment: 'the pure libraries the core may use',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: '\\.test\\.(data\\.)?ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'npm-peer', 'npm-no-pkg', 'core'],
         pathNot: 'node_modules/(astronomy-engine|date-fns|@date-fns/tz|zod)/',

@@ -38,6 +38,13 @@ const HOW_WORDS = {
   channel: 'by its channel',
 } as const satisfies Record<ReachWay, string>;
 
+/** How many forms work a point by name, palm or route. */
+function reachCount(code: PointCode, forms: readonly AtlasForm[]): string {
+  const count = forms.filter((form) => form.reached.some((row) => row.code === code)).length;
+  if (count === 0) return 'no form reaches it: attention, or a press of the thumb';
+  return `reached by ${count} ${count === 1 ? 'form' : 'forms'}`;
+}
+
 /** The points looked at, and the channels that go with them. */
 export function look(
   looking: Looking,
@@ -47,7 +54,13 @@ export function look(
     case 'channel':
       return { points: pointsOn(looking.channel), channels: [looking.channel] };
     case 'theme':
-      return { points: pointsForTheme(looking.channel, looking.intent), channels: [looking.channel] };
+      return {
+        points: pointsForTheme(looking.channel, looking.intent).map(({ code, why }) => ({
+          code,
+          why: `${why}; ${reachCount(code, forms)}`,
+        })),
+        channels: [looking.channel],
+      };
     case 'search':
       return { points: findPoints(looking.text).map(({ code }) => ({ code })), channels: [] };
     case 'form': {

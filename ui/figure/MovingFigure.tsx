@@ -27,7 +27,9 @@ interface Props {
   readonly height: number;
   readonly name: string;
   /** Channels and points the form reaches, shown on demand. */
-  readonly reach: Overlay;
+  readonly reach?: Overlay;
+  /** Only the figure, its stroke and the three presses: where there is little room. */
+  readonly compact?: boolean;
 }
 
 const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
@@ -64,7 +66,7 @@ const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion:
  * The figure moving through its strokes at the practice's pace: plays, pauses, steps stroke by stroke, is
  * turned by dragging or with the arrow keys, shows where the weight lies and where the hands go.
  */
-export function MovingFigure({ strokes, startView, sash, height, name, reach }: Props) {
+export function MovingFigure({ strokes, startView, sash, height, name, reach, compact = false }: Props) {
   const id = useId().replaceAll(':', '');
   const group = useRef<SVGGElement>(null);
   const under = useRef<SVGGElement>(null);
@@ -167,11 +169,13 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach }: 
             Stroke on
           </button>
         </span>
-        <span className="mt-2 block">
-          <ViewChoice view={view} onChoose={setView} />
-        </span>
+        {!compact && (
+          <span className="mt-2 block">
+            <ViewChoice view={view} onChoose={setView} />
+          </span>
+        )}
         <span className="small mt-1 flex flex-wrap justify-center gap-x-4" role="group" aria-label="Show">
-          {LAYERS.map((layer) => (
+          {(compact ? [] : LAYERS).map((layer) => (
             <button
               key={layer}
               type="button"

@@ -72,17 +72,7 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined;
   const say = (cue: string) =>
     fillCue(cue, { side: customs.firstSide, way: form.ways?.[0] ?? customs.firstSide }, sound);
-  const otherSide = customs.firstSide === 'left' ? 'right' : 'left';
-  const played = playedForm(form, 'full', (cue, second) =>
-    fillCue(
-      cue,
-      {
-        side: second ? 'right' : 'left',
-        way: form.ways?.[second ? 1 : 0] ?? (second ? otherSide : customs.firstSide),
-      },
-      sound,
-    ),
-  );
+  const played = playedForm(form, 'full', customs);
   const phase = phasesOfForm(form, customs)[0];
   const strokes = [...form.entry, ...form.cycle, ...form.exit];
   const asks = asksText(form);

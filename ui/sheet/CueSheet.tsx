@@ -130,6 +130,9 @@ export function CueSheet({ practice }: { practice: Practice }) {
                         <span className="quiet italic">{BREATH[event.breath]}</span> {event.cue}
                       </span>
                     ))}
+                    <span className="small quiet block">
+                      Pictured: {describePosture(tellingPosture(form, item.variant))}.
+                    </span>
                     {care !== '' && <span className="small quiet block">{care}</span>}
                   </td>
                 </tr>
