@@ -1,4 +1,5 @@
 import { readAlmanac } from '@/core/almanac';
+import { REPERTOIRE } from '@/core/forms';
 import { readCustoms } from './customs';
 import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
@@ -9,6 +10,7 @@ export async function composeRoomData(queries: Queries) {
   const calendars = calendarOf(groups);
   return {
     customs,
+    formNames: Object.fromEntries(REPERTOIRE.map((form) => [form.id, form.name])),
     reading: readAlmanac(Date.now(), customs.place, customs),
     groups: calendars.map((calendar) => ({
       ...calendar,

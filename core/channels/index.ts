@@ -1,5 +1,6 @@
 export { CHANNEL_IDS, CHANNELS, channel } from './channels';
 export type { ChannelId } from './channels';
+export { POINT_CODES, POINT_COUNTS } from './codes';
 export { anchorOfPoint, flowOrder, isPointCode, placePoint, point, POINTS, pointsOn } from './points';
 export type { PointCode, PointRow } from './points';
 export { REGIONS } from './points/extra';
@@ -33,6 +34,8 @@ export {
   circuitsIn,
   CUN_PER_BREATH,
 } from './flow';
-export { readRoute, ROUTE_REGION_IDS, ROUTE_REGIONS, routeByChannel } from './routes';
-export type { RouteLeg, RouteRegion, RouteStop } from './routes';
+export { ROUTE_REGION_IDS, ROUTE_REGIONS } from './routeRegions';
+export type { RouteRegion, RouteStop } from './routeRegions';
+export { readRoute, routeByChannel } from './routes';
+export type { RouteLeg } from './routes';
 export { findPoints, plain, SEARCH_WORDS } from './find';

@@ -25,6 +25,8 @@ import {
   placePoint,
   point,
   POINTS,
+  POINT_CODES,
+  POINT_COUNTS,
   pointsForTheme,
   pointsOn,
   readRoute,
@@ -46,6 +48,8 @@ describe('the points', () => {
   it('are as many on each channel as the standard counts (WHO 2008), 361 in all, and the extra ones', () => {
     // prettier-ignore
     const counts = { LU: 11, LI: 20, ST: 45, SP: 21, HT: 9, SI: 19, BL: 67, KI: 27, PC: 9, TE: 23, GB: 44, LR: 14, GV: 28, CV: 24 };
+    expect(POINT_COUNTS).toEqual(counts);
+    expect(POINT_CODES).toEqual(POINTS.map((row) => row.code));
     for (const id of CHANNEL_IDS) {
       const line = pointsOn(id);
       expect({ id, count: line.length }).toEqual({ id, count: counts[id] });

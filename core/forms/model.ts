@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { postureSchema } from '../body';
 import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../breath';
-import { CHANNEL_IDS, POINTS, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '../channels';
+import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '../channels';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { SOUND_ORGANS } from '../sounds';
 import { sourceIds, type SourceId } from '../sources';
@@ -113,7 +113,7 @@ export const FAMILIES = [
 export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
 export type Animal = (typeof ANIMALS)[number];
 
-const pointCodes = POINTS.map((row) => row.code) as [PointCode, ...PointCode[]];
+const pointCodes = POINT_CODES as [PointCode, ...PointCode[]];
 const routeStops = [...ROUTE_REGION_IDS, ...pointCodes] as [RouteStop, ...RouteStop[]];
 const paceKinds = PACE_KINDS.map((row) => row.id) as [PaceKind, ...PaceKind[]];
 const manners = BREATH_MANNERS.map((row) => row.id) as [(typeof BREATH_MANNERS)[number]['id']];

@@ -1,11 +1,12 @@
 'use client';
 
-import { useEffect, useId, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react';
 import { dot, goalsOf, solveGoals, type Posture, type Skeleton, type Vec } from '@/core/body';
 import { placePoint, type PointCode } from '@/core/channels';
 import { drawFigure } from '@/ui/figure/draw';
 import { closeBox, fitBox } from '@/ui/figure/fit';
 import { overlayMarkup, pointAt, type Overlay } from '@/ui/figure/overlay';
+import { patchMarkup } from '@/ui/figure/patch';
 import { useTurn } from '@/ui/figure/useTurn';
 import { cameraFor, middleOf, VIEWS, type Camera, type NamedView } from '@/ui/figure/view';
 import { ViewChoice } from '@/ui/figure/ViewChoice';
@@ -36,7 +37,6 @@ function nearestPlace(body: Skeleton, camera: Camera, code: PointCode): Vec | un
  * press on a point chooses it; by keyboard the points are chosen from the list beside the figure.
  */
 export function AtlasFigure({ posture, overlay, startView, words, onPoint, children }: Props) {
-  const id = useId().replaceAll(':', '');
   const group = useRef<SVGGElement>(null);
   const { view, setView, dragged, handlers } = useTurn(VIEWS[startView]);
   const [close, setClose] = useState(false);
@@ -50,10 +50,12 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
   const fine = close && chosen !== undefined ? CLOSE_FINE : 1;
   useEffect(() => {
     if (!group.current) return;
-    group.current.innerHTML =
-      drawFigure(body, camera, { line: 2 * fine, ground: true, id }) +
-      overlayMarkup(body, camera, { ...overlay, fine });
-  }, [body, camera, fine, id, overlay]);
+    patchMarkup(
+      group.current,
+      drawFigure(body, camera, { line: 2 * fine, ground: true }) +
+        overlayMarkup(body, camera, { ...overlay, fine }),
+    );
+  }, [body, camera, fine, overlay]);
   const press = (event: MouseEvent<SVGSVGElement>): void => {
     const code = dragged() ? undefined : pointAt(event.currentTarget, event, fine);
     if (code !== undefined) onPoint(code);

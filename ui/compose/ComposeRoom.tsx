@@ -8,10 +8,10 @@ import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { AlmanacReading } from '@/core/almanac';
 import { fillBrief, themePhase, type BriefWishes, type GroupCalendar } from '@/core/brief';
-import { alternatives, type ComposeResult } from '@/core/compose';
+import type { ComposeResult } from '@/core/compose';
 import { writeBriefQuery } from '@/core/formats';
 import type { Customs } from '@/core/customs';
-import { REPERTOIRE, ROLES } from '@/core/forms';
+import { ROLES, type Role } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { compile, formOf, type Edit, type Item, type NewItem, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
@@ -43,6 +43,8 @@ interface Props {
   readonly reading: AlmanacReading;
   readonly customs: Customs;
   readonly groups: readonly ComposeGroup[];
+  /** Names of the shipped forms by id: what a brief leaves out is told by name. */
+  readonly formNames: Readonly<Record<string, string>>;
 }
 
 type Picking = { readonly kind: 'add' } | { readonly kind: 'swap'; readonly itemId: string };
@@ -78,7 +80,7 @@ function newItem(
 }
 
 /** The heart of the application: the brief, its draft, the score, the running order and the margin. */
-export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, groups }: Props) {
+export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, groups, formNames }: Props) {
   const [store] = useState(() =>
     createComposeStore(stored?.practice, stored ? stored.practice.brief : firstWishes),
   );
@@ -203,20 +205,13 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
     return () => window.removeEventListener('keydown', keys);
   }, [step]);
 
-  const picks = useMemo((): readonly Pick[] => {
-    if (!practice || !picking) return [];
+  const sought = useMemo((): readonly Role[] => {
     const item =
-      picking.kind === 'swap'
-        ? practice.items.find((candidate) => candidate.id === picking.itemId)
+      picking?.kind === 'swap'
+        ? practice?.items.find((candidate) => candidate.id === picking.itemId)
         : undefined;
-    const roles = item ? [item.role] : ROLES;
-    return roles.flatMap((role) =>
-      alternatives(practice, role, REPERTOIRE, customs, { conditions }).map((alternative) => ({
-        alternative,
-        role,
-      })),
-    );
-  }, [conditions, customs, picking, practice]);
+    return item ? [item.role] : ROLES;
+  }, [picking, practice]);
 
   const pick = (chosen: Pick): void => {
     if (!practice || !picking) return;
@@ -284,12 +279,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
           />
         )}
       </div>
-      <BriefSentence
-        filled={filled}
-        groups={groups}
-        onWish={wish}
-        formName={(id) => REPERTOIRE.find((form) => form.id === id)?.name ?? id}
-      />
+      <BriefSentence filled={filled} groups={groups} onWish={wish} formName={(id) => formNames[id] ?? id} />
       {failure && (
         <div role="alert" className="must my-3">
           <p>
@@ -421,7 +411,10 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
                   : 'Add a form'
               }
               open
-              picks={picks}
+              practice={practice}
+              roles={sought}
+              customs={customs}
+              conditions={conditions}
               onOpenChange={(open) => !open && setPicking(undefined)}
               onPick={pick}
             />

@@ -2,10 +2,11 @@
 
 import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
-import type { Alternative } from '@/core/compose';
-import type { Role } from '@/core/forms';
-import { plainText, searchText, type Form, type VariantId } from '@/core/forms';
-import { cautionsOf } from '@/core/people';
+import { alternatives, type Alternative } from '@/core/compose';
+import type { Customs } from '@/core/customs';
+import { plainText, REPERTOIRE, searchText, type Form, type Role, type VariantId } from '@/core/forms';
+import { cautionsOf, type ConditionId } from '@/core/people';
+import type { Practice } from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { reasonText } from '@/ui/words/reasons';
 
@@ -25,13 +26,36 @@ export interface Pick {
 interface Props {
   readonly title: string;
   readonly open: boolean;
-  readonly picks: readonly Pick[];
+  readonly practice: Practice;
+  /** The sections a form is sought for. */
+  readonly roles: readonly Role[];
+  readonly customs: Customs;
+  readonly conditions: readonly ConditionId[];
   readonly onOpenChange: (open: boolean) => void;
   readonly onPick: (pick: Pick) => void;
 }
 
 /** Finds a form by name, pinyin (tones or not), organ, phase, channel or what it is for. */
-export function FormPicker({ title, open, picks, onOpenChange, onPick }: Props) {
+export function FormPicker({
+  title,
+  open,
+  practice,
+  roles,
+  customs,
+  conditions,
+  onOpenChange,
+  onPick,
+}: Props) {
+  const picks = useMemo(
+    () =>
+      roles.flatMap((role) =>
+        alternatives(practice, role, REPERTOIRE, customs, { conditions }).map((alternative): Pick => ({
+          alternative,
+          role,
+        })),
+      ),
+    [conditions, customs, practice, roles],
+  );
   const [sought, setSought] = useState('');
   const field = useRef<HTMLInputElement>(null);
   const found = useMemo(() => {

@@ -1,14 +1,13 @@
 'use client';
 
-import { useMemo } from 'react';
-import { themePhase } from '@/core/brief';
+import dynamic from 'next/dynamic';
 import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
 import { cautionsOf, openCautions, FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
-import { MovingFigure } from '@/ui/figure/MovingFigure';
-import { playedForm } from '@/ui/figure/played';
-import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { reasonText } from '@/ui/words/reasons';
+
+// The figure comes after the words: it does not weigh on the first load.
+const ItemFigure = dynamic(async () => (await import('./ItemFigure')).ItemFigure, { ssr: false });
 
 interface Props {
   readonly practice: Practice;
@@ -63,11 +62,6 @@ function Cautions({
 /** The margin beside the running order: why the selected form is here, how it is said, what to mind. */
 export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap, onLeaveOut }: Props) {
   const form = formOf(practice, item);
-  const { soundSchool } = practice.customs;
-  const played = useMemo(
-    () => playedForm(form, item.variant, { soundSchool, firstSide: item.firstSide }),
-    [form, item.firstSide, item.variant, soundSchool],
-  );
   const first = events.filter((event) => event.kind === 'stroke' && event.repetition <= 1);
   return (
     <div className="space-y-4">
@@ -83,17 +77,9 @@ export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap,
           {form.family}
         </p>
       </div>
-      {played.length > 0 && (
-        <MovingFigure
-          key={`${item.id}-${item.variant}`}
-          strokes={played}
-          startView={form.view ?? 'front'}
-          sash={PHASE_VAR[themePhase(practice.brief.theme)]}
-          height={230}
-          name={form.name}
-          compact
-        />
-      )}
+      <div className="min-h-[22rem]">
+        <ItemFigure key={`${item.id}-${item.variant}`} practice={practice} item={item} />
+      </div>
       <section>
         <h3 className="caption">Why it is here</h3>
         <ul className="mt-1">

@@ -1,24 +1,19 @@
-import { goalsOf, solveGoals, type Goals, type Posture } from '@/core/body';
+import { goalsOf, solveGoals, type Goals, type Posture, type Skeleton } from '@/core/body';
+import { FRAMES } from './frames';
 import { drawFigure, drawMass, drawWeights } from './draw';
-import { overlayMarkup, type Overlay } from './overlay';
-import { cameraFor, middleOfGoals, VIEWS, type View } from './view';
-
-/** Crops, in picture units about the middle of the feet: the whole reach, or close for a thumbnail. */
-export const FRAMES = {
-  whole: '-190 -432 380 464',
-  close: '-150 -425 300 452',
-} as const;
+import type { Camera, View } from './view';
+import { cameraFor, middleOfGoals, VIEWS } from './view';
 
 /** What is drawn besides the figure itself. */
 export interface FigureInk {
   readonly line: number;
   readonly ground?: boolean;
-  readonly id: string;
   /** The centre of mass over the base. */
   readonly mass?: boolean;
   /** How much each foot carries, in per cent. */
   readonly weights?: boolean;
-  readonly overlay?: Overlay | undefined;
+  /** What lies over it: channels and points, say. */
+  readonly over?: ((skeleton: Skeleton, camera: Camera) => string) | undefined;
 }
 
 /** One posture as markup for an `svg` group. */
@@ -26,18 +21,16 @@ export function figureMarkup(goals: Goals, view: View, ink: FigureInk): string {
   const skeleton = solveGoals(goals);
   const camera = cameraFor(view, middleOfGoals(goals, skeleton.build.statureM));
   return (
-    drawFigure(skeleton, camera, { line: ink.line, ground: ink.ground ?? true, id: ink.id }) +
+    drawFigure(skeleton, camera, { line: ink.line, ground: ink.ground ?? true }) +
     (ink.mass ? drawMass(skeleton, camera) : '') +
     (ink.weights ? drawWeights(skeleton, camera) : '') +
-    (ink.overlay ? overlayMarkup(skeleton, camera, ink.overlay) : '')
+    (ink.over ? ink.over(skeleton, camera) : '')
   );
 }
 
 interface Props {
   readonly posture: Posture;
   readonly view?: View;
-  /** Names the picture's own parts: unique on the page. */
-  readonly id: string;
   readonly height: number;
   readonly sash?: string;
   /** What it shows, for those who cannot see it; a picture without words is decoration. */
@@ -50,7 +43,6 @@ interface Props {
 export function Figure({
   posture,
   view = VIEWS.front,
-  id,
   height,
   sash,
   label,
@@ -69,7 +61,7 @@ export function Figure({
       <g
         color={sash}
         className={sash ? 'fig-themed' : undefined}
-        dangerouslySetInnerHTML={{ __html: figureMarkup(goalsOf(posture), view, { line, id }) }}
+        dangerouslySetInnerHTML={{ __html: figureMarkup(goalsOf(posture), view, { line }) }}
       />
     </svg>
   );

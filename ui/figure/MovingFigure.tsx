@@ -1,9 +1,11 @@
 'use client';
 
-import { useEffect, useId, useMemo, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { goalsAt, rangeUse, solveGoals, type Goals, type Movement } from '@/core/body';
-import { figureMarkup, FRAMES } from './Figure';
-import type { Overlay } from './overlay';
+import { figureMarkup } from './Figure';
+import { FRAMES } from './frames';
+import type { Overlay, overlayMarkup } from './overlay';
+import { patchMarkup } from './patch';
 import { RangeTable } from './RangeTable';
 import { useTurn } from './useTurn';
 import { cameraFor, middleOfGoals, VIEWS, type NamedView, type View } from './view';
@@ -46,7 +48,7 @@ const LAYERS = [
 type Layer = (typeof LAYERS)[number];
 
 /** Where the hands go during a stroke, as dry brush dots with the start posture as a ghost. */
-function traceMarkup(stroke: PlayedStroke, view: View, id: string): string {
+function traceMarkup(stroke: PlayedStroke, view: View): string {
   const start = stroke.movement.keys[0];
   if (!start) return '';
   const middle = middleOfGoals(start, 1.7);
@@ -57,7 +59,7 @@ function traceMarkup(stroke: PlayedStroke, view: View, id: string): string {
     );
     return `<path class="fig-path" stroke-width="3" d="M${spots.map(at).join('L')}"/>`;
   });
-  return `<g class="fig-ghost">${figureMarkup(start, view, { line: LINE, ground: false, id: `${id}-ghost` })}</g>${paths.join('')}`;
+  return `<g class="fig-ghost">${figureMarkup(start, view, { line: LINE, ground: false })}</g>${paths.join('')}`;
 }
 
 const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
@@ -67,7 +69,6 @@ const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion:
  * turned by dragging or with the arrow keys, shows where the weight lies and where the hands go.
  */
 export function MovingFigure({ strokes, startView, sash, height, name, reach, compact = false }: Props) {
-  const id = useId().replaceAll(':', '');
   const group = useRef<SVGGElement>(null);
   const under = useRef<SVGGElement>(null);
   const [playing, setPlaying] = useState(false);
@@ -75,6 +76,12 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
   const { view, setView, handlers } = useTurn(VIEWS[startView]);
   const [shown, setShown] = useState<readonly Layer[]>([]);
   const [mass, weights, paths, channels, ranges] = LAYERS.map((layer) => shown.includes(layer));
+  // The tables of the points are large: they come when they are first asked for.
+  const [draws, setDraws] = useState<typeof overlayMarkup | undefined>(undefined);
+  useEffect(() => {
+    if (!channels || draws) return;
+    void import('./overlay').then((overlay) => setDraws(() => overlay.overlayMarkup));
+  }, [channels, draws]);
   const place = useRef({ index: 0, sec: strokes[0]?.seconds ?? 0 });
   const current = strokes[index];
 
@@ -82,22 +89,25 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
     () =>
       (goals: Goals): void => {
         if (group.current)
-          group.current.innerHTML = figureMarkup(goals, view, {
-            line: LINE,
-            id,
-            mass: mass ?? false,
-            weights: weights ?? false,
-            overlay: channels ? reach : undefined,
-          });
+          patchMarkup(
+            group.current,
+            figureMarkup(goals, view, {
+              line: LINE,
+              mass: mass ?? false,
+              weights: weights ?? false,
+              over:
+                channels && draws && reach ? (skeleton, camera) => draws(skeleton, camera, reach) : undefined,
+            }),
+          );
       },
-    [channels, id, mass, reach, view, weights],
+    [channels, draws, mass, reach, view, weights],
   );
 
   useEffect(() => {
     const stroke = strokes[place.current.index];
     if (stroke) draw(goalsAt(stroke.movement, place.current.sec / stroke.seconds));
-    if (under.current) under.current.innerHTML = paths && stroke ? traceMarkup(stroke, view, id) : '';
-  }, [draw, id, index, paths, strokes, view]);
+    if (under.current) under.current.innerHTML = paths && stroke ? traceMarkup(stroke, view) : '';
+  }, [draw, index, paths, strokes, view]);
 
   useEffect(() => {
     if (!playing) return undefined;
@@ -134,7 +144,7 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
   return (
     <figure className="m-0" aria-label={`${name}, moving figure`}>
       <svg
-        className="fig mx-auto max-w-full cursor-grab touch-pan-y"
+        className={`fig mx-auto max-w-full cursor-grab touch-pan-y ${playing ? 'fig-moving' : ''}`}
         viewBox={FRAMES.whole}
         width={Math.round((height * width) / tall)}
         height={height}

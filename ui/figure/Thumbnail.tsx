@@ -1,10 +1,10 @@
 'use client';
 
-import { useEffect, useId, useRef } from 'react';
-import { goalsOf } from '@/core/body';
-import { tellingPosture, type Form, type VariantId } from '@/core/forms';
-import { figureMarkup, FRAMES } from './Figure';
-import { VIEWS } from './view';
+import { useEffect, useRef } from 'react';
+import type { Form, VariantId } from '@/core/forms';
+import { FRAMES } from './frames';
+
+const LINE = 5;
 
 interface Props {
   readonly form: Form;
@@ -15,34 +15,31 @@ interface Props {
 
 /** A small still of a form, drawn when it comes into sight; decoration beside the form's name. */
 export function Thumbnail({ form, variant = 'full', height, sash }: Props) {
-  const id = useId().replaceAll(':', '');
   const box = useRef<SVGSVGElement>(null);
   const group = useRef<SVGGElement>(null);
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    const draw = (): void => {
-      if (group.current)
-        group.current.innerHTML = figureMarkup(
-          goalsOf(tellingPosture(form, variant)),
-          VIEWS[form.view ?? 'front'],
-          {
-            line: 5,
-            id,
-          },
-        );
+    let wanted = true;
+    // The drawing comes after the page: a row is read before its figure is looked at.
+    const draw = async (): Promise<void> => {
+      const { stillMarkup } = await import('./still');
+      if (wanted && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
     };
     const observer = new IntersectionObserver(
       (entries) => {
         if (!entries.some((entry) => entry.isIntersecting)) return;
         observer.disconnect();
-        draw();
+        void draw();
       },
       { rootMargin: '200px' },
     );
     observer.observe(element);
-    return () => observer.disconnect();
-  }, [form, id, variant]);
+    return () => {
+      wanted = false;
+      observer.disconnect();
+    };
+  }, [form, variant]);
   const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);
   return (
     <svg

@@ -33,8 +33,6 @@ export interface Ink {
   readonly line: number;
   /** Whether ground, shadows and stool are drawn. */
   readonly ground: boolean;
-  /** Names the figure's own clip; different for every figure on a page. */
-  readonly id: string;
 }
 
 const SLEEVE = [0.036, 0.032, 0.033] as const;
@@ -43,8 +41,9 @@ const TROUSER = [0.058, 0.048, 0.041] as const;
 const HEAD_LARGE = 1.1;
 const CLOTH = 0.008;
 
-const joined = (kind: 'cloth' | 'skin' | 'stool', parts: string, line: number): string =>
-  `<path class="fig-line" stroke-width="${line * 2}" d="${parts}"/><path class="fig-${kind}" d="${parts}"/>`;
+/** The outline lies under the fill (paint-order), so that of joined shapes only the outer half is seen. */
+const joined = (kind: 'cloth' | 'skin' | 'stool' | 'sash', parts: string, line: number): string =>
+  `<path class="fig-edged fig-${kind}" stroke-width="${line * 2}" d="${parts}"/>`;
 
 const fill = (kind: string, parts: string): string => `<path class="fig-${kind}" d="${parts}"/>`;
 const pen = (parts: string, width: number): string =>
@@ -165,7 +164,7 @@ function drawJacket(easel: Easel): string {
   const upper =
     joined('cloth', chest, ink.line) + (collar.length > 1 ? pen(stroke(collar), ink.line * 0.75) : '');
   const lower = joined('cloth', skirt, ink.line);
-  const band = `<path class="fig-line" stroke-width="${ink.line * 1.4}" d="${sash}"/>` + fill('sash', sash);
+  const band = joined('sash', sash, ink.line * 0.7);
   // Seen from below, as in a fold from behind, the skirt hides the sash; seen from above the chest does.
   const along = dot(trunk.abdomen.up, camera.viewer);
   if (along < -0.45) return upper + band + lower;
@@ -221,6 +220,19 @@ function hairEdge(
   return { edge, way: inFrame(frame, tilt) };
 }
 
+/** How far an outline lies from a middle inside it, in a direction: between the two spots beside it. */
+function radiusAt(outline: readonly Spot[], centre: Spot, angle: number): number {
+  let [gapBefore, gapAfter, before, after] = [Infinity, Infinity, 0, 0];
+  for (const spot of outline) {
+    const [dx, dy] = [spot.x - centre.x, spot.y - centre.y];
+    const gap = Math.atan2(Math.sin(Math.atan2(dy, dx) - angle), Math.cos(Math.atan2(dy, dx) - angle));
+    if (gap <= 0 && -gap < gapBefore) [gapBefore, before] = [-gap, Math.hypot(dx, dy)];
+    if (gap >= 0 && gap < gapAfter) [gapAfter, after] = [gap, Math.hypot(dx, dy)];
+  }
+  const whole = gapBefore + gapAfter;
+  return whole < 1e-9 ? before : (before * gapAfter + after * gapBefore) / whole;
+}
+
 /**
  * The hair as the viewer sees it: the part of its edge that faces them, closed round the head's outline on
  * the side the hair is (`towards`, radians in the picture). Undefined where none of the edge is seen.
@@ -229,7 +241,7 @@ function hairOutline(
   edge: readonly Spot[],
   centre: Spot,
   towards: number,
-  outer: number,
+  outline: readonly Spot[],
 ): readonly Spot[] | undefined {
   const seen = edge.map((spot) => spot.depth >= centre.depth);
   if (!seen.includes(true)) return undefined;
@@ -247,6 +259,7 @@ function hairOutline(
   const arc = (from: number, by: number): readonly Spot[] =>
     Array.from({ length: steps + 1 }, (_, index) => {
       const angle = from + (by * index) / steps;
+      const outer = radiusAt(outline, centre, angle);
       return { ...centre, x: centre.x + Math.cos(angle) * outer, y: centre.y + Math.sin(angle) * outer };
     });
   return [...near, ...arc(leaves, out), ...arc(towards, home)];
@@ -262,39 +275,36 @@ function drawHead(easel: Easel): string {
       inFrame(frame, [x * HEAD.breadth, y * HEAD.height, z * HEAD.depth]),
       h * HEAD_LARGE,
     );
-  const skull = rounded(
-    hull(
-      [-0.92, -0.6, 0, 0.5, 0.8, 0.97].flatMap((y) => {
-        const r = Math.sqrt(1 - y * y);
-        // The jaw is narrower than the brow.
-        const wide = y < 0 ? 1 - 0.22 * y * y : 1;
-        const ring: Ring = {
-          centre: put(0, y, y < 0 ? 0.08 : 0),
-          a: scale(frame.left, HEAD.breadth * HEAD_LARGE * h * r * wide),
-          b: scale(frame.fwd, HEAD.depth * HEAD_LARGE * h * r * wide),
-        };
-        return Array.from({ length: 10 }, (_, index) => {
-          const turn = (index / 10) * 2 * Math.PI;
-          return camera.spot(
-            add(ring.centre, add(scale(ring.a, Math.cos(turn)), scale(ring.b, Math.sin(turn)))),
-          );
-        });
-      }),
-    ),
+  const outline = hull(
+    [-0.92, -0.6, 0, 0.5, 0.8, 0.97].flatMap((y) => {
+      const r = Math.sqrt(1 - y * y);
+      // The jaw is narrower than the brow.
+      const wide = y < 0 ? 1 - 0.22 * y * y : 1;
+      const ring: Ring = {
+        centre: put(0, y, y < 0 ? 0.08 : 0),
+        a: scale(frame.left, HEAD.breadth * HEAD_LARGE * h * r * wide),
+        b: scale(frame.fwd, HEAD.depth * HEAD_LARGE * h * r * wide),
+      };
+      return Array.from({ length: 10 }, (_, index) => {
+        const turn = (index / 10) * 2 * Math.PI;
+        return camera.spot(
+          add(ring.centre, add(scale(ring.a, Math.cos(turn)), scale(ring.b, Math.sin(turn)))),
+        );
+      });
+    }),
   );
+  const skull = rounded(outline);
   const { edge, way } = hairEdge(frame, trunk.head, h * HEAD_LARGE);
   const centre = camera.spot(trunk.head);
-  const outer = Math.max(HEAD.height, HEAD.depth) * u * 1.25;
   const pole = camera.spot(addScaled(trunk.head, way, h * 0.1));
   const hair = hairOutline(
     edge.map((place) => camera.spot(place)),
     centre,
     Math.atan2(pole.y - centre.y, pole.x - centre.x),
-    outer,
+    outline,
   );
   const hairFacing = dot(way, camera.viewer) >= 0;
   const area = hair ? rounded(hair) : hairFacing ? skull : '';
-  const id = `${ink.id}-skull`;
   const knot = camera.spot(put(0, 0.98, -0.62));
   const knotShape = `<path class="fig-hair" d="${disc(knot, 0.021 * u)}"/>`;
   const nose = [put(0, 0.16, 0.97), put(0, -0.12, 1.2), put(0, -0.2, 1.0)].map((place) => camera.spot(place));
@@ -313,14 +323,12 @@ function drawHead(easel: Easel): string {
       return stroke(spots.map((place) => camera.spot(place)));
     })
     .join('');
-  const body = fill('skin', skull) + `<path class="fig-hair" clip-path="url(#${id})" d="${area}"/>`;
-  const clip = `<clipPath id="${id}"><path d="${skull}"/></clipPath>`;
   const behind = dot(inFrame(frame, [0, 0.5, -0.85]), camera.viewer) < 0.1;
   return (
     (behind ? knotShape : '') +
-    clip +
-    `<path class="fig-line" stroke-width="${ink.line * 1.8}" d="${skull}"/>` +
-    body +
+    fill('skin', skull) +
+    fill('hair', area) +
+    `<path class="fig-stroke" stroke-width="${ink.line * 0.9}" d="${skull}"/>` +
     pen(ear, ink.line * 0.7) +
     (faceSeen > -0.12 ? pen(stroke(nose), ink.line * 0.8) : '') +
     (behind ? '' : knotShape)
@@ -405,7 +413,8 @@ export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string
   if (skeleton.goals.chair && ink.ground && frontSeen) parts.push(drawStool(easel));
   for (const side of armOrder) if (armBehind(side)) parts.push(drawArm(easel, arms[side], side));
   if (headFar) parts.push(head);
-  parts.push(`<path class="fig-line" stroke-width="${ink.line * 2}" d="${pelvis}"/>`);
+  // The pelvis is outlined before the legs and filled after them, so that no line parts them from it.
+  parts.push(`<path class="fig-stroke" stroke-width="${ink.line * 2}" d="${pelvis}"/>`);
   for (const side of legOrder) if (!overJacket(side)) parts.push(drawLeg(easel, legs[side]));
   parts.push(fill('cloth', pelvis));
   if (skeleton.goals.chair && ink.ground && !frontSeen) parts.push(drawStool(easel));

@@ -150,7 +150,7 @@ export function drawHand(
           .join('')
       : '';
   return (
-    `<path class="fig-line" stroke-width="${ink * 2}" d="${parts}"/><path class="fig-skin" d="${parts}"/>` +
+    `<path class="fig-edged fig-skin" stroke-width="${ink * 2}" d="${parts}"/>` +
     (knuckles === '' ? '' : `<path class="fig-stroke" stroke-width="${ink * 0.8}" d="${knuckles}"/>`)
   );
 }

@@ -10,7 +10,7 @@ import {
   type SkinPlace,
 } from '@/core/channels';
 import { organ, type PhaseId } from '@/core/phases';
-import { at } from './outline';
+import { at, n } from './outline';
 import type { Camera } from './view';
 
 /** What lies over the figure. */
@@ -79,7 +79,7 @@ function pointMarkup(
   const dots = places.map((place) => {
     const spot = camera.spot(place.place);
     const near = faces(place, camera);
-    const [x, y] = [spot.x.toFixed(1), spot.y.toFixed(1)];
+    const [x, y] = [n(spot.x), n(spot.y)];
     const ring = chosen
       ? `<circle class="fig-ring" cx="${x}" cy="${y}" r="${(7 * fine).toFixed(2)}" stroke-width="${(1.6 * fine).toFixed(2)}"/>`
       : '';

@@ -102,7 +102,6 @@ export function CueSheet({ practice }: { practice: Practice }) {
                   <td className="py-1 pr-3">
                     <span className="float-right ml-2">
                       <Figure
-                        id={`sheet-${item.id}`}
                         posture={tellingPosture(form, item.variant)}
                         view={VIEWS[form.view ?? 'front']}
                         height={66}
