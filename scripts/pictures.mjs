@@ -26,7 +26,11 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'],
 });
 
-const order = async (page) => page.getByRole('heading', { name: 'Running order' }).waitFor();
+const order = async (page) => {
+  await page.getByRole('heading', { name: 'Running order' }).waitFor();
+  await page.locator('main svg.fig path').first().waitFor({ state: 'attached' });
+  await page.waitForTimeout(1500);
+};
 const led = async (page) => {
   await page.getByRole('button', { name: 'Start' }).click();
   await page.clock.fastForward(271_000);
@@ -41,10 +45,12 @@ const views = [
   { name: 'compose-narrow', at: '/compose/before-the-rounds', width: 390, height: 844, then: order },
   { name: 'lead', at: '/lead/before-the-rounds', then: led, clock: true },
   { name: 'lead-lamplight', at: '/lead/before-the-rounds', light: 'lamp', then: led, clock: true },
-  { name: 'cue-sheet', at: '/sheet/before-the-rounds' },
+  { name: 'cue-sheet', at: '/sheet/before-the-rounds', then: (page) => page.waitForTimeout(500) },
   { name: 'shelf', at: '/shelf' },
-  { name: 'forms', at: '/forms' },
+  { name: 'forms', at: '/forms', then: (page) => page.waitForTimeout(1500) },
   { name: 'form', at: '/forms/brocade-hands-to-feet' },
+  { name: 'atlas', at: '/atlas?channel=KI&point=KI3' },
+  { name: 'atlas-lamplight', at: '/atlas?form=trace-kidney-bladder&stroke=1', light: 'lamp' },
   { name: 'log', at: '/log', then: (page) => page.locator('summary').first().click() },
   { name: 'customs', at: '/customs' },
 ];

@@ -269,7 +269,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
           </span>
         </p>
       </header>
-      <div className="flex min-h-0 flex-1 items-stretch px-4 sm:px-8">
+      <div className="flex min-h-0 flex-1 items-stretch px-4 max-sm:flex-col sm:px-8">
         <section className="flex min-w-0 flex-1 flex-col justify-center gap-[2vh] py-[2vh]" aria-label="Now">
           <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
             <span className="quiet">{breathWords(event)}</span>
@@ -301,7 +301,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
             </p>
           )}
         </section>
-        <div className="h-[52vh] w-[min(34vw,46vh)] shrink-0 self-end max-sm:hidden">
+        <div className="h-[52vh] w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[24vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden">
           <LeadFigure
             practice={practice}
             timeline={timeline}

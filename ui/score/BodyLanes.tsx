@@ -81,19 +81,19 @@ export function BodyLanes({ points, x, top, totalMs }: Props) {
       <path d={hand((point) => point.leftHand)} fill="none" stroke="var(--ink)" strokeWidth={1.2} />
       {(['feet: left up, right down', 'height of the hips', 'hands; dots: shoulder height'] as const).map(
         (name, index) => (
-          <text
-            key={name}
-            x={4}
-            y={laneTop(index) + 10}
-            fontSize={13}
-            fill="var(--faded)"
-            className="font-sans"
-            paintOrder="stroke"
-            stroke="var(--paper)"
-            strokeWidth={3}
-          >
-            {name}
-          </text>
+          <g key={name}>
+            {/* The name on its own slip of paper, so that no line runs through it. */}
+            <rect
+              x={0}
+              y={laneTop(index) - 1}
+              width={name.length * 6.2 + 8}
+              height={15}
+              fill="var(--paper)"
+            />
+            <text x={4} y={laneTop(index) + 10} fontSize={13} fill="var(--faded)" className="font-sans">
+              {name}
+            </text>
+          </g>
         ),
       )}
     </g>
