@@ -152,3 +152,53 @@ test('figures stand in Lead, on the cue sheet, in the rows and in the lanes of t
   const first = await figure.innerHTML();
   await expect.poll(() => figure.innerHTML(), { timeout: 20_000 }).not.toBe(first);
 });
+
+test('the Atlas is gone through by keyboard alone', async ({ page }) => {
+  await page.goto('/atlas?channel=HT');
+  const reach = async (name: RegExp): Promise<void> => {
+    for (let press = 0; press < 90; press += 1) {
+      await page.keyboard.press('Tab');
+      const text = await page.evaluate(
+        () => document.activeElement?.getAttribute('aria-label') ?? document.activeElement?.textContent ?? '',
+      );
+      if (name.test(text)) return;
+    }
+    throw new Error(`no focus reached ${String(name)}`);
+  };
+  await reach(/KI\s*Kidney/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Kidney channel' })).toBeVisible();
+  await reach(/Arrow keys turn the figure/);
+  const figure = page.getByRole('img', { name: /Arrow keys turn the figure/ });
+  const before = await figure.innerHTML();
+  await page.keyboard.press('ArrowLeft');
+  await expect.poll(() => figure.innerHTML()).not.toBe(before);
+  await reach(/KI1\s*Yǒngquán/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('article', { name: 'KI1 Yǒngquán' })).toBeVisible();
+  await reach(/^On to KI2$/);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('article', { name: 'KI2 Rángǔ' })).toBeVisible();
+});
+
+test('on a narrow screen the figure, the card and the list stand one under the other', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/atlas?point=LI4');
+  const figure = await page.getByRole('img', { name: /Arrow keys turn the figure/ }).boundingBox();
+  const card = await page.getByRole('article', { name: 'LI4 Hégǔ' }).boundingBox();
+  const walk = await page.getByRole('navigation', { name: /^Channels/ }).boundingBox();
+  if (!figure || !card || !walk) throw new Error('expected all three');
+  expect(card.y).toBeGreaterThan(figure.y + figure.height / 2);
+  expect(walk.y).toBeGreaterThan(card.y + card.height);
+  expect(figure.width).toBeGreaterThan(250);
+  await expect(page.getByText('In pregnancy no strong pressing or knocking here.')).toBeVisible();
+});
+
+test('the selected form moves in the margin of Compose', async ({ page }) => {
+  await page.goto('/compose/before-the-rounds');
+  const figure = page.getByRole('figure').getByRole('img', { name: /Arrow keys turn the figure/ });
+  await expect(figure).toBeVisible();
+  const label = await figure.getAttribute('aria-label');
+  await page.getByRole('button', { name: 'Stroke on' }).click();
+  await expect(figure).not.toHaveAttribute('aria-label', label ?? '');
+});

@@ -12,9 +12,13 @@ export function watchConsole(page: Page): readonly string[] {
   return problems;
 }
 
-/** No finding of the accessibility rules on the page as it stands. */
-export async function expectAccessible(page: Page): Promise<void> {
+/**
+ * No finding of the accessibility rules on the page as it stands, or on one part of it: behind an open dialog
+ * lies what nobody can press, and half covered it would count as too small.
+ */
+export async function expectAccessible(page: Page, within = 'html'): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
+    .include(within)
     .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze();
   expect(

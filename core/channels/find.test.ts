@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { cunCm, findPoints, MEASURE_IDS, measure, plain, point, POINTS, SEARCH_WORDS } from '.';
+import { PHASE_IDS } from '../phases';
+
+describe('the search of points', () => {
+  it('never fails, whatever is typed', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 30 }), (text) => {
+        for (const row of findPoints(text)) expect(point(row.code)).toBe(row);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  it('finds no more when a word is added', () => {
+    const words = ['source', 'lung', 'kidney', 'water', 'back', 'forearm', 'mother', 'sea', 'chest', 'foot'];
+    fc.assert(
+      fc.property(fc.constantFrom(...words), fc.constantFrom(...words), (first, second) => {
+        const less = findPoints(`${first} ${second}`).map((row) => row.code);
+        const more = new Set(findPoints(first).map((row) => row.code));
+        for (const code of less) expect(more).toContain(code);
+      }),
+    );
+  });
+
+  it('answers each of its own words', () => {
+    for (const word of SEARCH_WORDS)
+      expect({ word, found: findPoints(word).length > 0 }).toEqual({ word, found: true });
+  });
+
+  it('finds twelve points of each phase and more, one on every channel', () => {
+    for (const phase of PHASE_IDS) {
+      const channels = new Set(findPoints(`${phase} point`).map((row) => row.channel));
+      expect(channels.size).toBeGreaterThanOrEqual(12);
+    }
+  });
+
+  it('finds by the part of the body and by what practice uses a point for', () => {
+    expect(findPoints('forearm pericardium').map((row) => row.code)).toContain('PC6');
+    expect(findPoints('sleep').map((row) => row.code)).toContain('HT7');
+    expect(findPoints('foot kidney').every((row) => row.channel === 'KI')).toBe(true);
+  });
+
+  it('puts the exact code before its longer ones', () => {
+    const found = findPoints('LU1').map((row) => row.code);
+    expect(found[0]).toBe('LU1');
+    expect(found).toEqual(expect.arrayContaining(['LU10', 'LU11']));
+  });
+
+  it('reads pinyin without its marks, spaces and hyphens', () => {
+    expect(plain('Zú Sān-lǐ')).toBe('zusanli');
+    expect(plain('Fù’āi')).toBe('fuai');
+    expect(findPoints('zu san li')[0]?.code).toBe('ST36');
+  });
+});
+
+describe('the cùn of a person', () => {
+  it('grows with stature in every segment', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 120, max: 210 }), fc.constantFrom(...MEASURE_IDS), (statureCm, id) => {
+        const one = cunCm({ statureCm, segmentsCm: {} }, id).cm;
+        const other = cunCm({ statureCm: statureCm + 5, segmentsCm: {} }, id).cm;
+        expect(other).toBeGreaterThan(one);
+        expect(one * measure(id).cun).toBeCloseTo(measure(id).share * statureCm, 6);
+      }),
+    );
+  });
+
+  it('of a measured segment is the segment divided by its cùn, whatever else is known', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 5, max: 60 }), fc.constantFrom(...MEASURE_IDS), (cm, id) => {
+        const own = cunCm({ statureCm: 181, segmentsCm: { [id]: cm } }, id);
+        expect(own).toEqual({ cm: cm / measure(id).cun, by: 'measured' });
+      }),
+    );
+  });
+
+  it('is about a thumb’s breadth on an ordinary person: 1.4 to 3.2 cm (common practice)', () => {
+    for (const id of MEASURE_IDS) {
+      const { cm } = cunCm({ segmentsCm: {} }, id);
+      expect({ id, thumb: cm > 1.3 && cm < 3.2 }).toEqual({ id, thumb: true });
+    }
+  });
+});
+
+test('every point says where it lies and what it is for, without a slip of the pen', () => {
+  for (const row of POINTS) {
+    expect(row.where).not.toMatch(/undefined|NaN|, ,|^,|\s{2}/);
+    expect(row.use).not.toMatch(/cure|heal|treat|disease/i);
+  }
+});
