@@ -41,6 +41,15 @@ describe('the search of points', () => {
     expect(findPoints('foot kidney').every((row) => row.channel === 'KI')).toBe(true);
   });
 
+  it('finds the energy centres by the points that mark them, in each school', () => {
+    for (const text of ['dantian', 'lower dāntián', 'Dantian lower']) {
+      const found = findPoints(text).map((row) => row.code);
+      for (const code of ['CV4', 'CV5', 'CV6'] as const) expect(found).toContain(code);
+    }
+    expect(findPoints('upper dantian').map((row) => row.code)).toContain('EX-HN3');
+    expect(findPoints('jade pillow').map((row) => row.code)).toEqual(expect.arrayContaining(['BL9', 'GV17']));
+  });
+
   it('puts the exact code before its longer ones', () => {
     const found = findPoints('LU1').map((row) => row.code);
     expect(found[0]).toBe('LU1');

@@ -2,14 +2,17 @@ import { PHASE_IDS } from '../phases';
 import { CHANNELS } from './channels';
 import { CLASS_KINDS, classesOf } from './classes';
 import { POINTS, type PointRow } from './points';
+import { REGIONS } from './points/extra';
 
-/** Lower case without tone marks, apostrophes and spaces. */
-export const plain = (text: string): string =>
+/** Lower case without tone marks. */
+const unmarked = (text: string): string =>
   text
     .normalize('NFD')
     .replace(/[\u0300-\u036f]/g, '')
-    .replace(/[’'\s-]/g, '')
     .toLowerCase();
+
+/** Lower case without tone marks, apostrophes and spaces. */
+export const plain = (text: string): string => unmarked(text).replace(/[’'\s-]/g, '');
 
 interface Entry {
   readonly row: PointRow;
@@ -28,10 +31,11 @@ const ENTRIES: readonly Entry[] = POINTS.map((row) => ({
     row.region,
     CHANNELS.find((channel) => channel.id === row.channel)?.name ?? 'extra point',
     ...classesOf(row.code).flatMap((one) => [one.kind, one.what, one.phase ? `${one.phase} point` : 'point']),
-  ]
-    .join(' ')
-    .toLowerCase(),
-}));
+    ...REGIONS.filter((region) => (region.points as readonly string[]).includes(row.code)).map(
+      (region) => `${region.name} ${region.school}`,
+    ),
+  ].join(' '),
+})).map((entry) => ({ ...entry, words: unmarked(entry.words) }));
 
 /** How well an entry answers one word; 0 where it does not. */
 function score(entry: Entry, word: string): number {
@@ -42,7 +46,7 @@ function score(entry: Entry, word: string): number {
   if (entry.names.some((name) => (bare.length >= 2 && name.startsWith(bare)) || name.includes(word)))
     return 4;
   if (bare.length >= 3 && entry.names.some((name) => name.includes(bare))) return 2;
-  const whole = new RegExp(`(^|[^a-zà-ü])${word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`);
+  const whole = new RegExp(`(^|[^a-z])${unmarked(word).replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}`);
   return bare.length >= 2 && whole.test(entry.words) ? 3 : 0;
 }
 

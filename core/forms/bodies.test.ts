@@ -111,6 +111,21 @@ describe('the moving bodies of the repertoire', () => {
   });
 });
 
+describe('impact', () => {
+  it('at the heels is asked only where the heels come up, and firmly only where they come up far', () => {
+    for (const { form, variant } of variants) {
+      const { impact } = asksOf(form, variant);
+      if (impact === 'none' || variant === 'seated') continue;
+      const { heelUpCm } = measureForm(form, variant);
+      expect({ id: form.id, variant, up: heelUpCm > (impact === 'firm' ? 3 : 0.5) }).toEqual({
+        id: form.id,
+        variant,
+        up: true,
+      });
+    }
+  });
+});
+
 describe('what the words claim', () => {
   it('is what the body does, in every form and variant', () => {
     for (const { form, variant } of variants)
