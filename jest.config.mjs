@@ -3,6 +3,7 @@ const config = {
   testEnvironment: 'node',
   roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/ui'],
   testMatch: ['**/*.test.ts'],
+  setupFiles: ['<rootDir>/jest.setup.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
   transform: {
     '^.+\\.tsx?$': [

@@ -23,6 +23,8 @@ const pointsAt = (stop: RouteStop): readonly PointCode[] => (isRegion(stop) ? RO
 /** The channels whose course passes both stops, and whether the leg runs with their flow. */
 function legOf(from: RouteStop, to: RouteStop): RouteLeg {
   const along: Along[] = [];
+  // Staying where one is follows no channel.
+  if (from === to) return { from, to, along };
   for (const start of pointsAt(from).map((code) => point(code))) {
     for (const end of pointsAt(to).map((code) => point(code))) {
       if (!start.channel || start.channel !== end.channel) continue;

@@ -323,14 +323,14 @@ function drawHead(easel: Easel): string {
       return stroke(spots.map((place) => camera.spot(place)));
     })
     .join('');
+  const features = ear + (faceSeen > -0.12 ? stroke(nose) : '');
   const behind = dot(inFrame(frame, [0, 0.5, -0.85]), camera.viewer) < 0.1;
   return (
     (behind ? knotShape : '') +
     fill('skin', skull) +
     fill('hair', area) +
     `<path class="fig-stroke" stroke-width="${ink.line * 0.9}" d="${skull}"/>` +
-    pen(ear, ink.line * 0.7) +
-    (faceSeen > -0.12 ? pen(stroke(nose), ink.line * 0.8) : '') +
+    (features === '' ? '' : pen(features, ink.line * 0.75)) +
     (behind ? '' : knotShape)
   );
 }

@@ -2,8 +2,13 @@ const SVG = 'http://www.w3.org/2000/svg';
 const TOKEN = /<(\/?)([a-zA-Z]+)([^>]*?)(\/?)>|([^<]+)/g;
 const ATTRIBUTE = /([\w-]+)="([^"]*)"/g;
 
+/** The attributes each element was last given, as text: most of a figure stands still most of the time. */
+const given = new WeakMap<Element, string>();
+
 /** Gives an element the attributes of its markup, touching only those that differ. */
 function setAttributes(element: Element, text: string): void {
+  if (given.get(element) === text) return;
+  given.set(element, text);
   let count = 0;
   for (const [, name = '', value = ''] of text.matchAll(ATTRIBUTE)) {
     count += 1;
