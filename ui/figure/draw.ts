@@ -182,7 +182,7 @@ function sashBand(easel: Easel): string {
   const { frame } = trunkAt(skeleton.trunk, 0.604);
   const toViewer = [dot(frame.left, camera.viewer), dot(frame.fwd, camera.viewer)] as const;
   const middle = (Math.atan2(toViewer[0], toViewer[1]) * 180) / Math.PI;
-  const angles = [-88, -66, -44, -22, 0, 22, 44, 66, 88].map((turn) => middle + turn);
+  const angles = [-88, -60, -30, 0, 30, 60, 88].map((turn) => middle + turn);
   const spots = [...edge(0.617, angles), ...edge(0.592, [...angles].reverse())];
   return `M${spots.map(at).join('L')}Z`;
 }
@@ -205,7 +205,7 @@ function hairEdge(
 ): { readonly edge: readonly Vec[]; readonly way: Vec } {
   const tilt: Vec = [0, 0.62, -0.785];
   const off = 0.14;
-  const steps = 22;
+  const steps = 16;
   const ringRadius = Math.sqrt(1 - off * off);
   const a: Vec = [1, 0, 0];
   const b: Vec = [0, 0.785, 0.62];
@@ -220,17 +220,28 @@ function hairEdge(
   return { edge, way: inFrame(frame, tilt) };
 }
 
-/** How far an outline lies from a middle inside it, in a direction: between the two spots beside it. */
-function radiusAt(outline: readonly Spot[], centre: Spot, angle: number): number {
-  let [gapBefore, gapAfter, before, after] = [Infinity, Infinity, 0, 0];
-  for (const spot of outline) {
-    const [dx, dy] = [spot.x - centre.x, spot.y - centre.y];
-    const gap = Math.atan2(Math.sin(Math.atan2(dy, dx) - angle), Math.cos(Math.atan2(dy, dx) - angle));
-    if (gap <= 0 && -gap < gapBefore) [gapBefore, before] = [-gap, Math.hypot(dx, dy)];
-    if (gap >= 0 && gap < gapAfter) [gapAfter, after] = [gap, Math.hypot(dx, dy)];
-  }
-  const whole = gapBefore + gapAfter;
-  return whole < 1e-9 ? before : (before * gapAfter + after * gapBefore) / whole;
+/** Directions and distances of an outline's spots from a middle inside it, in the order of their angle. */
+function polar(
+  outline: readonly Spot[],
+  centre: Spot,
+): readonly { readonly angle: number; readonly r: number }[] {
+  return outline
+    .map(({ x, y }) => ({
+      angle: Math.atan2(y - centre.y, x - centre.x),
+      r: Math.hypot(x - centre.x, y - centre.y),
+    }))
+    .sort((a, b) => a.angle - b.angle);
+}
+
+/** How far an outline lies from its middle in a direction: between the two spots beside it. */
+function radiusAt(spots: ReturnType<typeof polar>, angle: number): number {
+  const next = spots.findIndex((spot) => spot.angle >= angle);
+  const after = spots[next < 0 ? 0 : next];
+  const before = spots[(next <= 0 ? spots.length : next) - 1];
+  if (!after || !before) return 0;
+  const whole = (after.angle - before.angle + 2 * Math.PI) % (2 * Math.PI) || 1;
+  const part = ((angle - before.angle + 2 * Math.PI) % (2 * Math.PI)) / whole;
+  return before.r + (after.r - before.r) * Math.min(1, part);
 }
 
 /**
@@ -255,11 +266,12 @@ function hairOutline(
   // From where the edge goes behind to where it comes back, by way of the hair's own side.
   const [leaves, returns] = [angleOf(near.at(-1)), angleOf(near[0])];
   const [out, home] = [wrap(towards - leaves), wrap(returns - towards)];
-  const steps = 6;
+  const steps = 5;
+  const round = polar(outline, centre);
   const arc = (from: number, by: number): readonly Spot[] =>
     Array.from({ length: steps + 1 }, (_, index) => {
       const angle = from + (by * index) / steps;
-      const outer = radiusAt(outline, centre, angle);
+      const outer = radiusAt(round, wrap(angle));
       return { ...centre, x: centre.x + Math.cos(angle) * outer, y: centre.y + Math.sin(angle) * outer };
     });
   return [...near, ...arc(leaves, out), ...arc(towards, home)];
@@ -276,7 +288,7 @@ function drawHead(easel: Easel): string {
       h * HEAD_LARGE,
     );
   const outline = hull(
-    [-0.92, -0.6, 0, 0.5, 0.8, 0.97].flatMap((y) => {
+    [-0.92, -0.6, 0, 0.55, 0.9].flatMap((y) => {
       const r = Math.sqrt(1 - y * y);
       // The jaw is narrower than the brow.
       const wide = y < 0 ? 1 - 0.22 * y * y : 1;
@@ -285,8 +297,8 @@ function drawHead(easel: Easel): string {
         a: scale(frame.left, HEAD.breadth * HEAD_LARGE * h * r * wide),
         b: scale(frame.fwd, HEAD.depth * HEAD_LARGE * h * r * wide),
       };
-      return Array.from({ length: 10 }, (_, index) => {
-        const turn = (index / 10) * 2 * Math.PI;
+      return Array.from({ length: 9 }, (_, index) => {
+        const turn = (index / 9) * 2 * Math.PI;
         return camera.spot(
           add(ring.centre, add(scale(ring.a, Math.cos(turn)), scale(ring.b, Math.sin(turn)))),
         );

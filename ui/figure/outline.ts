@@ -42,7 +42,7 @@ export interface Ring {
   readonly b: Vec;
 }
 
-const STEPS = 9;
+const STEPS = 8;
 const TURNS = Array.from({ length: STEPS }, (_, index) => {
   const turn = (index * 2 * Math.PI) / STEPS;
   return [Math.cos(turn), Math.sin(turn)] as const;
