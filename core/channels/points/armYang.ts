@@ -1,6 +1,6 @@
 import { back, face, forearm, hand, neck, shoulder, upperArm, type PointRecord } from '../site';
 
-/** Large Intestine, Small Intestine and Triple Burner: up the outside of the arm. Places: WHO 2008; uses: from memory. */
+/** Large Intestine, Small Intestine and Triple Burner: up the outside of the arm. Places: WHO 2008, written down from memory; uses: from memory. */
 // prettier-ignore
 export const ARM_YANG_POINTS = [
   { code: 'LI1', pinyin: 'Shāngyáng', hanzi: '商陽', sense: 'metal-note yang', site: hand(0.92, 0.62, 'back'), by: 'at the thumb-side corner of the index finger’s nail', use: 'clearing heat from head and throat' },

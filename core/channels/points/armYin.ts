@@ -1,6 +1,6 @@
 import { chest, forearm, hand, upperArm, type PointRecord } from '../site';
 
-/** Lung, Heart and Pericardium: down the inside of the arm. Places: WHO 2008; uses: from memory. */
+/** Lung, Heart and Pericardium: down the inside of the arm. Places: WHO 2008, written down from memory; uses: from memory. */
 // prettier-ignore
 export const ARM_YIN_POINTS = [
   { code: 'LU1', pinyin: 'Zhōngfǔ', hanzi: '中府', sense: 'middle storehouse', site: chest(1, 6), by: '1 cùn below LU2', use: 'breath, fullness of the chest, grief' },

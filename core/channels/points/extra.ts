@@ -7,7 +7,7 @@ export interface ExtraRecord extends PointRecord {
   readonly midline?: boolean;
 }
 
-/** The points outside the channels that practice uses. Places: WHO 2008 and from memory. */
+/** The points outside the channels that practice uses. Places: WHO 2008, written down from memory. */
 // prettier-ignore
 export const EXTRA_POINTS = [
   { code: 'EX-HN3', pinyin: 'Yìntáng', hanzi: '印堂', sense: 'hall of the seal', site: face(0, 11), midline: true, by: 'between the inner ends of the eyebrows', use: 'upper dāntián, quiet mind' },

@@ -14,7 +14,7 @@ import {
   type PointRecord,
 } from '../site';
 
-/** Stomach, Bladder and Gallbladder: down the front, back and side. Places: WHO 2008; uses: from memory. */
+/** Stomach, Bladder and Gallbladder: down the front, back and side. Places: WHO 2008, written down from memory; uses: from memory. */
 // prettier-ignore
 export const LEG_YANG_POINTS = [
   { code: 'ST1', pinyin: 'Chéngqì', hanzi: '承泣', sense: 'holding tears', site: face(20, -5), by: 'below the pupil, on the edge of the eye socket', use: 'eyes' },

@@ -1,6 +1,6 @@
 import { belly, chest, flank, foot, ribs, shank, thigh, type PointRecord } from '../site';
 
-/** Spleen, Kidney and Liver: up the inside of the leg. Places: WHO 2008; uses: from memory. */
+/** Spleen, Kidney and Liver: up the inside of the leg. Places: WHO 2008, written down from memory; uses: from memory. */
 // prettier-ignore
 export const LEG_YIN_POINTS = [
   { code: 'SP1', pinyin: 'Yǐnbái', hanzi: '隱白', sense: 'hidden white', site: foot(0.97, -0.9, 'top'), by: 'at the inner corner of the big toe’s nail', use: 'holding blood, restless sleep' },

@@ -1,6 +1,6 @@
 import { back, belly, chest, face, neck, scalp, type PointRecord } from '../site';
 
-/** The Governing vessel up the back, the Conception vessel up the front. Places: WHO 2008; uses: from memory. */
+/** The Governing vessel up the back, the Conception vessel up the front. Places: WHO 2008, written down from memory; uses: from memory. */
 // prettier-ignore
 export const VESSEL_POINTS = [
   { code: 'GV1', pinyin: 'Chángqiáng', hanzi: '長強', sense: 'lasting strength', site: back('coccyx', 0), by: 'between the tip of the tailbone and the anus', use: 'gate of the tailbone in the orbit, root of the spine' },
