@@ -24,6 +24,8 @@ const table = {
     title: 'National Astronomical Observatory of Japan, calendar notes: doyō at 27°, 117°, 207°, 297°',
   },
   'five-animals-standard': { kind: 'published', title: 'Wǔ Qín Xì, modern standard edition' },
+  'brocades-standard': { kind: 'published', title: 'Bā Duàn Jǐn, modern standard edition' },
+  'brocades-verse': { kind: 'from-memory', title: 'Older verse of the eight brocades (from memory)' },
   'six-sounds-standard': { kind: 'published', title: 'Liù Zì Jué, modern standard edition' },
   'six-sounds-season-verse': { kind: 'published', title: 'Verse on the six sounds attributed to Sūn Sīmiǎo' },
   'nourishing-nature-record': {

@@ -33,6 +33,8 @@ export interface MomentAsks {
   readonly sideShare: number;
   readonly neckTurnDeg: number;
   readonly neckBackDeg: number;
+  /** Tilt of the head to a side. */
+  readonly neckSideDeg: number;
   readonly heelUpCm: number;
   readonly anklesCross: boolean;
 }
@@ -134,6 +136,7 @@ export function momentAsks(skeleton: Skeleton): MomentAsks {
     turnShare: shareOfRange('spine-turn', goals.turnDeg - goals.hipsTurnDeg),
     sideShare: shareOfRange('spine-side', goals.bendDeg),
     neckTurnDeg: Math.abs(goals.headTurnDeg),
+    neckSideDeg: Math.abs(goals.headTiltDeg),
     neckBackDeg: Math.max(0, -goals.nodDeg - Math.max(0, goals.leanDeg + goals.roundDeg) * 0.5),
     heelUpCm: heel * 100,
     anklesCross: legs.left.ankle[0] < legs.right.ankle[0],
@@ -184,6 +187,7 @@ export function movementAsks(
     sideShare: 0,
     neckTurnDeg: 0,
     neckBackDeg: 0,
+    neckSideDeg: 0,
     heelUpCm: 0,
     oneLegSec: 0,
     handsAboveSec: 0,
@@ -213,6 +217,7 @@ export function movementAsks(
         sideShare: Math.max(most.sideShare, now.sideShare),
         neckTurnDeg: Math.max(most.neckTurnDeg, now.neckTurnDeg),
         neckBackDeg: Math.max(most.neckBackDeg, now.neckBackDeg),
+        neckSideDeg: Math.max(most.neckSideDeg, now.neckSideDeg),
         heelUpCm: Math.max(most.heelUpCm, now.heelUpCm),
         oneLegSec: Math.max(most.oneLegSec, balancing),
         handsAboveSec: most.handsAboveSec + (now.handsAbove ? share : 0),

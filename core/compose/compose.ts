@@ -1,7 +1,7 @@
 import type { Brief } from '../brief';
 import { STANCE_CHANGE_SEC, compile, type Timeline } from '../practice/compile';
 import type { Item, Practice, Reason } from '../practice/model';
-import { ROLE_SHARES, ROLES, stanceOf, type Form, type FormSchools, type Role } from '../forms';
+import { formsOfSet, ROLE_SHARES, ROLES, stanceOf, type Form, type FormSchools, type Role } from '../forms';
 import type { Customs } from '../customs';
 import type { ConditionId } from '../people';
 import { seededRandom } from '../random';
@@ -89,10 +89,11 @@ function draftItem(
   };
 }
 
-/** Inner work and rubbing come after the moving forms of a section (common practice). */
-function orderOf(form: Form, index: number): number {
+/** Inner work and rubbing come after the moving forms of a section; joints in the user's order (common practice). */
+function orderOf(form: Form, index: number, jointOrder: readonly string[]): number {
   const late = form.family === 'inner breathing' || form.family === 'self-massage' ? 1000 : 0;
-  return index + late;
+  const joint = jointOrder.indexOf(form.id);
+  return late + (joint >= 0 ? joint / 100 : index);
 }
 
 function practiceOf(
@@ -149,6 +150,7 @@ function prepare(
   const random = seededRandom(seed);
   const items = new Map<string, Omit<Item, 'id' | 'repetitions'>>();
   const candidates = new Map<Role, Candidate[]>();
+  const joints = formsOfSet('joints', customs);
   const jitter = new Map(ground.allowed.map(({ form }) => [form.id, random.next() * 0.5]));
   for (const { role } of sections) {
     const list = ground.allowed
@@ -168,7 +170,7 @@ function prepare(
           usual: form.repetitions.usual,
           most: form.repetitions.most,
           step: form.repetitions.multipleOf,
-          order: orderOf(form, index),
+          order: orderOf(form, index, joints),
           startStance: stance.start,
           endStance: stance.end,
         };

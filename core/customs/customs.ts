@@ -8,6 +8,7 @@ import {
   type SeasonSchoolId,
 } from '../almanac';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
+import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/sets';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
 
 const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] =>
@@ -36,6 +37,8 @@ export const customsSchema = z.strictObject({
   animalSchool: z.enum(ids<AnimalSchoolId>(ANIMAL_SCHOOLS)),
   virtueSchool: z.enum(ids<VirtueSchoolId>(VIRTUE_SCHOOLS)),
   soundSchool: z.enum(ids<SoundSchoolId>(SOUND_SCHOOLS)),
+  brocadeSchool: z.enum(ids<BrocadeSchoolId>(BROCADE_SCHOOLS)),
+  jointOrder: z.enum(ids<JointOrderId>(JOINT_ORDERS)),
   breathsPerMin: z
     .number('breaths a minute is a number')
     .min(3, 'at least 3 breaths a minute')
@@ -60,6 +63,8 @@ export const DEFAULT_CUSTOMS: Customs = {
   animalSchool: 'standard',
   virtueSchool: 'classical',
   soundSchool: 'standard',
+  brocadeSchool: 'standard',
+  jointOrder: 'bottom-up',
   breathsPerMin: 6,
   outToIn: 1.2,
   firstSide: 'left',

@@ -60,3 +60,15 @@ export const breatheIn = (cue: string): Stroke => ({ breath: 'in', cue });
 export const breatheOut = (cue: string): Stroke => ({ breath: 'out', cue });
 export const pause = (seconds: number, cue: string): Stroke => ({ breath: 'hold', cue, seconds });
 export const freely = (seconds: number, cue: string): Stroke => ({ breath: 'free', cue, seconds });
+
+/** What a form does along channels, one way for all of them: `along('stretch', 'LU', 'LI')`. */
+export const along = (
+  how: Form['channels'][number]['how'],
+  ...channels: readonly Form['channels'][number]['channel'][]
+): Form['channels'] => channels.map((channel) => ({ channel, how }));
+
+/** Usual repetitions by kind of form; three is the favourite, then six and nine (measured practice). */
+export const FEW = { least: 1, usual: 3, most: 9, multipleOf: 1 } as const;
+export const FLOWING_COUNT = { least: 2, usual: 6, most: 18, multipleOf: 1 } as const;
+export const INNER_COUNT = { least: 2, usual: 5, most: 18, multipleOf: 1 } as const;
+export const CIRCLES = { least: 3, usual: 4, most: 12, multipleOf: 1 } as const;

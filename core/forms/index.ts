@@ -16,6 +16,10 @@ export {
 export type { Form, Stroke, Asks, Stance, Sides, VariantId, BodyRegion, Animal } from './model';
 export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
 export type { FormSchools } from './theme';
+export { BROCADE_SCHOOLS, FORM_SETS, JOINT_ORDERS, formsOfSet, placesInSets, setOrder } from './sets';
+export type { BrocadeSchoolId, JointOrderId, PlaceInSet, SetSchools } from './sets';
+export { differencesOf } from './differences';
+export type { Difference } from './differences';
 export { plainText, searchText } from './search';
 export { REPERTOIRE } from './repertoire';
 export { restIn, strokePostures } from './embody';

@@ -118,7 +118,14 @@ export function namedAsks(asked: MovementAsks): MeasuredAsks {
     backBend: asked.archDeg >= 18 ? 'full' : asked.archDeg >= 10 ? 'slight' : 'none',
     twist: ofRange(asked.turnShare),
     sideBend: ofRange(asked.sideShare),
-    neck: asked.neckBackDeg >= 14 ? 'tip-back' : asked.neckTurnDeg >= 30 ? 'turn' : 'none',
+    neck:
+      asked.neckBackDeg >= 14
+        ? 'tip-back'
+        : asked.neckTurnDeg >= 30
+          ? 'turn'
+          : asked.neckSideDeg >= 20
+            ? 'tilt'
+            : 'none',
     legsCross: asked.anklesCross,
     stepping: asked.steps,
   };

@@ -55,7 +55,7 @@ export const asksSchema = z.strictObject({
   backBend: z.enum(['none', 'slight', 'full']),
   twist: z.enum(['none', 'slight', 'full']),
   sideBend: z.enum(['none', 'slight', 'full']),
-  neck: z.enum(['none', 'turn', 'tip-back', 'circle']),
+  neck: z.enum(['none', 'tilt', 'turn', 'tip-back', 'circle']),
   breathHold: z.boolean(),
   staticHold: z.boolean(),
   impact: z.enum(['none', 'soft', 'firm']),
@@ -95,6 +95,8 @@ export const FAMILIES = [
   'standing posture',
   'settling breath',
   'joint loosening',
+  'spinal wave',
+  'twist and bend',
   'shaking',
   'arm swing',
   'percussion route',
@@ -104,6 +106,7 @@ export const FAMILIES = [
   'animal',
   'healing sound',
   'heel drop',
+  'balance',
   'inner breathing',
   'gathering',
   'self-massage',
@@ -179,6 +182,8 @@ export const formSchema = z.strictObject({
   cautions: z.array(shortText).max(8),
   /** For hard forms: the parts in teaching order. */
   parts: z.array(shortText).max(8),
+  /** Where the form keeps apart from a usual rule, and why: the way of the breath, or the time it takes. */
+  exceptions: z.strictObject({ breath: shortText.optional(), time: shortText.optional() }).optional(),
   smaller: variantSchema.optional(),
   seated: variantSchema.optional(),
 });

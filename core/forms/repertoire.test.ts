@@ -49,7 +49,7 @@ describe('the repertoire', () => {
     expect(count('channel tracing')).toBeGreaterThanOrEqual(5);
     expect(count('percussion route')).toBeGreaterThanOrEqual(2);
     expect(REPERTOIRE.filter((form) => form.roles.includes('still')).length).toBeGreaterThanOrEqual(2);
-    expect(REPERTOIRE.filter((form) => form.hinge)).toHaveLength(1);
+    expect(REPERTOIRE.filter((form) => form.hinge).length).toBeGreaterThanOrEqual(1);
     for (const phase of PHASE_IDS) {
       const nourishing = REPERTOIRE.filter(
         (form) => form.roles.includes('nourish') && phasesOfForm(form, standard).includes(phase),

@@ -88,7 +88,7 @@ export const CONDITIONS = [
   ] },
   { id: 'neck', label: 'neck trouble', source: 'common-practice', rules: [
     { when: (asks) => asks.neck === 'circle' || asks.neck === 'tip-back', weight: 'avoid', say: 'No full circles, no tipping back.' },
-    { when: (asks) => asks.neck === 'turn', weight: 'watch', say: 'Turn only as far as is easy.' },
+    { when: (asks) => asks.neck === 'turn' || asks.neck === 'tilt', weight: 'watch', say: 'Turn and tilt only as far as is easy.' },
   ] },
   { id: 'shoulder', label: 'shoulder trouble', source: 'common-practice', rules: [
     { when: (asks) => asks.armsAboveShoulders, weight: 'change', say: 'Hands below shoulder height.', remedy: 'gentler-variant' },

@@ -5,6 +5,7 @@ import { useForm, useWatch, type FieldPath } from 'react-hook-form';
 import type { ReactNode } from 'react';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { customsSchema, type Customs } from '@/core/customs';
+import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
@@ -149,6 +150,8 @@ export function CustomsForm({ customs }: { customs: Customs }) {
             {choice('animalSchool', 'Animals', schools(ANIMAL_SCHOOLS))}
             {choice('virtueSchool', 'Virtues', schools(VIRTUE_SCHOOLS))}
             {choice('soundSchool', 'Healing sounds', schools(SOUND_SCHOOLS))}
+            {choice('brocadeSchool', 'Eight brocades', schools(BROCADE_SCHOOLS))}
+            {choice('jointOrder', 'Joints are loosened', schools(JOINT_ORDERS))}
             <label className="flex items-baseline gap-2 py-2">
               <input type="checkbox" className="accent-ink" {...register('mirrorSouth')} />
               South of the equator the seasons stand half a year apart

@@ -123,7 +123,7 @@ function legTracing(line: LegLine): FormBody {
     smaller: [
       to({ sink: 10, hands: both(line.start) }),
       to(...kneeDown.map(tall)),
-      to(...kneeUp.map(tall)),
+      to(...kneeUp.map(tall), { sink: 10, hands: both(kneeUp.at(-1) ?? HANGING) }),
       to({ sink: 10 }),
     ],
     seated: [

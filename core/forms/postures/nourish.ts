@@ -4,6 +4,7 @@ import {
   BEFORE_BELLY,
   BEFORE_CHEST,
   both,
+  bow,
   each,
   HANGING,
   ON_BELLY,
@@ -16,11 +17,6 @@ import {
   type FormBody,
 } from './words';
 
-const bow = (by = 1.9): NonNullable<Posture['feet']> => ({
-  apart: 0.9,
-  ahead: { foot: 'left', by },
-  turnOut: { left: 0, right: 35 },
-});
 const horse = { turnOut: 14 } as const;
 const chairWide = { turnOut: 20 } as const;
 const millstone = (out: number, away: number): Hand => ({

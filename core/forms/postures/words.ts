@@ -57,3 +57,49 @@ export const BEFORE_CHEST: Hand = {
   elbow: 'out',
 };
 export const OUT_LEVEL: Hand = { near: 'reach', toward: [1, 0, 0.25], palm: 'down', share: 0.95 };
+
+/** A hand held before a place on the front of the body: so far out, up and away from it, in cùn. */
+export const before = (
+  near: Hand['near'],
+  out: number,
+  up: number,
+  away: number,
+  palm: NonNullable<Hand['palm']> = 'body',
+  fingers: NonNullable<Hand['fingers']> = 'in',
+): Hand => ({
+  near,
+  off: [out, up, away],
+  palm,
+  fingers,
+  elbow: fingers === 'up' || palm === 'up' ? 'low' : 'out',
+});
+
+/** A hand reached out from its shoulder: outwards, up and forward. */
+export const reaching = (
+  outward: number,
+  up: number,
+  forward: number,
+  palm: NonNullable<Hand['palm']> = 'down',
+  share = 0.92,
+): Hand => ({ near: 'reach', toward: [outward, up, forward], palm, share });
+
+/** Standing with soft knees, the hands somewhere, and whatever else is particular. */
+export const stand = (sink: number, hands?: Hands, more: Posture = {}): Posture => ({
+  sink,
+  ...(hands ? { hands } : {}),
+  ...more,
+});
+
+/** Sitting, the hands on the thighs unless said. */
+export const sit = (hands: Hands = both(ON_THIGHS), more: Posture = {}): Posture => ({
+  base: 'chair',
+  hands,
+  ...more,
+});
+
+/** One foot ahead, as wide as ease: weight forward or back comes with the posture. */
+export const bow = (by = 1.9): NonNullable<Posture['feet']> => ({
+  apart: 0.9,
+  ahead: { foot: 'left', by },
+  turnOut: { left: 0, right: 35 },
+});

@@ -3,7 +3,7 @@ import { breatheIn, breatheOut, defineForm, freely } from '../define';
 // prettier-ignore
 export const WAKING = [
   defineForm({
-    id: 'shaking', name: 'Shaking', family: 'shaking', roles: ['wake'], actions: ['moves', 'clears'], polarity: 'yang',
+    id: 'shaking', name: 'Shaking', family: 'shaking', roles: ['wake', 'loosen'], actions: ['moves', 'clears'], polarity: 'yang',
     channels: [{ channel: 'KI', how: 'attend' }, { channel: 'BL', how: 'attend' }], points: ['KI1'],
     pace: 'flowing', manner: 'natural', exhale: 'mouth', settleSec: 12,
     cycle: [freely(15, 'Bounce from the ankles; knees, hips, belly, shoulders all shake loose.')],

@@ -1,0 +1,127 @@
+import { along, breatheIn, breatheOut, CIRCLES, defineForm, FEW, freely } from '../define';
+
+/** Loosening from the feet to the neck, beyond the first seven, and the waves, folds and turns of the spine. */
+// prettier-ignore
+export const JOINTS = [
+  defineForm({
+    id: 'loosen-feet-rocking', name: 'Rocking the feet', family: 'joint loosening', roles: ['loosen', 'arrive'], actions: ['moves', 'calms'],
+    channels: along('stretch', 'KI', 'BL', 'ST'), points: ['KI1'], pace: 'flowing', manner: 'natural', footwork: 'The weight rolls from the heels to the toes and back.',
+    cycle: [freely(3, 'Roll to the balls of the feet.'), freely(3, 'Roll back to the heels.')],
+    repetitions: { least: 3, usual: 6, most: 18, multipleOf: 1 }, loosens: ['ankles'], images: ['A boat at its mooring.'],
+    mistakes: [{ mistake: 'bending at the waist', mend: 'Move as one piece from the ankles.' }],
+    smaller: { change: 'Half as far, one hand on a chair back.' }, seated: { change: 'Lift heels and toes in turn.', cycle: [freely(3, 'Lift the heels.'), freely(3, 'Heels down; lift the toes.')] },
+  }),
+  defineForm({
+    id: 'loosen-leg-pendulum', name: 'The leg as a pendulum', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
+    channels: along('stretch', 'ST', 'BL', 'GB'), points: ['GB30'], stance: { start: 'hip width', end: 'hip width' }, sides: 'one-then-other', pace: 'flowing', manner: 'natural', footwork: 'Stand on one leg; the other foot floats free.', level: 2,
+    cycle: [freely(4, 'Let the {side} leg swing softly forward, and back.')], repetitions: { least: 3, usual: 4, most: 9, multipleOf: 1 }, loosens: ['hips', 'knees'],
+    images: ['The weight of an old clock.'], mistakes: [{ mistake: 'kicking', mend: 'Let the leg fall; the swing comes of itself.' }], cautions: ['Keep a hand on a chair or wall if at all unsure.'],
+    smaller: { change: 'The toes stay on the floor and slide.', cycle: [freely(4, 'Slide the {side} toes forward, and back.')] }, seated: { change: 'Swing the lower leg from the knee.', cycle: [freely(4, 'Let the {side} lower leg swing forward and back.')] },
+  }),
+  defineForm({
+    id: 'loosen-waist', name: 'Turning the waist', family: 'joint loosening', roles: ['loosen'], actions: ['moves'], phases: ['wood'], organs: ['gallbladder', 'liver'],
+    channels: along('stretch', 'GB', 'BL'), points: ['GB26', 'GV4'], sides: 'alternating', pace: 'turning', footwork: 'Both feet stay planted, weight even.',
+    cycle: [breatheIn('Hands on hips, grow tall.'), breatheOut('Turn the waist to the {side}; return.')], repetitions: { least: 2, usual: 3, most: 9, multipleOf: 1 }, loosens: ['spine', 'hips'],
+    images: ['A gate turning on a well-oiled post.'], mistakes: [{ mistake: 'knees twist along', mend: 'Both knees keep looking forward.' }],
+    smaller: { change: 'A third of the turn.' }, seated: { change: 'Turn on the sitting bones.' },
+  }),
+  defineForm({
+    id: 'loosen-elbows', name: 'Elbow circles', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
+    channels: along('stretch', 'LI', 'HT', 'PC'), points: ['LI11', 'HT3'], sides: 'both-ways', ways: ['outward', 'inward'], pace: 'flowing', manner: 'natural',
+    cycle: [freely(4, 'Forearms draw circles {way}, elbows quiet.')], repetitions: CIRCLES, loosens: ['wrists', 'shoulders'], images: ['Winding two skeins of yarn.'],
+    mistakes: [{ mistake: 'shoulders hunch', mend: 'Hang the elbows like plumb lines.' }],
+    smaller: { change: 'Only bend and straighten.', cycle: [freely(4, 'Bend the elbows, and let them open.')] }, seated: { change: 'The same from the chair.' },
+  }),
+  defineForm({
+    id: 'loosen-fingers', name: 'Fingers one by one', family: 'joint loosening', roles: ['loosen', 'wake'], actions: ['moves', 'clears'], organs: ['lung', 'heart', 'pericardium', 'large-intestine', 'small-intestine', 'triple-burner'],
+    channels: along('stretch', 'LU', 'LI', 'PC', 'TE', 'HT', 'SI'), points: ['LU11', 'LI1', 'PC9', 'TE1', 'HT9', 'SI1'], sides: 'one-then-other', pace: 'flowing', manner: 'natural',
+    cycle: [freely(9, 'Draw out each {side} finger, thumb to little finger.')], repetitions: { least: 1, usual: 2, most: 4, multipleOf: 1 }, loosens: ['wrists'], images: ['Picking ripe berries from a stem.'],
+    mistakes: [{ mistake: 'cracking the joints', mend: 'A long, slow draw; no jerk.' }], smaller: { change: 'Only stroke each finger.' }, seated: { change: 'The same, forearms on the thighs.' },
+  }),
+  defineForm({
+    id: 'loosen-arm-wheels', name: 'Arm wheels', family: 'joint loosening', roles: ['loosen', 'wake'], actions: ['moves'], polarity: 'yang',
+    channels: along('stretch', 'LU', 'LI', 'SI'), points: ['LI15', 'SI10'], sides: 'both-ways', ways: ['back', 'forward'], pace: 'circling',
+    cycle: [breatheIn('Arms rise and pass {way} overhead.'), breatheOut('They come round and fall.')], repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, loosens: ['shoulders', 'spine'],
+    images: ['Water wheels, one each side.'], mistakes: [{ mistake: 'forcing the arms past the ears', mend: 'Let the wheel tip forward a little.' }],
+    smaller: { change: 'Circle the elbows, fingertips near the shoulders.', cycle: [breatheIn('Elbows rise {way}, fingertips near the shoulders.'), breatheOut('They come round and down.')] }, seated: { change: 'Elbow circles from the chair.', cycle: [breatheIn('Elbows rise {way}, fingertips near the shoulders.'), breatheOut('They come round and down.')] },
+  }),
+  defineForm({
+    id: 'loosen-shoulder-blades', name: 'Opening the shoulder blades', family: 'joint loosening', roles: ['loosen'], actions: ['moves'], phases: ['metal'], organs: ['lung', 'large-intestine'],
+    channels: along('stretch', 'LU', 'BL', 'SI'), points: ['LU1', 'BL13', 'SI11'], pace: 'flowing',
+    cycle: [breatheIn('Elbows draw back, the chest widens.'), breatheOut('Arms wrap forward, the back widens.')], repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, loosens: ['shoulders', 'spine'],
+    images: ['Bellows opened and folded.'], mistakes: [{ mistake: 'arching the low back', mend: 'Open only above the lowest ribs.' }], smaller: { change: 'Hands stay near the chest.' }, seated: { change: 'The same from the chair.' },
+  }),
+  defineForm({
+    id: 'loosen-neck-tilt', name: 'Ear towards the shoulder', family: 'joint loosening', roles: ['loosen'], actions: ['moves', 'calms'], phases: ['wood'], organs: ['gallbladder'],
+    channels: along('stretch', 'GB', 'TE', 'LI'), points: ['GB20', 'GB21'], sides: 'alternating', pace: 'neck',
+    cycle: [breatheIn('Back of the neck long.'), breatheOut('{Side} ear sinks towards the shoulder; come back.')], repetitions: { least: 1, usual: 2, most: 4, multipleOf: 1 }, loosens: ['neck'],
+    images: ['A heavy flower on its stem.'], mistakes: [{ mistake: 'the shoulder comes up to meet it', mend: 'Both hands stay heavy.' }], cautions: ['Never roll the head in a full circle; stop short of any dizziness.'],
+    smaller: { change: 'A third of the way.' }, seated: { change: 'The same, hands on the thighs.' },
+  }),
+  defineForm({
+    id: 'loosen-neck-turtle', name: 'Turtle draws in its head', family: 'joint loosening', roles: ['loosen'], actions: ['moves', 'calms'], phases: ['water'], organs: ['bladder'],
+    channels: along('stretch', 'GV', 'BL'), points: ['GV14', 'BL10'], pace: 'neck', cautions: ['With a sore neck make it half as large.'], cycle: [breatheIn('Chin slides level forward and up a little.'), breatheOut('Chin draws in, the nape grows long.')],
+    repetitions: { least: 2, usual: 3, most: 6, multipleOf: 1 }, loosens: ['neck'], images: ['A turtle looking out, and going home.'],
+    mistakes: [{ mistake: 'tipping the head back', mend: 'The eyes stay on the horizon.' }], smaller: { change: 'Only draw the chin in and let go.' }, seated: { change: 'The same, hands on the thighs.' },
+  }),
+  defineForm({
+    id: 'spinal-wave', name: 'Wave through the spine', family: 'spinal wave', roles: ['loosen', 'wake', 'nourish'], actions: ['moves', 'nourishes'], phases: ['water'], organs: ['bladder', 'kidney'],
+    channels: along('stretch', 'GV', 'BL', 'CV'), points: ['GV4', 'GV14', 'BL23'], pace: 'flowing', level: 2, setupSec: { known: 5, taught: 24 },
+    cycle: [breatheIn('Knees, hips, belly, chest and head roll forward and up.'), breatheOut('Tail drops, the back rounds, and sinks.')], repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, loosens: ['spine', 'hips', 'knees'],
+    images: ['A wave running up a rope.'], mistakes: [{ mistake: 'all at once', mend: 'One joint after the other; the head is last.' }], parts: ['knees and pelvis only', 'belly and chest', 'the whole rope'],
+    smaller: { change: 'Only pelvis and low back.' }, seated: { change: 'From the sitting bones upward.', cycle: [breatheIn('Pelvis, belly, chest and head roll forward and up.'), breatheOut('Tail under, the back rounds.')] },
+  }),
+  defineForm({
+    id: 'spine-bellows', name: 'Rounding and opening the back', family: 'spinal wave', roles: ['loosen'], actions: ['moves', 'calms'], phases: ['water', 'metal'], organs: ['bladder', 'lung'],
+    channels: along('stretch', 'GV', 'BL', 'CV'), points: ['BL23', 'GV4', 'CV17'], pace: 'flowing', footwork: 'Both feet stay planted, weight even, knees soft.',
+    cycle: [breatheIn('Hands on thighs, the breastbone looks forward.'), breatheOut('The back rounds, the navel draws in.')], repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, loosens: ['spine'],
+    images: ['A cat waking on a warm wall.'], mistakes: [{ mistake: 'the neck does most', mend: 'Begin at the tail each time.' }], smaller: { change: 'Hands on the hips, standing tall.' }, seated: { change: 'Hands on the thighs, from the chair.' },
+  }),
+  defineForm({
+    id: 'dragon-spine', name: 'Swimming dragon', pinyin: 'Yóu Lóng', hanzi: '游龍', family: 'spinal wave', roles: ['nourish', 'wake'], actions: ['moves', 'nourishes'], polarity: 'yang', phases: ['wood', 'water'], organs: ['liver', 'gallbladder', 'kidney'],
+    channels: along('stretch', 'GB', 'LR', 'BL'), points: ['LR14', 'GV4'], sides: 'alternating', pace: 'turning', footwork: 'The weight moves from foot to foot, feet planted.', level: 3, setupSec: { known: 6, taught: 28 },
+    cycle: [breatheIn('Joined palms glide up to the {side}.'), breatheOut('Hips sway away, palms swim down across.')], repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, loosens: ['spine', 'hips'],
+    images: ['An eel in slow, green water.'], mistakes: [{ mistake: 'only the hands draw the curve', mend: 'Hips go the other way first; the hands answer.' }], parts: ['hips side to side', 'palms alone', 'hips and palms against each other'],
+    smaller: { change: 'Hips quiet, palms at the height of the ribs.' }, seated: { change: 'From one sitting bone to the other.' },
+  }),
+  defineForm({
+    id: 'hanging-fold', name: 'Hanging like a coat', family: 'twist and bend', roles: ['loosen'], actions: ['moves', 'calms'], phases: ['water'], organs: ['bladder', 'kidney'],
+    channels: along('stretch', 'BL', 'GV'), points: ['BL40', 'BL57'], pace: 'fold', level: 2,
+    cycle: [breatheIn('Grow tall.'), breatheOut('Roll down with bent knees, arms hanging.'), breatheIn('Stay hung; breathe into the back.'), breatheOut('Hang a little heavier.'), breatheIn('Press the feet, roll up slowly, head last.'), breatheOut('Stand, and let the breath drop.')], repetitions: { least: 1, usual: 2, most: 4, multipleOf: 1 }, loosens: ['spine', 'hips'],
+    images: ['A heavy coat over a rail.'], mistakes: [{ mistake: 'straight knees', mend: 'Bend until the belly rests on the thighs.' }], cautions: ['Rise slowly from the fold, head last.'],
+    smaller: { change: 'Hands on the thighs, half way, head above the heart.' }, seated: { change: 'Fold over the thighs, forearms resting.' },
+  }),
+  defineForm({
+    id: 'figure-eight-hang', name: 'Hanging in a figure of eight', family: 'twist and bend', roles: ['loosen', 'wake'], actions: ['moves', 'clears'], phases: ['wood', 'water'], organs: ['gallbladder', 'bladder', 'liver'],
+    channels: along('stretch', 'GB', 'BL', 'LR'), points: ['BL23', 'GB30'], sides: 'alternating', pace: 'fold', level: 3, footwork: 'The weight moves from foot to foot, knees bent.', setupSec: { known: 6, taught: 24 },
+    cycle: [breatheIn('Half folded, the arms drift up to the {side}.'), breatheOut('They fall through the middle and across.')], repetitions: { least: 2, usual: 3, most: 6, multipleOf: 1 }, loosens: ['spine', 'hips', 'shoulders'],
+    images: ['Seaweed lying over in the swell.'], mistakes: [{ mistake: 'swinging fast', mend: 'One pass to a breath; slower if the head spins.' }], cautions: ['Rise slowly from the fold, head last.', 'With a sore disc leave this out: it loads the fold with a turn.'],
+    parts: ['the half fold, hands on thighs', 'shifting side to side in it', 'the arms’ eight'],
+    smaller: { change: 'Standing, the arms draw the eight before the hips.', cycle: [breatheIn('The arms drift up to the {side}.'), breatheOut('They fall through the middle and across.')] }, seated: { change: 'From the chair, the arms draw the eight.', cycle: [breatheIn('The arms drift up to the {side}.'), breatheOut('They fall through the middle and across.')] },
+  }),
+  defineForm({
+    id: 'bow-from-the-hips', name: 'Bowing from the hips', family: 'twist and bend', roles: ['loosen', 'close'], actions: ['calms', 'moves'], polarity: 'yin', phases: ['water'], organs: ['bladder'],
+    channels: along('stretch', 'BL', 'GV'), points: ['BL40', 'GV20'], pace: 'fold', cycle: [breatheIn('Palms meet, the crown lifts.'), breatheOut('Bow from the hips, the back long; return.')], repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 }, loosens: ['hips', 'spine'],
+    images: ['A long, slow greeting.'], mistakes: [{ mistake: 'rounding the neck', mend: 'Crown and tail pull away from each other.' }], smaller: { change: 'A small bow.' }, seated: { change: 'From the chair.' },
+  }),
+  defineForm({
+    id: 'twist-to-the-heel', name: 'Looking down to the heel', family: 'twist and bend', roles: ['loosen', 'nourish'], actions: ['moves', 'nourishes'], phases: ['wood'], organs: ['gallbladder', 'liver'],
+    channels: along('stretch', 'GB', 'LR', 'BL'), points: ['GB26', 'LR14'], sides: 'alternating', pace: 'turning', footwork: 'Both feet stay planted; the weight settles on the foot you look at.',
+    cycle: [breatheIn('Palms rise before the chest.'), breatheOut('Turn to the {side} and look down to the heel; return.')], repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, loosens: ['spine', 'neck'],
+    images: ['Looking for your own footprint.'], mistakes: [{ mistake: 'the knee caves in', mend: 'Stop at seven tenths; the knee stays over the foot.' }], smaller: { change: 'Half the turn, eyes finish it.' }, seated: { change: 'Turn on the sitting bones, look past the seat.' },
+  }),
+  defineForm({
+    id: 'crescent-moon', name: 'Crescent moon', family: 'twist and bend', roles: ['nourish', 'loosen'], actions: ['moves', 'nourishes'], phases: ['wood'], organs: ['gallbladder', 'liver'],
+    channels: along('stretch', 'GB', 'LR'), points: ['GB24', 'LR13'], sides: 'alternating', pace: 'neck', footwork: 'Both feet stay planted.', level: 2,
+    cycle: [breatheIn('Joined palms rise overhead.'), breatheOut('Bend to the {side} as a whole bow; return.')], repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, loosens: ['spine', 'shoulders'],
+    images: ['The thin moon leaning on the evening.'], mistakes: [{ mistake: 'collapsing on the lower side', mend: 'First up, then over.' }],
+    smaller: { change: 'Hands on the ribs.', cycle: [breatheIn('Hands on the ribs, grow tall.'), breatheOut('Bend to the {side} a little; return.')] }, seated: { change: 'Hands on the ribs, from the chair.', cycle: [breatheIn('Hands on the ribs, grow tall.'), breatheOut('Bend to the {side} a little; return.')] },
+  }),
+  defineForm({
+    id: 'bow-stance-turn', name: 'Turning in the bow stance', family: 'twist and bend', roles: ['nourish', 'loosen'], actions: ['moves', 'nourishes'], phases: ['water', 'wood'], organs: ['bladder', 'gallbladder', 'kidney'],
+    channels: along('stretch', 'BL', 'GB', 'KI'), points: ['BL23', 'GB30', 'KI3'], sides: 'one-then-other', pace: 'turning', stance: { start: 'bow', end: 'shoulder width' }, footwork: 'One foot forward, the weight rolls forward and back.', level: 2,
+    cycle: [breatheIn('{Side} foot in front: sit back, arms open.'), breatheOut('Roll forward and turn to the {side}.')], repetitions: FEW, loosens: ['hips', 'spine'],
+    images: ['Opening a heavy door with the whole body.'], mistakes: [{ mistake: 'front knee past the toes', mend: 'Stop when the shin is upright.' }],
+    smaller: { change: 'Feet side by side, only the turn.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [breatheIn('Arms open.'), breatheOut('Turn to the {side}; return.')] }, seated: { change: 'Turn on the sitting bones.', cycle: [breatheIn('Arms open.'), breatheOut('Turn to the {side}; return.')] },
+  }),
+] as const;

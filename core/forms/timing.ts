@@ -1,0 +1,51 @@
+import { breathSec, type Pace, type PaceKind } from '../breath';
+import { cycleOf, type Form, type VariantId } from './model';
+
+/** The ordinary teaching pace (measured practice): a flowing breath of 11 s. */
+const ORDINARY: Pace = { breathsPerMin: 60 / 11, outToIn: 1 };
+
+/**
+ * Seconds of one whole repetition, both sides where there are sides: breaths by the kind of form, free and held
+ * strokes by their own time.
+ */
+export function repetitionSec(form: Form, variant: VariantId, pace: Pace = ORDINARY): number {
+  const cycle = cycleOf(form, variant);
+  const exhales = cycle.filter((stroke) => stroke.breath === 'out').length;
+  const own = cycle.reduce(
+    (sum, { breath, seconds }) => sum + (breath === 'free' || breath === 'hold' ? (seconds ?? 0) : 0),
+    0,
+  );
+  // Sided forms told apart by repetition (all on one side first) count one side as a repetition.
+  const sides = form.sides === 'alternating' ? 2 : 1;
+  return (exhales * breathSec(form.pace, pace) + own) * sides;
+}
+
+/** Seconds a repetition takes in led practices, by kind of form, for one breath to several (measured practice). */
+const REPETITION_RANGES: Readonly<Partial<Record<PaceKind, readonly [least: number, most: number]>>> = {
+  gathering: [8, 45],
+  flowing: [6, 46],
+  turning: [5, 24],
+  circling: [9, 26],
+  wave: [9, 28],
+  neck: [14, 42],
+  fold: [8, 50],
+  'one-leg': [8, 40],
+  animal: [15, 77],
+  'leg-tracing': [15, 46],
+  'arm-tracing': [10, 37],
+  inner: [14, 32],
+  heel: [7, 21],
+};
+/** Free strokes: from one swing to a round of the whole body (measured practice). */
+const FREE_RANGE = [2, 60] as const;
+
+/** How a repetition's time stands to the range of its kind; undefined where it lies within. */
+export function outOfTime(
+  form: Form,
+  variant: VariantId,
+): { readonly sec: number; readonly range: readonly [number, number] } | undefined {
+  const sec = repetitionSec(form, variant);
+  const free = cycleOf(form, variant).every(({ breath }) => breath === 'free' || breath === 'hold');
+  const range = free ? FREE_RANGE : REPETITION_RANGES[form.pace];
+  return range && (sec < range[0] - 0.5 || sec > range[1] + 0.5) ? { sec, range } : undefined;
+}
