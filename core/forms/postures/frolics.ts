@@ -29,7 +29,7 @@ export const FROLIC_BODIES: Readonly<Record<string, FormBody>> = {
     seated: [to(sit(both({ ...reaching(0.15, -0.2, 1, 'down', 0.84), ...paw }))), to(sit(both({ ...reaching(0.05, -0.2, 1, 'out', 0.82), ...antler }), { trunk: { round: 20, turn: -4 }, head: { nod: 14 } }))],
   },
   'animal-bear-sway': {
-    view: 'three-quarter',
+    view: 'side',
     cycle: [
       to(stand(34, each({ ...reaching(0.35, -0.9, 0.5, 'back', 0.9), ...paw }, { ...reaching(0.5, -1, -0.15, 'back', 0.9), ...paw }), { feet: bow(1.4), weight: 0.72, trunk: { turn: -18, lean: 8 } })),
       to(stand(28, each({ ...reaching(0.5, -1, -0.15, 'back', 0.9), ...paw }, { ...reaching(0.35, -0.9, 0.5, 'back', 0.9), ...paw }), { feet: bow(1.4), weight: 0.34, trunk: { turn: 16 } })),

@@ -10,6 +10,7 @@ import {
   stand,
   to,
   type FormBody,
+  THIGHS_PALMS_UP,
 } from './words';
 
 const paw = { shape: 'loose fist' } as const;
@@ -29,9 +30,9 @@ export const GENTLE_BODIES: Readonly<Record<string, FormBody>> = {
     seated: [to(sit(both(before('navel', 2.5, 1, 5, 'up'))), sit(both(before('middle dantian', 2.5, 0, 7, 'up')))), to(sit(both(before('middle dantian', 3, 0, 6, 'down'))), sit(both(before('navel', 3, 1, 6, 'down'))))],
   },
   'gentle-draw-the-bow': {
-    cycle: [to(stand(9, both(before('middle dantian', 1.4, 0, 7)))), to(stand(14, each(reaching(0.9, -0.2, 0.5, 'out', 0.86), before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }), stand(10, both(before('middle dantian', 1.4, 0, 7))))],
-    smaller: [to(stand(9, both(before('middle dantian', 1.4, 0, 7)))), to(stand(12, each(reaching(0.6, -0.3, 0.7, 'out', 0.7), before('middle dantian', 2, 0, 6)), { head: { turn: 14 } }), stand(10, both(before('middle dantian', 1.4, 0, 7))))],
-    seated: [to(sit(both(before('middle dantian', 1.4, 0, 7)))), to(sit(each(reaching(0.9, -0.25, 0.5, 'out', 0.84), before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }), sit(both(before('middle dantian', 1.4, 0, 7))))],
+    cycle: [to(stand(9, both(before('middle dantian', 1.4, 0, 7)))), to(stand(14, each({ ...reaching(0.9, -0.2, 0.5, 'out', 0.86), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }), stand(10, both(before('middle dantian', 1.4, 0, 7))))],
+    smaller: [to(stand(9, both(before('middle dantian', 1.4, 0, 7)))), to(stand(12, each({ ...reaching(0.6, -0.3, 0.7, 'out', 0.7), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 14 } }), stand(10, both(before('middle dantian', 1.4, 0, 7))))],
+    seated: [to(sit(both(before('middle dantian', 1.4, 0, 7)))), to(sit(each({ ...reaching(0.9, -0.25, 0.5, 'out', 0.84), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }), sit(both(before('middle dantian', 1.4, 0, 7))))],
   },
   'gentle-part-heaven-and-earth': {
     cycle: [to(stand(8, each(before('middle dantian', 2, 1, 7, 'up'), before('hip', 2, -2, 3, 'down', 'forward')))), to(stand(13, each(before('navel', 1, 2, 7, 'down'), before('navel', 1, -2, 6, 'up'))))],
@@ -39,7 +40,7 @@ export const GENTLE_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'gentle-look-back': {
     cycle: [to(stand(7, both(reaching(0.35, -1, 0, 'forward', 0.95)))), to(stand(8, both(reaching(0.35, -1, 0, 'forward', 0.95)), { trunk: { turn: 8 }, head: { turn: 32 } }), stand(10))],
-    seated: [to(sit(both({ near: 'thigh', off: [0, 0, 0.6], palm: 'up' }))), to(sit(both({ near: 'thigh', off: [0, 0, 0.6], palm: 'up' }), { head: { turn: 32 } }), sit())],
+    seated: [to(sit(both(THIGHS_PALMS_UP))), to(sit(both(THIGHS_PALMS_UP), { head: { turn: 32 } }), sit())],
   },
   'gentle-sway': {
     cycle: [to(stand(12, both(ON_HIPS))), to(stand(16, both(ON_HIPS), { weight: 0.68, trunk: { bend: -7 } }), stand(12, both(ON_HIPS)))],

@@ -15,6 +15,7 @@ import {
   to,
   type FormBody,
   type StrokeBody,
+  THIGHS_PALMS_UP,
 } from './words';
 
 const PALMS: Hand = { near: 'middle dantian', off: [0.4, 1, 6], palm: 'in', fingers: 'up', elbow: 'out' };
@@ -60,7 +61,7 @@ export const INWARD_BODIES: Readonly<Record<string, FormBody>> = {
   'three-burners-breathing': held(each({ near: 'middle dantian', fingers: 'in', elbow: 'out' }, { near: 'lower dantian', fingers: 'in' })),
   'girdle-breathing': held(both({ near: 'belly side', off: [1, 1, 0], palm: 'body', fingers: 'in', elbow: 'out' })),
   'middle-room-breathing': { ...held(each({ near: 'solar plexus', off: [0, -1, 0], fingers: 'in', elbow: 'out' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' })), smaller: quiet(each({ near: 'solar plexus', off: [0, -1, 0], fingers: 'in', elbow: 'out' }, HANGING)) },
-  'skin-breathing': { cycle: [to(stand(8, both(reaching(0.7, -0.8, 0.25, 'forward', 0.95)), { head: { nod: -2 } })), to(stand(13, both(reaching(0.5, -0.95, 0.2, 'forward', 0.95)), { head: { nod: 3 } }))], smaller: quiet(both({ near: 'hanging', palm: 'forward' })), seated: quietChair(both({ near: 'thigh', off: [0, 0, 0.6], palm: 'up' })) },
+  'skin-breathing': { cycle: [to(stand(8, both(reaching(0.7, -0.8, 0.25, 'forward', 0.95)), { head: { nod: -2 } })), to(stand(13, both(reaching(0.5, -0.95, 0.2, 'forward', 0.95)), { head: { nod: 3 } }))], smaller: quiet(both({ near: 'hanging', palm: 'forward' })), seated: quietChair(both(THIGHS_PALMS_UP)) },
   'nostril-to-belly': held(each({ near: 'middle dantian', off: [0, 1.5, 0], palm: 'body', fingers: 'in', elbow: 'out' }, { near: 'lower dantian', fingers: 'in' })),
   'resting-the-eyes': {
     entry: [to(stand(9, both(RUBBED)))], cycle: [to(stand(9, both(onEyes))), to(stand(12, both(onEyes), { head: { nod: 5 } }))],

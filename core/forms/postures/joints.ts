@@ -156,7 +156,7 @@ export const JOINT_BODIES: Readonly<Record<string, FormBody>> = {
     seated: [to(sit(both(ON_RIBS))), to(sit(both(ON_RIBS), { trunk: { bend: 12 } }), sit(both(ON_RIBS)))],
   },
   'bow-stance-turn': {
-    view: 'three-quarter',
+    view: 'side',
     cycle: [
       to(stand(26, both(reaching(0.8, -0.2, 0.6, 'up', 0.86)), { feet: bow(), weight: 0.3 })),
       to(stand(36, each(reaching(0.9, -0.3, 0.3, 'down', 0.85), before('middle dantian', 1, -1, 10, 'body', 'in')), { feet: bow(), weight: 0.7, trunk: { turn: 34 }, head: { turn: 16 } })),

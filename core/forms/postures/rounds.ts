@@ -40,7 +40,7 @@ function wave({ ahead, home, homeFirst, sink = 30 }: WaveHands, low: readonly [H
     to(sit(both(low[1]), { trunk: { lean: 8 } })),
   ];
   const order = <T>(list: T[]): T[] => (homeFirst ? list : list.reverse());
-  return { view: 'three-quarter', cycle: order(strokes), smaller: order(near), seated: order(chair) };
+  return { view: 'side', cycle: order(strokes), smaller: order(near), seated: order(chair) };
 }
 
 // prettier-ignore
@@ -51,9 +51,9 @@ export const ROUND_BODIES: Readonly<Record<string, FormBody>> = {
     seated: [to(sit(both(before('ribs', 0, 2, 2, 'body', 'up')))), to(sit(both(reaching(1, -0.15, 0.4, 'up', 0.9))))],
   },
   'phase-fire-blossom': {
-    cycle: [to(stand(8, both(reaching(0.75, -0.05, 0.8, 'out', 0.9)))), to(stand(15, both(before('middle dantian', 1.6, 0, 4, 'body', 'up'))))],
+    cycle: [to(stand(8, both({ ...reaching(0.75, -0.05, 0.8, 'forward', 0.9), fingers: 'up' }))), to(stand(15, both(before('middle dantian', 1.6, 0, 4, 'body', 'up'))))],
     smaller: [to(stand(8, both(before('middle dantian', 6, 0, 8, 'forward', 'up')))), to(stand(13, both(before('middle dantian', 1.6, 0, 4, 'body', 'up'))))],
-    seated: [to(sit(both(reaching(0.75, -0.1, 0.8, 'out', 0.88)))), to(sit(both(before('middle dantian', 1.6, 0, 4, 'body', 'up'))))],
+    seated: [to(sit(both({ ...reaching(0.75, -0.1, 0.8, 'forward', 0.88), fingers: 'up' }))), to(sit(both(before('middle dantian', 1.6, 0, 4, 'body', 'up'))))],
   },
   'phase-earth-turning-ground': {
     cycle: [to(stand(16, both(before('navel', 5, 1, 8, 'down', 'forward')), { weight: 0.56, trunk: { turn: 14 } }), stand(18, both(before('navel', 4, 1, 12, 'down', 'forward')))), to(stand(16, both(before('navel', 4, 1, 8, 'down', 'forward')), { weight: 0.44, trunk: { turn: -14 } }), stand(14, both(ON_BELLY)))],
@@ -71,7 +71,7 @@ export const ROUND_BODIES: Readonly<Record<string, FormBody>> = {
     smaller: [to(stand(9, both(AT_KIDNEYS))), to(stand(12, both(AT_KIDNEYS)))],
     seated: [to(sit(both({ near: 'hip', off: [1, 1, 1] })), sit(both(AT_KIDNEYS))), to(sit(both({ near: 'hip', off: [1.5, 0, 2] })), sit())],
   },
-  'wave-wood': wave({ home: [before('ribs', 0, 0, 3, 'body', 'up')], ahead: [reaching(0.8, -0.1, 0.8, 'out', 0.9)], homeFirst: true }, [before('ribs', 0, 0, 3, 'body', 'up'), reaching(0.7, -0.4, 0.8, 'out', 0.84)]),
+  'wave-wood': wave({ home: [before('ribs', 0, 0, 3, 'body', 'up')], ahead: [{ ...reaching(0.8, -0.1, 0.8, 'out', 0.9), fingers: 'up' }], homeFirst: true }, [before('ribs', 0, 0, 3, 'body', 'up'), { ...reaching(0.7, -0.4, 0.8, 'out', 0.84), fingers: 'up' }]),
   'wave-fire': wave({ ahead: [reaching(0.4, -0.02, 1, 'up', 0.9)], home: [before('middle dantian', 1.6, 0, 4, 'body', 'up')], homeFirst: false }, [before('middle dantian', 1.6, 0, 4, 'body', 'up'), reaching(0.4, -0.25, 1, 'up', 0.84)]),
   'wave-earth': wave({ ahead: [reaching(0.9, -0.7, 0.6, 'up', 0.92), reaching(0.2, -0.6, 1, 'up', 0.88)], home: [before('navel', 2.5, 1, 4, 'up'), ON_BELLY], homeFirst: false }, [ON_BELLY, reaching(0.4, -0.55, 0.9, 'up', 0.84)]),
   'wave-metal': wave({ home: [reaching(0.9, -0.15, 0.5, 'forward', 0.86)], ahead: [before('middle dantian', 3, 0, 9, 'forward', 'up'), reaching(0.2, -0.5, 1, 'down', 0.92)], homeFirst: true }, [before('ribs', 1, 0, 5, 'forward', 'up'), reaching(0.2, -0.55, 1, 'down', 0.86)]),

@@ -9,6 +9,7 @@ import {
   stand,
   to,
   type FormBody,
+  THIGHS_PALMS_UP,
 } from './words';
 
 const palmsTogether = {
@@ -37,7 +38,7 @@ export const STANDING_BODIES: Readonly<Record<string, FormBody>> = {
   'arrive-walk-down': { cycle: [to(stand(7)), to(stand(14, undefined, { head: { nod: 5 } }))] },
   'arrive-quiet-smile': {
     cycle: [to(stand(8, both({ near: 'hanging', palm: 'forward' }), { head: { nod: -3 } })), to(stand(13, both({ near: 'hanging', palm: 'forward' }), { head: { nod: 3 } }))],
-    seated: [to(sit(both({ near: 'thigh', off: [0, 0, 0.6], palm: 'up' }), { head: { nod: -3 } })), to(sit(both({ near: 'thigh', off: [0, 0, 0.6], palm: 'up' }), { head: { nod: 3 } }))],
+    seated: [to(sit(both(THIGHS_PALMS_UP), { head: { nod: -3 } })), to(sit(both(THIGHS_PALMS_UP), { head: { nod: 3 } }))],
   },
   'hold-embrace-overhead': {
     entry: [to(stand(10, both(reaching(0.6, 0.2, 0.9, 'body', 0.9))), stand(12, both(before('crown', 5, 5, 7, 'body', 'in'))))],

@@ -47,10 +47,10 @@ export const STREAM_BODIES: Readonly<Record<string, FormBody>> = {
   'parting-clouds': {
     cycle: [
       to(stand(14, each(before('lower dantian', -1, 0, 7, 'body', 'down'), before('lower dantian', -1, 0, 9, 'body', 'down'))), stand(6, each(before('face', -1, 4, 8, 'body', 'up'), before('face', -1, 4, 10, 'body', 'up')))),
-      to(stand(8, both(reaching(1, 0.05, 0.3, 'out', 0.93))), stand(16, both(reaching(0.7, -0.8, 0.3, 'down', 0.94)))),
+      to(stand(8, both({ ...reaching(1, 0.05, 0.3, 'out', 0.93), fingers: 'up' })), stand(16, both(reaching(0.7, -0.8, 0.3, 'down', 0.94)))),
     ],
-    smaller: [to(stand(10, each(before('middle dantian', -1, 0, 7, 'body', 'up'), before('middle dantian', -1, 0, 9, 'body', 'up')))), to(stand(14, both(reaching(0.9, -0.5, 0.4, 'out', 0.86))))],
-    seated: [to(sit(each(before('middle dantian', -1, 0, 7, 'body', 'up'), before('middle dantian', -1, 0, 9, 'body', 'up')))), to(sit(both(reaching(0.9, -0.45, 0.5, 'out', 0.84))))],
+    smaller: [to(stand(10, each(before('middle dantian', -1, 0, 7, 'body', 'up'), before('middle dantian', -1, 0, 9, 'body', 'up')))), to(stand(14, both({ ...reaching(0.9, -0.5, 0.4, 'out', 0.86), fingers: 'up' })))],
+    seated: [to(sit(each(before('middle dantian', -1, 0, 7, 'body', 'up'), before('middle dantian', -1, 0, 9, 'body', 'up')))), to(sit(both({ ...reaching(0.9, -0.45, 0.5, 'out', 0.84), fingers: 'up' })))],
   },
   'ball-of-qi': {
     cycle: [
@@ -69,10 +69,10 @@ export const STREAM_BODIES: Readonly<Record<string, FormBody>> = {
     view: 'three-quarter',
     cycle: [
       to(stand(18, each(before('ribs', 2, 0, 5, 'up', 'in'), HANGING), { weight: 0.38, trunk: { turn: -14 } })),
-      to(stand(24, each(reaching(0.5, -0.15, 0.95, 'out', 0.88), HANGING), { weight: 0.6 }), stand(20, each(reaching(0.95, -0.2, 0.35, 'out', 0.93), HANGING), { weight: 0.7, trunk: { turn: 18 }, head: { turn: 12 } })),
+      to(stand(24, each({ ...reaching(0.5, -0.15, 0.95, 'out', 0.88), fingers: 'up' }, HANGING), { weight: 0.6 }), stand(20, each({ ...reaching(0.95, -0.2, 0.35, 'out', 0.93), fingers: 'up' }, HANGING), { weight: 0.7, trunk: { turn: 18 }, head: { turn: 12 } })),
     ],
-    smaller: [to(stand(12, each(before('ribs', 2, 0, 5, 'up', 'in'), HANGING), { trunk: { turn: -6 } })), to(stand(13, each(reaching(0.8, -0.4, 0.6, 'out', 0.82), HANGING), { trunk: { turn: 8 } }))],
-    seated: [to(sit(each(before('ribs', 2, 0, 5, 'up', 'in'), ON_THIGHS), { trunk: { turn: -8 } })), to(sit(each(reaching(0.8, -0.3, 0.6, 'out', 0.84), ON_THIGHS), { trunk: { turn: 10 } }))],
+    smaller: [to(stand(12, each(before('ribs', 2, 0, 5, 'up', 'in'), HANGING), { trunk: { turn: -6 } })), to(stand(13, each({ ...reaching(0.8, -0.4, 0.6, 'out', 0.82), fingers: 'up' }, HANGING), { trunk: { turn: 8 } }))],
+    seated: [to(sit(each(before('ribs', 2, 0, 5, 'up', 'in'), ON_THIGHS), { trunk: { turn: -8 } })), to(sit(each({ ...reaching(0.8, -0.3, 0.6, 'out', 0.84), fingers: 'up' }, ON_THIGHS), { trunk: { turn: 10 } }))],
   },
   'twining-vine': {
     cycle: [to(stand(9, each({ near: 'kidneys', off: [0, 0, 0.4], palm: 'back', elbow: 'back' }, { near: 'belly side', of: 'other', off: [-2, 1, 0.3], palm: 'body', fingers: 'in' }))), to(stand(12, each({ near: 'kidneys', off: [0, 0, 0.4], palm: 'back', elbow: 'back' }, { near: 'belly side', of: 'other', off: [-2, 1, 0.3], palm: 'body', fingers: 'in' }), { trunk: { turn: 30 }, head: { turn: 34 } }), stand(9))],

@@ -34,6 +34,14 @@ export const HANGING: Hand = { near: 'hanging' };
 export const ON_BELLY: Hand = { near: 'lower dantian', off: [3, 0, 0], fingers: 'in' };
 export const ON_HIPS: Hand = { near: 'hip', off: [0, 1, 0], fingers: 'forward', elbow: 'out' };
 export const ON_THIGHS: Hand = { near: 'thigh' };
+/** Open on the thighs, elbows away from the sides. */
+export const THIGHS_PALMS_UP: Hand = {
+  near: 'thigh',
+  off: [1, 0, 0.6],
+  palm: 'up',
+  fingers: 'forward',
+  elbow: 'out',
+};
 export const AT_KIDNEYS: Hand = { near: 'kidneys', off: [0.6, 0, 0], fingers: 'in', elbow: 'back' };
 export const ON_RIBS: Hand = { near: 'ribs', fingers: 'in', elbow: 'out' };
 /** One hand over the other on the lower belly. */
