@@ -27,7 +27,7 @@ function expectSound(practice: Practice, timeline: Timeline, asked: Brief): void
   const once = practice.items.filter((item) => !item.hinge).map((item) => item.formId);
   expect(new Set(once).size).toBe(once.length);
   expect(practice.items.at(-1)?.role).toBe('close');
-  expect(practice.items.at(-2)?.role).toBe('gather');
+  expect(practice.items.findLast((item) => item.role !== 'close')?.role).toBe('gather');
   for (const item of practice.items) {
     expect(item.reasons.length).toBeGreaterThan(0);
     const form = formOf(practice, item);
