@@ -190,9 +190,6 @@ export function footValue(value: EachFoot | undefined, side: Side, otherwise: nu
   return typeof value === 'number' ? value : (value[side] ?? otherwise);
 }
 
-const swapFeet = (value: EachFoot): EachFoot =>
-  typeof value === 'number' ? value : { left: value.right, right: value.left };
-
 const opposite = (value: number | undefined): number | undefined =>
   value === undefined ? undefined : -value;
 
@@ -201,12 +198,16 @@ function said<T extends object>(value: T): T {
   return Object.fromEntries(Object.entries(value).filter(([, entry]) => entry !== undefined)) as T;
 }
 
+const swapFeet = (value: EachFoot): EachFoot =>
+  typeof value === 'number' ? value : said({ left: value.right, right: value.left });
+
 /** The same posture with left and right changed over, as seen in a mirror. */
 export function mirror(posture: Posture): Posture {
   const { feet, pelvis, trunk, head, hands } = posture;
   return said({
     ...posture,
-    weight: posture.weight === undefined ? undefined : 1 - posture.weight,
+    // Rounded, so that a mirror of a mirror is what it was.
+    weight: posture.weight === undefined ? undefined : Number((1 - posture.weight).toFixed(6)),
     feet:
       feet &&
       said({

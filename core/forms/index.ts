@@ -38,3 +38,15 @@ export { measureTouched, pointsReached, pointsUnderPalms, reachOf, REACH_WAYS } 
 export type { Reached, ReachWay } from './reach';
 export { claimsIn, contradictions } from './claims';
 export type { ClaimId, Contradiction } from './claims';
+export {
+  changedSince,
+  isOwnId,
+  layWords,
+  NOTHING_OWN,
+  ownId,
+  ownWordsSchema,
+  OWN_PREFIX,
+  sameForm,
+  withOwn,
+} from './own';
+export type { OwnForms, OwnWords } from './own';

@@ -7,7 +7,7 @@ export const BROCADES = [
     family: 'brocade', roles: ['nourish'], actions: ['moves', 'nourishes'], polarity: 'yang', phases: ['fire'], organs: ['triple-burner', 'pericardium', 'heart'],
     channels: [{ channel: 'TE', how: 'stretch' }, { channel: 'PC', how: 'stretch' }], points: ['PC8', 'CV17'],
     pace: 'gathering', setupSec: { known: 6, taught: 22 },
-    cycle: [breatheIn('Laced palms rise, turn, hold up the sky.'), pause(2, 'Stay a moment, long, not strained.'), breatheOut('Let the arms open and come down.')],
+    cycle: [breatheIn('Laced palms rise, turn, hold up the sky.'), pause(2, 'Stay, long and soft.'), breatheOut('Let the arms open and come down.')],
     repetitions: { least: 1, usual: 4, most: 9, multipleOf: 1 }, asks: { breathHold: true }, loosens: ['shoulders', 'spine'],
     images: ['The ceiling of the world on two palms.'],
     mistakes: [{ mistake: 'head thrown back', mend: 'Follow the hands with the eyes only.' }, { mistake: 'elbows locked', mend: 'Leave a tenth in every joint.' }],

@@ -1,0 +1,110 @@
+import { mirror, type Posture } from '../body';
+import { along, defineForm } from './define';
+import { measureForm, namedAsks } from './measure';
+import { asksOf, cycleOf, stanceOf, type Form, type Stroke, type VariantId } from './model';
+import { restIn } from './embody';
+import { pointsReached } from './reach';
+import type { PointCode } from '../channels';
+
+/** A form to begin from nothing: one breath, standing at ease. */
+export function blankForm(id: string, name: string): Form {
+  const rest = restIn('shoulder width');
+  return defineForm({
+    id,
+    name,
+    family: 'flowing pair',
+    roles: ['nourish'],
+    actions: ['nourishes'],
+    channels: along('attend', 'CV'),
+    pace: 'flowing',
+    view: 'front',
+    cycle: [
+      { breath: 'in', cue: 'Breathe in.', postures: [rest] },
+      { breath: 'out', cue: 'Breathe out.', postures: [{ ...rest, sink: 14 }] },
+    ],
+    repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
+    images: [],
+  });
+}
+
+/** A copy of a form to make one's own of, or of one of its variants as a form in itself. */
+export function formFrom(form: Form, variant: VariantId, id: string, name: string): Form {
+  const { smaller: _smaller, seated: _seated, ...rest } = form;
+  if (variant === 'full') return { ...form, id, name, source: 'common-practice' };
+  return {
+    ...rest,
+    id,
+    name,
+    source: 'common-practice',
+    stance: stanceOf(form, variant),
+    cycle: [...cycleOf(form, variant)],
+    ...(variant === 'seated' ? { entry: [], exit: [] } : {}),
+    asks: asksOf(form, variant),
+  };
+}
+
+const swapSide = (cue: string): string =>
+  cue.replace(
+    /\{(side|other|Side|Other)\}|\b(left|right|Left|Right)\b/g,
+    (word, token: string | undefined) => {
+      const swaps: Readonly<Record<string, string>> = {
+      side: '{other}', other: '{side}', Side: '{Other}', Other: '{Side}', left: 'right', right: 'left', Left: 'Right', Right: 'Left',
+    }; // prettier-ignore
+      return swaps[token ?? word] ?? word;
+    },
+  );
+
+/** A stroke as seen in a mirror: its postures, and left and right in its cue. */
+export const mirrorStroke = (stroke: Stroke): Stroke => ({
+  ...stroke,
+  cue: swapSide(stroke.cue),
+  ...(stroke.postures ? { postures: stroke.postures.map(mirror) } : {}),
+});
+
+/** The strokes, then all of them once more on the other side. */
+export const withMirrored = (strokes: readonly Stroke[]): readonly Stroke[] => [
+  ...strokes,
+  ...strokes.map(mirrorStroke),
+];
+
+/** The strokes, gone through once more. */
+export const repeated = (strokes: readonly Stroke[]): readonly Stroke[] => [...strokes, ...strokes];
+
+/** Where the body is before a stroke of a variant: the end of the one before, or at rest in the stance. */
+export function postureBefore(form: Form, variant: VariantId, index: number): Posture {
+  const before = cycleOf(form, variant)[index - 1]?.postures?.at(-1);
+  return before ?? restIn(stanceOf(form, variant).start);
+}
+
+/**
+ * A form with what its moving body tells laid in: measured asks in every variant, and the points its palms come to
+ * or its route touches. What a body cannot tell (percussion, holds, imagery) stays as written.
+ */
+export function settleForm(form: Form): Form {
+  const measured = (variant: VariantId) => namedAsks(measureForm(form, variant));
+  const variant = (id: 'smaller' | 'seated') => {
+    const own = form[id];
+    return own ? { [id]: { ...own, asks: { ...own.asks, ...measured(id) } } } : {};
+  };
+  return {
+    ...form,
+    asks: { ...form.asks, ...measured('full') },
+    ...variant('smaller'),
+    ...variant('seated'),
+  };
+}
+
+/** The points a form of one's own comes to, without those already named. */
+export const furtherPoints = (form: Form): readonly PointCode[] =>
+  pointsReached(form)
+    .map((row) => row.code)
+    .filter((code) => !form.points.includes(code));
+
+/** A new stroke to follow one: the breath turned, the body where it is. */
+export function strokeAfter(form: Form, variant: VariantId, index: number): Stroke {
+  const last = cycleOf(form, variant)[index];
+  const posture = postureBefore(form, variant, index + 1);
+  const breath = last?.breath === 'in' ? 'out' : last?.breath === 'out' ? 'in' : 'free';
+  const cue = breath === 'in' ? 'Breathe in.' : breath === 'out' ? 'Breathe out.' : 'Move freely.';
+  return { breath, cue, postures: [posture], ...(breath === 'free' ? { seconds: 4 } : {}) };
+}

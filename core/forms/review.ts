@@ -1,0 +1,199 @@
+import { findMisses, goalsOf, solvePosture, type Miss, type Posture } from '../body';
+import { breathSec, splitBreath, type Pace } from '../breath';
+import { routeByChannel, type ChannelId } from '../channels';
+import { againstBreath } from './breathing';
+import { contradictions } from './claims';
+import {
+  asksOf,
+  cycleOf,
+  hasVariant,
+  stanceOf,
+  VARIANTS,
+  type Form,
+  type Stroke,
+  type VariantId,
+} from './model';
+import { restIn } from './embody';
+import { outOfTime } from './timing';
+
+/** How strongly a note speaks. None ever blocks. */
+export type NoteWeight = 'must' | 'should' | 'consider';
+
+interface At {
+  readonly variant: VariantId;
+  /** Which stroke of the cycle, from 0; undefined where the note is about the whole. */
+  readonly stroke?: number;
+}
+
+/** A margin note on a form, as data; the words for it live in the interface. */
+export type FormNote = At &
+  (
+    | { readonly code: 'no-posture' }
+    | { readonly code: 'cannot-be-done'; readonly misses: readonly Miss[] }
+    | { readonly code: 'step-with-weight'; readonly foot: 'left' | 'right'; readonly share: number }
+    | { readonly code: 'in-while-sinking'; readonly cm: number }
+    | { readonly code: 'out-while-rising'; readonly cm: number }
+    | { readonly code: 'breaths-uneven'; readonly inhales: number; readonly exhales: number }
+    | { readonly code: 'breath-twice'; readonly breath: 'in' | 'out' }
+    | { readonly code: 'cue-too-long'; readonly spokenSec: number; readonly strokeSec: number }
+    | { readonly code: 'no-time' }
+    | { readonly code: 'side-not-said' }
+    | { readonly code: 'side-without-sides' }
+    | { readonly code: 'words-against-body'; readonly text: string; readonly measured: string }
+    | { readonly code: 'out-of-time'; readonly sec: number; readonly least: number; readonly most: number }
+    | { readonly code: 'route-against-flow'; readonly channels: readonly ChannelId[] }
+    | { readonly code: 'no-still-moment' }
+    | { readonly code: 'no-gentler-way' }
+  );
+
+const WEIGHTS: Readonly<Record<FormNote['code'], NoteWeight>> = {
+  'no-posture': 'should',
+  'cannot-be-done': 'must',
+  'step-with-weight': 'must',
+  'in-while-sinking': 'consider',
+  'out-while-rising': 'consider',
+  'breaths-uneven': 'should',
+  'breath-twice': 'consider',
+  'cue-too-long': 'should',
+  'no-time': 'must',
+  'side-not-said': 'should',
+  'side-without-sides': 'should',
+  'words-against-body': 'should',
+  'out-of-time': 'consider',
+  'route-against-flow': 'consider',
+  'no-still-moment': 'should',
+  'no-gentler-way': 'consider',
+};
+export const noteWeight = (note: FormNote): NoteWeight => WEIGHTS[note.code];
+
+/** Syllables spoken a second: 155 words a minute (measured practice) of about 1.4 syllables (from memory). */
+const SYLLABLES_PER_SEC = (155 / 60) * 1.4;
+
+/** A rough count of the syllables of an English cue: groups of vowels, a silent final e left out. */
+export function syllables(text: string): number {
+  return text
+    .normalize('NFD')
+    .replace(/\p{Diacritic}/gu, '')
+    .toLowerCase()
+    .split(/[^a-z]+/)
+    .filter((word) => word !== '')
+    .reduce(
+      (sum, word) =>
+        sum +
+        Math.max(1, (word.replace(/(?:[^laeiouy]|[^aeiouy]l)e$/, 'x').match(/[aeiouy]+/g) ?? []).length),
+      0,
+    );
+}
+
+const spokenSec = (cue: string): number => syllables(cue) / SYLLABLES_PER_SEC;
+
+/** A foot that changes its place must be free before it goes; an empty foot carries about a tenth. */
+const FREE_SHARE = 0.25;
+/** Less than this is the foot settling, not a step; shares of stature. */
+const STEP = 0.02;
+
+function stepsWithWeight(from: Posture, to: Posture): { foot: 'left' | 'right'; share: number } | undefined {
+  if (from.base === 'chair' || to.base === 'chair') return undefined;
+  const [a, b] = [goalsOf(from), goalsOf(to)];
+  if (a.left.air > 0 || a.right.air > 0 || b.left.air > 0 || b.right.air > 0) return undefined;
+  // Only how the feet stand to each other is known: one of them has moved.
+  const moved = Math.hypot(
+    b.left.x - b.right.x - (a.left.x - a.right.x),
+    b.left.z - b.right.z - (a.left.z - a.right.z),
+  );
+  if (moved < STEP) return undefined;
+  const lightest = Math.min(a.weight, 1 - a.weight, b.weight, 1 - b.weight);
+  if (lightest <= FREE_SHARE) return undefined;
+  return { foot: a.weight <= 0.5 ? 'left' : 'right', share: Math.min(a.weight, 1 - a.weight) };
+}
+
+const SIDE_TOKEN = /\{(?:side|other|way)\}/i;
+
+function strokeNotes(
+  form: Form,
+  variant: VariantId,
+  stroke: Stroke,
+  index: number,
+  before: Posture,
+  pace: Pace,
+): FormNote[] {
+  const at = { variant, stroke: index };
+  const notes: FormNote[] = [];
+  const postures = stroke.postures ?? [];
+  if (postures.length === 0) notes.push({ ...at, code: 'no-posture' });
+  const misses = postures.flatMap((posture) => findMisses(solvePosture(posture)));
+  if (misses.length > 0) notes.push({ ...at, code: 'cannot-be-done', misses });
+  postures.forEach((posture, place) => {
+    const step = stepsWithWeight(postures[place - 1] ?? before, posture);
+    if (step) notes.push({ ...at, code: 'step-with-weight', ...step });
+  });
+  if ((stroke.breath === 'free' || stroke.breath === 'hold') && stroke.seconds === undefined)
+    notes.push({ ...at, code: 'no-time' });
+  const { inSec, outSec } = splitBreath(breathSec(form.pace, pace), pace.outToIn);
+  const strokeSec =
+    stroke.breath === 'in' ? inSec : stroke.breath === 'out' ? outSec : (stroke.seconds ?? Infinity);
+  const spoken = spokenSec(stroke.cue);
+  // A swing's cue may run on into the next swing; a breath's must be said within the breath.
+  if (spoken > strokeSec * (stroke.breath === 'free' ? 1.5 : 1))
+    notes.push({ ...at, code: 'cue-too-long', spokenSec: spoken, strokeSec });
+  return notes;
+}
+
+function variantNotes(form: Form, variant: VariantId, pace: Pace): FormNote[] {
+  const cycle = cycleOf(form, variant);
+  const notes: FormNote[] = [];
+  let before = restIn(stanceOf(form, variant).start);
+  const last = cycle.at(-1)?.postures?.at(-1);
+  cycle.forEach((stroke, index) => {
+    // The first stroke comes from the last, once the form is under way.
+    notes.push(...strokeNotes(form, variant, stroke, index, index === 0 ? (last ?? before) : before, pace));
+    before = stroke.postures?.at(-1) ?? before;
+  });
+  for (const { code, stroke, headCm } of form.exceptions?.breath === undefined
+    ? againstBreath(form, variant)
+    : [])
+    notes.push({ variant, stroke, code, cm: Math.abs(headCm) });
+  const breathed = cycle.filter(({ breath }) => breath === 'in' || breath === 'out');
+  const inhales = breathed.filter(({ breath }) => breath === 'in').length;
+  const exhales = breathed.length - inhales;
+  if (inhales !== exhales) notes.push({ variant, code: 'breaths-uneven', inhales, exhales });
+  breathed.forEach(({ breath }, index) => {
+    if (index > 0 && breathed[index - 1]?.breath === breath && (breath === 'in' || breath === 'out'))
+      notes.push({ variant, stroke: cycle.indexOf(breathed[index] as Stroke), code: 'breath-twice', breath });
+  });
+  const told = cycle.some(({ cue }) => SIDE_TOKEN.test(cue));
+  if (variant === 'full' && form.sides !== 'symmetric' && !told)
+    notes.push({ variant, code: 'side-not-said' });
+  if (form.sides === 'symmetric' && told) notes.push({ variant, code: 'side-without-sides' });
+  for (const { text, measured } of contradictions(form, variant))
+    notes.push({ variant, code: 'words-against-body', text, measured });
+  const out = form.exceptions?.time === undefined ? outOfTime(form, variant) : undefined;
+  if (out)
+    notes.push({ variant, code: 'out-of-time', sec: out.sec, least: out.range[0], most: out.range[1] });
+  return notes;
+}
+
+const HEAVY: Readonly<Record<NoteWeight, number>> = { must: 0, should: 1, consider: 2 };
+
+/** The margin notes of a form at a pace, heaviest first, every one with the place it speaks of. */
+export function reviewForm(form: Form, pace: Pace): readonly FormNote[] {
+  const notes = VARIANTS.filter((variant) => hasVariant(form, variant)).flatMap((variant) =>
+    variantNotes(form, variant, pace),
+  );
+  const worked = form.channels
+    .filter(({ how }) => how === 'tap' || how === 'trace')
+    .map(({ channel }) => channel);
+  const against = form.route
+    ? routeByChannel(form.route).filter(({ channel, runs }) => runs !== 'with' && worked.includes(channel))
+    : [];
+  if (against.length > 0)
+    notes.push({
+      variant: 'full',
+      code: 'route-against-flow',
+      channels: against.map(({ channel }) => channel),
+    });
+  if (asksOf(form, 'full').percussion.length > 0 && form.settleSec < 8)
+    notes.push({ variant: 'full', code: 'no-still-moment' });
+  if (!form.smaller && !form.seated) notes.push({ variant: 'full', code: 'no-gentler-way' });
+  return notes.toSorted((a, b) => HEAVY[noteWeight(a)] - HEAVY[noteWeight(b)]);
+}
