@@ -65,8 +65,8 @@ describe('what is wrong with a file', () => {
       { code: 'too-large', bytes: 3_400_000 },
       { code: 'not-json', problem: 'unexpected end' },
       { code: 'too-deep' },
-      { code: 'other-format', found: 'else' },
-      { code: 'newer', version: 4 },
+      { code: 'other-format', found: 'else', wanted: 'navuren.practice' },
+      { code: 'newer', version: 4, reads: 1 },
       { code: 'field', path: 'practice.name', problem: 'a practice needs a name' },
       { code: 'field', path: '', problem: 'not an object' },
     ] as const;

@@ -1,16 +1,26 @@
 import { readAlmanac } from '@/core/almanac';
-import { REPERTOIRE } from '@/core/forms';
+import { changedSince, REPERTOIRE, withOwn } from '@/core/forms';
+import type { Practice } from '@/core/practice';
 import { readCustoms } from './customs';
+import { readOwn } from './forms';
 import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
 
-/** What the Compose room needs besides the practice itself. */
-export async function composeRoomData(queries: Queries) {
-  const [customs, groups] = [await readCustoms(queries), await listGroups(queries)];
+/** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
+export async function composeRoomData(queries: Queries, practice?: Practice) {
+  const [customs, groups, own] = [
+    await readCustoms(queries),
+    await listGroups(queries),
+    await readOwn(queries),
+  ];
+  const repertoire = withOwn(REPERTOIRE, own);
   const calendars = calendarOf(groups);
   return {
     customs,
-    formNames: Object.fromEntries(REPERTOIRE.map((form) => [form.id, form.name])),
+    own,
+    /** Forms that are different now from how the practice was written with them. */
+    changedForms: practice ? changedSince(practice.forms, repertoire) : [],
+    formNames: Object.fromEntries(repertoire.map((form) => [form.id, form.name])),
     reading: readAlmanac(Date.now(), customs.place, customs),
     groups: calendars.map((calendar) => ({
       ...calendar,

@@ -1,19 +1,19 @@
-import { PRACTICE_FORMAT, PRACTICE_VERSION, type FileProblem } from '@/core/formats';
+import type { FileProblem } from '@/core/formats';
 
 /** What is wrong with a file, where, and what would be right. */
 export function fileProblemText(problem: FileProblem): string {
   const after = ' Nothing was changed.';
   switch (problem.code) {
     case 'too-large':
-      return `The file is ${(problem.bytes / 1_000_000).toFixed(1)} MB; a practice is never larger than 2 MB.${after}`;
+      return `The file is ${(problem.bytes / 1_000_000).toFixed(1)} MB; a file of ours is never larger than 2 MB.${after}`;
     case 'not-json':
       return `The file cannot be read as JSON (${problem.problem}).${after}`;
     case 'too-deep':
-      return `The file is nested more deeply than any practice.${after}`;
+      return `The file is nested more deeply than any file of ours.${after}`;
     case 'other-format':
-      return `format: says “${problem.found}”, but a practice says “${PRACTICE_FORMAT}”.${after}`;
+      return `format: says “${problem.found}”, but “${problem.wanted}” is expected here.${after}`;
     case 'newer':
-      return `version: is ${problem.version}, made by a newer Navuren; this one reads up to ${PRACTICE_VERSION}.${after}`;
+      return `version: is ${problem.version}, made by a newer Navuren; this one reads up to ${problem.reads}.${after}`;
     case 'field':
       return `${problem.path === '' ? 'The file' : problem.path}: ${problem.problem}.${after}`;
     default:

@@ -1,13 +1,22 @@
+export { LARGEST_FILE_BYTES, pathText } from './file';
+export type { FileProblem } from './file';
 export {
   PRACTICE_FORMAT,
   PRACTICE_VERSION,
-  LARGEST_FILE_BYTES,
   practiceFileSchema,
   writePracticeFile,
   withoutPrivate,
   readPracticeFile,
   practiceJsonSchema,
-  pathText,
 } from './practiceFile';
-export type { FileProblem, FileResult } from './practiceFile';
+export type { FileResult } from './practiceFile';
+export {
+  FORM_FORMAT,
+  FORM_VERSION,
+  formFileSchema,
+  formJsonSchema,
+  readFormFile,
+  writeFormFile,
+} from './formFile';
+export type { FormFileResult } from './formFile';
 export { writeBriefQuery, readBriefQuery } from './briefLink';

@@ -101,10 +101,11 @@ describe('the practice file', () => {
     expect(problem('{"format":"something.else","version":1}')).toEqual({
       code: 'other-format',
       found: 'something.else',
+      wanted: 'navuren.practice',
     });
     expect(problem('[]')).toMatchObject({ code: 'other-format' });
     expect(problem('null')).toMatchObject({ code: 'other-format' });
-    expect(problem(changed((file) => (file.version = 7)))).toEqual({ code: 'newer', version: 7 });
+    expect(problem(changed((file) => (file.version = 7)))).toEqual({ code: 'newer', version: 7, reads: 1 });
     expect(problem('{')).toMatchObject({ code: 'not-json' });
     expect(problem('')).toMatchObject({ code: 'not-json' });
     expect(problem('x'.repeat(LARGEST_FILE_BYTES + 1))).toMatchObject({ code: 'too-large' });

@@ -79,8 +79,7 @@ export function syllables(text: string): number {
     .filter((word) => word !== '')
     .reduce(
       (sum, word) =>
-        sum +
-        Math.max(1, (word.replace(/(?:[^laeiouy]|[^aeiouy]l)e$/, 'x').match(/[aeiouy]+/g) ?? []).length),
+        sum + Math.max(1, (word.replace(/(?:[^laeiouy]|[aeiouy]l)e$/, 'x').match(/[aeiouy]+/g) ?? []).length),
       0,
     );
 }

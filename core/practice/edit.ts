@@ -25,6 +25,7 @@ export type Edit =
   | { readonly kind: 'variant'; readonly itemId: string; readonly variant: VariantId }
   | { readonly kind: 'first-side'; readonly itemId: string; readonly side: Side }
   | { readonly kind: 'familiarity'; readonly itemId: string; readonly familiarity: Item['familiarity'] }
+  | { readonly kind: 'take-forms'; readonly forms: readonly Form[] }
   | { readonly kind: 'rename'; readonly name: string };
 
 /** One press lengthens or shortens the breath by a twentieth of the pace. */
@@ -97,6 +98,20 @@ function move(practice: Practice, itemId: string, toIndex: number): Practice {
   return { ...practice, items: rest.toSpliced(to, 0, { ...item, role: joins ?? item.role }) };
 }
 
+/** The practice with forms as they are now in place of how they were; an item whose variant is gone goes full. */
+function takeForms(practice: Practice, forms: readonly Form[]): Practice {
+  const now = new Map(forms.filter((form) => practice.forms[form.id]).map((form) => [form.id, form]));
+  if (now.size === 0) return practice;
+  return {
+    ...practice,
+    forms: { ...practice.forms, ...Object.fromEntries(now) },
+    items: practice.items.map((item) => {
+      const form = now.get(item.formId);
+      return form && !hasVariant(form, item.variant) ? { ...item, variant: 'full' as const } : item;
+    }),
+  };
+}
+
 /**
  * The practice after an edit; the given one is left untouched. Repetitions move by the form's own step and
  * stay within 1…99, breath length within half to twice the pace. Throws RangeError for an unknown item.
@@ -156,6 +171,8 @@ export function edit(practice: Practice, change: Edit): Practice {
       return changeItem(practice, change.itemId, (item) => ({ ...item, firstSide: change.side }));
     case 'familiarity':
       return changeItem(practice, change.itemId, (item) => ({ ...item, familiarity: change.familiarity }));
+    case 'take-forms':
+      return takeForms(practice, change.forms);
     case 'rename':
       return { ...practice, name: change.name };
     default:

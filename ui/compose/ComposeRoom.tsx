@@ -11,7 +11,7 @@ import { fillBrief, themePhase, type BriefWishes, type GroupCalendar } from '@/c
 import type { ComposeResult } from '@/core/compose';
 import { writeBriefQuery } from '@/core/formats';
 import type { Customs } from '@/core/customs';
-import { ROLES, type Role } from '@/core/forms';
+import { ROLES, type Form, type OwnForms, type Role } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { compile, formOf, type Edit, type Item, type NewItem, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
@@ -31,6 +31,7 @@ import { keptDraft, useSaving } from './useSaving';
 
 // Opened by a press, so they come when they are wanted and do not weigh on the first load.
 const FormPicker = dynamic(async () => (await import('./FormPicker')).FormPicker, { ssr: false });
+const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
 const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
 
 export interface ComposeGroup extends GroupCalendar {
@@ -43,7 +44,10 @@ interface Props {
   readonly reading: AlmanacReading;
   readonly customs: Customs;
   readonly groups: readonly ComposeGroup[];
-  /** Names of the shipped forms by id: what a brief leaves out is told by name. */
+  /** Own forms and own words, which the composer chooses among too. */
+  readonly own: OwnForms;
+  readonly changedForms: readonly Form[];
+  /** Names of all forms by id: what a brief leaves out is told by name. */
   readonly formNames: Readonly<Record<string, string>>;
 }
 
@@ -80,7 +84,16 @@ function newItem(
 }
 
 /** The heart of the application: the brief, its draft, the score, the running order and the margin. */
-export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, groups, formNames }: Props) {
+export function ComposeRoom({
+  stored,
+  wishes: firstWishes,
+  reading,
+  customs,
+  groups,
+  own,
+  changedForms,
+  formNames,
+}: Props) {
   const [store] = useState(() =>
     createComposeStore(stored?.practice, stored ? stored.practice.brief : firstWishes),
   );
@@ -112,7 +125,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
       setBusy(true);
       const { brief } = fillBrief(next, reading, customs, groups);
       const people = groups.find((group) => group.id === brief.groupId)?.conditions ?? [];
-      const result = await compose(brief, customs, people, seed);
+      const result = await compose(brief, customs, people, seed, own);
       if (!result) return 'overtaken';
       setBusy(false);
       if (!result.ok) {
@@ -126,7 +139,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
       setSelectedId(result.practice.items[0]?.id);
       return 'drafted';
     },
-    [compose, customs, groups, reading, replace, store],
+    [compose, customs, groups, own, reading, replace, store],
   );
 
   // The first draft of a new practice, once the worker is there; it is not a step to undo.
@@ -315,6 +328,9 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
           </p>
         </div>
       )}
+      {practice && changedForms.length > 0 && (
+        <ChangedForms practice={practice} changed={changedForms} onEdit={onEdit} />
+      )}
       {!practice || !timeline ? (
         <p className="quiet my-10">
           {busy ? 'Drafting …' : 'There is no draft yet; change a word of the brief.'}
@@ -414,6 +430,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, reading, customs, gro
               practice={practice}
               roles={sought}
               customs={customs}
+              own={own}
               conditions={conditions}
               onOpenChange={(open) => !open && setPicking(undefined)}
               onPick={pick}

@@ -4,7 +4,16 @@ import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
 import { alternatives, type Alternative } from '@/core/compose';
 import type { Customs } from '@/core/customs';
-import { plainText, REPERTOIRE, searchText, type Form, type Role, type VariantId } from '@/core/forms';
+import {
+  plainText,
+  REPERTOIRE,
+  searchText,
+  withOwn,
+  type Form,
+  type OwnForms,
+  type Role,
+  type VariantId,
+} from '@/core/forms';
 import { cautionsOf, type ConditionId } from '@/core/people';
 import type { Practice } from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -30,6 +39,7 @@ interface Props {
   /** The sections a form is sought for. */
   readonly roles: readonly Role[];
   readonly customs: Customs;
+  readonly own: OwnForms;
   readonly conditions: readonly ConditionId[];
   readonly onOpenChange: (open: boolean) => void;
   readonly onPick: (pick: Pick) => void;
@@ -42,6 +52,7 @@ export function FormPicker({
   practice,
   roles,
   customs,
+  own,
   conditions,
   onOpenChange,
   onPick,
@@ -49,12 +60,14 @@ export function FormPicker({
   const picks = useMemo(
     () =>
       roles.flatMap((role) =>
-        alternatives(practice, role, REPERTOIRE, customs, { conditions }).map((alternative): Pick => ({
-          alternative,
-          role,
-        })),
+        alternatives(practice, role, withOwn(REPERTOIRE, own), customs, { conditions }).map(
+          (alternative): Pick => ({
+            alternative,
+            role,
+          }),
+        ),
       ),
-    [conditions, customs, practice, roles],
+    [conditions, customs, own, practice, roles],
   );
   const [sought, setSought] = useState('');
   const field = useRef<HTMLInputElement>(null);

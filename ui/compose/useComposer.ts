@@ -4,6 +4,7 @@ import { useCallback, useEffect, useRef } from 'react';
 import { wrap, type Remote } from 'comlink';
 import type { ComposeResult } from '@/core/compose';
 import type { Brief } from '@/core/brief';
+import type { OwnForms } from '@/core/forms';
 import type { Customs } from '@/core/customs';
 import type { ConditionId } from '@/core/people';
 import type { ComposeWorker } from '@/workers/compose.worker';
@@ -26,9 +27,10 @@ export function useComposer() {
       customs: Customs,
       conditions: readonly ConditionId[],
       seed: number,
+      own: OwnForms,
     ): Promise<ComposeResult | undefined> => {
       const question = (asked.current += 1);
-      const result = await remote.current?.compose(brief, customs, conditions, seed);
+      const result = await remote.current?.compose(brief, customs, conditions, seed, own);
       return question === asked.current ? result : undefined;
     },
     [],

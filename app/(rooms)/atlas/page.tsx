@@ -1,9 +1,10 @@
 import { organHours } from '@/core/almanac';
 import { channel, CHANNELS } from '@/core/channels';
-import { pointsReached, REPERTOIRE, strokePostures, type Form } from '@/core/forms';
+import { pointsReached, strokePostures, type Form } from '@/core/forms';
 import { fillCue } from '@/core/practice';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { readRepertoire } from '@/server/forms';
 import { readAddress } from '@/ui/atlas/address';
 import { AtlasRoom } from '@/ui/atlas/AtlasRoom';
 import type { AtlasForm } from '@/ui/atlas/looking';
@@ -32,8 +33,9 @@ function atlasForm(form: Form, school: SoundSchoolId): AtlasForm {
 type Query = Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
 
 export default async function AtlasPage({ searchParams }: { searchParams: Query }) {
-  const customs = await readCustoms(await database());
-  const forms = REPERTOIRE.map((form) => atlasForm(form, customs.soundSchool));
+  const open = await database();
+  const customs = await readCustoms(open);
+  const forms = (await readRepertoire(open)).map((form) => atlasForm(form, customs.soundSchool));
   const hours = organHours(new Date().getTime(), customs.place);
   const now = hours[customs.hours].organ;
   const channelNow = CHANNELS.find((row) => row.organ === now)?.id ?? channel('LU').id;

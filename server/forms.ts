@@ -1,0 +1,134 @@
+import { z } from 'zod';
+import {
+  formSchema,
+  ownWordsSchema,
+  REPERTOIRE,
+  withOwn,
+  type Form,
+  type OwnForms,
+  type OwnWords,
+} from '@/core/forms';
+import { sql, type Database, type Queries } from './sql';
+
+export interface StoredForm {
+  readonly form: Form;
+  readonly version: number;
+  readonly updatedAtMs: number;
+}
+
+const rowSchema = z.object({ form: formSchema, version: z.number(), updated_at: z.date() });
+const stored = (row: unknown): StoredForm => {
+  const { form, version, updated_at } = rowSchema.parse(row);
+  return { form, version, updatedAtMs: updated_at.getTime() };
+};
+
+/** The practitioner's own forms that are not in the bin, and their words over shipped forms. */
+export async function readOwn(queries: Queries): Promise<OwnForms> {
+  const forms = await queries.rows(
+    sql`select form, version, updated_at from own_form where binned_at is null order by created_at, id`,
+  );
+  const words = await queries.rows(sql`select document from own_words order by form_id`);
+  return {
+    forms: forms.map((row) => stored(row).form),
+    words: words.map((row) => ownWordsSchema.parse(row.document)),
+  };
+}
+
+/** The repertoire as this practitioner has it. */
+export const readRepertoire = async (queries: Queries): Promise<readonly Form[]> =>
+  withOwn(REPERTOIRE, await readOwn(queries));
+
+/** One own form with its version; undefined where there is none or it is in the bin. */
+export async function readOwnForm(queries: Queries, id: string): Promise<StoredForm | undefined> {
+  const [row] = await queries.rows(
+    sql`select form, version, updated_at from own_form where id = ${id} and binned_at is null`,
+  );
+  return row ? stored(row) : undefined;
+}
+
+/** Puts new forms into the repertoire, all or none. */
+export async function addOwnForms(database: Database, forms: readonly Form[], atMs: number): Promise<void> {
+  await database.transaction(async (queries) => {
+    for (const form of forms)
+      await queries.rows(
+        sql`insert into own_form (id, form, version, created_at, updated_at) values (${form.id}, ${JSON.stringify(form)}::jsonb, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
+      );
+  });
+}
+
+export type SaveFormResult =
+  | { readonly ok: true; readonly version: number }
+  | { readonly ok: false; readonly code: 'missing' }
+  | { readonly ok: false; readonly code: 'changed-elsewhere'; readonly version: number };
+
+/** Saves an own form on top of `baseVersion`; a form in the bin comes back. Nothing is overwritten unseen. */
+export async function saveOwnForm(
+  database: Database,
+  form: Form,
+  baseVersion: number,
+  atMs: number,
+): Promise<SaveFormResult> {
+  return database.transaction(async (queries) => {
+    const [row] = await queries.rows(sql`select version from own_form where id = ${form.id} for update`);
+    if (!row) return { ok: false, code: 'missing' };
+    const current = z.number().parse(row.version);
+    if (current !== baseVersion) return { ok: false, code: 'changed-elsewhere', version: current };
+    await queries.rows(
+      sql`update own_form set form = ${JSON.stringify(form)}::jsonb, version = ${current + 1}, updated_at = ${new Date(atMs)}, binned_at = null where id = ${form.id}`,
+    );
+    return { ok: true, version: current + 1 };
+  });
+}
+
+/** Into the bin, or back out of it; practices keep the form as it was. */
+export async function setFormBinned(
+  queries: Queries,
+  id: string,
+  binned: boolean,
+  atMs: number,
+): Promise<boolean> {
+  const rows = await queries.rows(
+    sql`update own_form set binned_at = ${binned ? new Date(atMs) : null} where id = ${id} returning id`,
+  );
+  return rows.length > 0;
+}
+
+export async function readWords(queries: Queries, formId: string): Promise<OwnWords | undefined> {
+  const [row] = await queries.rows(sql`select document from own_words where form_id = ${formId}`);
+  return row ? ownWordsSchema.parse(row.document) : undefined;
+}
+
+/** Lays own words over a shipped form; saying nothing at all takes them away. */
+export async function saveWords(queries: Queries, words: OwnWords, atMs: number): Promise<void> {
+  const silent =
+    words.name === undefined &&
+    words.images === undefined &&
+    (words.note ?? '').trim() === '' &&
+    Object.keys(words.cues).length === 0;
+  if (silent) {
+    await queries.rows(sql`delete from own_words where form_id = ${words.formId}`);
+    return;
+  }
+  await queries.rows(sql`
+    insert into own_words (form_id, document, updated_at)
+    values (${words.formId}, ${JSON.stringify(words)}::jsonb, ${new Date(atMs)})
+    on conflict (form_id) do update set document = excluded.document, updated_at = excluded.updated_at`);
+}
+
+export interface PracticeUsing {
+  readonly id: string;
+  readonly name: string;
+}
+
+/** Practices on the shelf whose present version uses a form. */
+export async function practicesUsing(queries: Queries, formId: string): Promise<readonly PracticeUsing[]> {
+  const rows = await queries.rows(sql`
+    select practice.id, practice.name from practice
+    join practice_version on practice_version.practice_id = practice.id and practice_version.version = practice.version
+    where practice.binned_at is null
+      and exists (
+        select 1 from jsonb_array_elements(practice_version.document -> 'items') as item
+        where item ->> 'formId' = ${formId})
+    order by practice.updated_at desc`);
+  return rows.map((row) => z.object({ id: z.string(), name: z.string() }).parse(row));
+}
