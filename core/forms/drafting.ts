@@ -2,7 +2,7 @@ import { mirror, type Posture } from '../body';
 import { along, defineForm } from './define';
 import { measureForm, namedAsks } from './measure';
 import { asksOf, cycleOf, stanceOf, type Form, type Stroke, type VariantId } from './model';
-import { restIn } from './embody';
+import { gentler, onChair, restIn } from './embody';
 import { pointsReached } from './reach';
 import type { PointCode } from '../channels';
 
@@ -107,4 +107,41 @@ export function strokeAfter(form: Form, variant: VariantId, index: number): Stro
   const breath = last?.breath === 'in' ? 'out' : last?.breath === 'out' ? 'in' : 'free';
   const cue = breath === 'in' ? 'Breathe in.' : breath === 'out' ? 'Breathe out.' : 'Move freely.';
   return { breath, cue, postures: [posture], ...(breath === 'free' ? { seconds: 4 } : {}) };
+}
+
+/** The parts of a form that hold strokes. */
+export const PARTS = ['entry', 'cycle', 'exit', 'smaller', 'seated'] as const;
+export type Part = (typeof PARTS)[number];
+
+/** The variant whose body a part is moved on. */
+export const variantOf = (part: Part): VariantId => (part === 'smaller' || part === 'seated' ? part : 'full');
+
+/** The strokes of a part; none where a form has no such variant. */
+export function strokesIn(form: Form, part: Part): readonly Stroke[] {
+  if (part === 'smaller' || part === 'seated') return form[part] ? cycleOf(form, part) : [];
+  return form[part];
+}
+
+const WAYS_SAID = { smaller: 'Half as far.', seated: 'From the chair.' } as const;
+
+/** A form with the strokes of one part changed. A variant that is not there yet is made. */
+export function withStrokesIn(form: Form, part: Part, strokes: readonly Stroke[]): Form {
+  if (part !== 'smaller' && part !== 'seated') return { ...form, [part]: [...strokes] };
+  return { ...form, [part]: { change: WAYS_SAID[part], ...form[part], cycle: [...strokes] } };
+}
+
+/** A form with a smaller or seated way added: the usual relief of its own strokes, to be worked on. */
+export function withWay(form: Form, way: 'smaller' | 'seated'): Form {
+  const relief = way === 'smaller' ? gentler : onChair;
+  return withStrokesIn(
+    form,
+    way,
+    form.cycle.map((stroke) => ({ ...stroke, postures: (stroke.postures ?? []).map(relief) })),
+  );
+}
+
+/** A form without one of its gentler ways. */
+export function withoutWay(form: Form, way: 'smaller' | 'seated'): Form {
+  const { [way]: _gone, ...rest } = form;
+  return rest;
 }

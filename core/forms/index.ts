@@ -20,7 +20,11 @@ export { BROCADE_SCHOOLS, FORM_SETS, JOINT_ORDERS, formsOfSet, placesInSets, set
 export type { BrocadeSchoolId, JointOrderId, PlaceInSet, SetSchools } from './sets';
 export { differencesOf } from './differences';
 export type { Difference } from './differences';
-export { plainText, searchText } from './search';
+export { plainText } from './plain';
+export { searchText } from './search';
+export { rowOf } from './rows';
+export type { FormRow, Wishes } from './seek';
+export { repetitionSec } from './timing';
 export { REPERTOIRE } from './repertoire';
 export { restIn, strokePostures } from './embody';
 export {

@@ -15,10 +15,15 @@ import {
   formFrom,
   furtherPoints,
   mirrorStroke,
+  PARTS,
   postureBefore,
   repeated,
   settleForm,
   strokeAfter,
+  strokesIn,
+  withoutWay,
+  withStrokesIn,
+  withWay,
   withMirrored,
 } from './drafting';
 import { noteWeight, reviewForm, syllables } from './review';
@@ -125,6 +130,23 @@ describe('writing a form', () => {
     expect(next.breath).toBe('in');
     expect(next.postures).toEqual([form.cycle[1]?.postures?.[0]]);
     expect(postureBefore(form, 'full', 0).sink).toBe(8);
+  });
+
+  it('changes the strokes of any part, and makes and takes away gentler ways', () => {
+    const form = blankForm('own-a', 'A');
+    expect(strokesIn(form, 'seated')).toEqual([]);
+    const seated = withWay(form, 'seated');
+    expect(strokesIn(seated, 'seated').map((stroke) => stroke.postures?.[0]?.base)).toEqual([
+      'chair',
+      'chair',
+    ]);
+    expect(formSchema.safeParse(seated).success).toBe(true);
+    expect(withoutWay(seated, 'seated')).toEqual(form);
+    for (const part of PARTS) {
+      const changed = withStrokesIn(withWay(seated, 'smaller'), part, form.cycle);
+      expect(strokesIn(changed, part)).toEqual(form.cycle);
+      expect(formSchema.safeParse(changed).success).toBe(true);
+    }
   });
 
   it('measures what the form asks: shipped forms come out as they are', () => {

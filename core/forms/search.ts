@@ -1,13 +1,7 @@
 import { channel } from '../channels';
 import { organ, phaseName } from '../phases';
 import type { Form } from './model';
-
-/** Text for comparing: lower case, tones and accents off. */
-export const plainText = (text: string): string =>
-  text
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .toLowerCase();
+import { plainText } from './plain';
 
 /** Everything a practitioner might look a form up by, as one plain line. */
 export function searchText(form: Form): string {

@@ -8,13 +8,13 @@ import {
   NO_WISHES,
   POSTURES,
   readQuestion,
-  rowOf,
   seek,
   WITHOUT,
   wayFor,
   type Wishes,
 } from './seek';
 import { asksOf } from './model';
+import { rowOf } from './rows';
 
 const schools = { animalSchool: 'standard', soundSchool: 'standard' } as const;
 const rows = REPERTOIRE.map((form) => rowOf(form, schools, { breathsPerMin: 6, outToIn: 1.2 }));

@@ -1,11 +1,9 @@
-import { channel, point, POINT_CODES, type ChannelId, type PointCode } from '../channels';
+import { CHANNEL_IDS, type ChannelId } from '../channels/channels';
+import { POINT_CODES } from '../channels/codes';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName, type OrganId, type PhaseId } from '../phases';
-import type { Pace } from '../breath';
-import { asksOf, FAMILIES, hasVariant, type Asks, type Form, type VariantId } from './model';
+import type { Asks, Form, VariantId } from './model';
 import { ROLES, type Role } from './roles';
-import { plainText, searchText } from './search';
-import { organsOfForm, phasesOfForm, type FormSchools } from './theme';
-import { repetitionSec } from './timing';
+import { plainText } from './plain';
 
 /** What a practitioner may want to leave out, and which asks it speaks of. */
 // prettier-ignore
@@ -31,7 +29,7 @@ export const POSTURES = ['standing', 'seated'] as const;
 type Posture = (typeof POSTURES)[number];
 
 /** One way of doing a form: what it asks (as bits of WITHOUT) and how long it takes. */
-interface Way {
+export interface Way {
   readonly variant: VariantId;
   readonly asksBits: number;
   /** Seconds with the least and the usual repetitions, the usual talk and the pause after it. */
@@ -55,44 +53,6 @@ export interface FormRow {
   readonly own: boolean;
   readonly ways: readonly Way[];
   readonly text: string;
-}
-
-const bitsOf = (asks: Asks): number =>
-  WITHOUT.reduce((bits, row, index) => (row.asks(asks) ? bits | (1 << index) : bits), 0);
-
-/** The line of a form in the user's schools and at the user's pace. */
-export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
-  const ways = (['full', 'smaller', 'seated'] as const)
-    .filter((variant) => hasVariant(form, variant))
-    .map((variant): Way => {
-      const one = repetitionSec(form, variant, pace);
-      const around =
-        form.setupSec.known +
-        form.settleSec +
-        [...form.entry, ...form.exit].reduce((sum, stroke) => sum + (stroke.seconds ?? 4), 0);
-      return {
-        variant,
-        asksBits: bitsOf(asksOf(form, variant)),
-        leastSec: around + one * form.repetitions.least,
-        usualSec: around + one * form.repetitions.usual,
-      };
-    });
-  return {
-    id: form.id,
-    name: form.name,
-    pinyin: form.pinyin,
-    hanzi: form.hanzi,
-    family: form.family,
-    roles: form.roles,
-    actions: form.actions,
-    phases: phasesOfForm(form, schools),
-    organs: organsOfForm(form, schools),
-    channels: form.channels.map((reach) => reach.channel),
-    level: form.level,
-    own,
-    ways,
-    text: `${searchText(form)} ${plainText(form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`).join(' '))}`,
-  };
 }
 
 /** What is sought: at most one of each kind, any number of things to leave out, and loose words. */
@@ -161,8 +121,16 @@ function fits(row: FormRow, bits: number, seconds: number): Readonly<Record<Post
   return { standing: able('standing'), seated: able('seated') };
 }
 
+/** How much a form is known for what is sought: what it names first counts, and the plainer form comes first. */
+const knownFor = (row: FormRow, wishes: Wishes): number =>
+  (wishes.organ !== undefined && row.organs[0] === wishes.organ ? 2 : 0) +
+  (wishes.role !== undefined && row.roles[0] === wishes.role ? 2 : 0) +
+  (wishes.action !== undefined && row.actions[0] === wishes.action ? 1 : 0) +
+  (wishes.phase !== undefined && row.phases[0] === wishes.phase ? 1 : 0) -
+  row.level * 0.1;
+
 /**
- * Forms that answer to every wish, and for every facet value the number that would. One pass over the rows: a
+ * Forms that answer to every wish, best known for it first, and for every facet value the number that would. One pass over the rows: a
  * row that fails a single facet still counts for the other values of that facet.
  */
 export function seek(rows: readonly FormRow[], wishes: Wishes): Found {
@@ -200,7 +168,7 @@ export function seek(rows: readonly FormRow[], wishes: Wishes): Found {
         withoutCounts.set(id, (withoutCounts.get(id) ?? 0) + 1);
     });
   }
-  return { rows: found, counts, withoutCounts };
+  return { rows: found.toSorted((a, b) => knownFor(b, wishes) - knownFor(a, wishes)), counts, withoutCounts };
 }
 
 /** How a row would be done to answer the wishes: the fullest way that fits, if any. */
@@ -279,13 +247,13 @@ export function readQuestion(question: string): Wishes {
   if (pointFound) {
     const code = pointFound[0].replace(' ', '').toUpperCase();
     if ((POINT_CODES as readonly string[]).includes(code)) {
-      words.push(plainText(code satisfies string as PointCode));
+      words.push(plainText(code));
       left = left.replace(pointFound[0], ' ');
     }
   }
   const channelFound = CHANNEL_CODE.exec(left);
   if (channelFound) {
-    understood.channel = channel(channelFound[1] as ChannelId).id;
+    understood.channel = CHANNEL_IDS.find((id) => id === channelFound[1]);
     left = left.replace(channelFound[0], ' ');
   }
   left = plainText(left)
@@ -302,6 +270,3 @@ export function readQuestion(question: string): Wishes {
   for (const word of left.split(/\s+/)) if (word !== '' && !ASKING.has(word)) words.push(word);
   return { ...understood, without, words };
 }
-
-/** Families in the order they are shown. */
-export const FAMILY_ORDER: readonly Form['family'][] = FAMILIES;

@@ -4,7 +4,6 @@ import {
   FORM_SETS,
   formsOfSet,
   hasVariant,
-  JOINT_ORDERS,
   organsOfForm,
   phasesOfForm,
   placesInSets,
@@ -14,6 +13,7 @@ import {
   VARIANTS,
   cycleOf,
   type Form,
+  type JointOrderId,
 } from '.';
 import { findMisses, solvePosture } from '../body';
 import { routeByChannel } from '../channels';
@@ -343,8 +343,7 @@ describe('sets', () => {
   });
 
   it('go through the joints up, down, or after shaking', () => {
-    const joints = (jointOrder: (typeof JOINT_ORDERS)[number]['id']) =>
-      formsOfSet('joints', { ...customs, jointOrder });
+    const joints = (jointOrder: JointOrderId) => formsOfSet('joints', { ...customs, jointOrder });
     expect(joints('bottom-up')[0]).toBe('loosen-feet-rocking');
     expect(joints('top-down')[0]).toMatch(/neck/);
     expect(joints('shake-first')[0]).toBe('shaking');

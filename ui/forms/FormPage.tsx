@@ -2,7 +2,23 @@ import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
 import { fillCue } from '@/core/practice';
 import { paceKind } from '@/core/breath';
-import { measureForm, organsOfForm, phasesOfForm, pointsReached, type Form } from '@/core/forms';
+import {
+  asksOf,
+  cycleOf,
+  differencesOf,
+  hasVariant,
+  isOwnId,
+  measureForm,
+  organsOfForm,
+  phasesOfForm,
+  placesInSets,
+  pointsReached,
+  VARIANTS,
+  type Form,
+  type OwnWords,
+  type Stroke,
+  type VariantId,
+} from '@/core/forms';
 import type { Customs } from '@/core/customs';
 import { cautionsOf, FOR_EVERYONE } from '@/core/people';
 import { soundOf } from '@/core/sounds';
@@ -11,41 +27,15 @@ import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
 import { OrganName } from '@/ui/kit/OrganName';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
+import { asksText, BREATH_WORDS, SIDE_WORDS } from '@/ui/words/asks';
 import { measuredLines } from '@/ui/words/measured';
 import { FLOW_WORDS, ROLE_NAMES } from '@/ui/words/names';
+import { AsksChart } from './AsksChart';
+import { Differences } from './Differences';
+import { WordsEditor, type ShippedCue } from './WordsEditor';
 
-const SIDES = {
-  symmetric: 'both sides together',
-  alternating: 'left and right in turn',
-  'one-then-other': 'all on one side, then the other',
-  'both-ways': 'both ways',
-} as const;
-const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
-
-/** What a form asks, said only where it asks anything. */
-function asksText(form: Form): readonly string[] {
-  const { asks } = form;
-  const said: string[] = [];
-  if (asks.kneeBend !== 'none') said.push(`knees: ${asks.kneeBend} bend`);
-  if (asks.oneLegSec > 0) said.push(`on one leg for up to ${asks.oneLegSec} s`);
-  if (asks.armsAboveShoulders) said.push('arms above the shoulders');
-  if (asks.fold !== 'none') said.push(`fold: ${asks.fold}`);
-  if (asks.headBelowHeart) said.push('head below the heart');
-  if (asks.backBend !== 'none') said.push(`back bend: ${asks.backBend}`);
-  if (asks.twist !== 'none') said.push(`twist: ${asks.twist}`);
-  if (asks.sideBend !== 'none') said.push(`side bend: ${asks.sideBend}`);
-  if (asks.neck !== 'none') said.push(`neck: ${asks.neck}`);
-  if (asks.breathHold) said.push('a short pause of the breath');
-  if (asks.staticHold) said.push('a held stance');
-  if (asks.impact !== 'none') said.push(`impact at the heels: ${asks.impact}`);
-  if (asks.percussion.length > 0) said.push(`knocking: ${asks.percussion.join(', ')}`);
-  if (asks.stepping) said.push('a step');
-  if (asks.inwardImagery) said.push('inward imagery');
-  return said;
-}
-
-function Care({ form }: { form: Form }) {
-  const cautions = cautionsOf(form, 'full');
+function Care({ form, variant }: { form: Form; variant: VariantId }) {
+  const cautions = cautionsOf(form, variant);
   return (
     <section>
       <h2>Care</h2>
@@ -67,16 +57,49 @@ function Care({ form }: { form: Form }) {
   );
 }
 
+interface Props {
+  readonly form: Form;
+  /** The way it is shown in. */
+  readonly variant: VariantId;
+  readonly customs: Customs;
+  readonly practices: readonly { readonly id: string; readonly name: string }[];
+  readonly shipped: Form | undefined;
+  readonly words: OwnWords | undefined;
+}
+
+const WAY_NAMES = { full: 'in full', smaller: 'smaller', seated: 'seated' } as const;
+
+/** The cues of a shipped form, part by part, that own words can be laid over. */
+function cuesOf(form: Form): readonly ShippedCue[] {
+  const of = (part: string, said: string, strokes: readonly Stroke[]): readonly ShippedCue[] =>
+    strokes.map(({ breath, cue }, index) => ({
+      place: `${part}.${index}`,
+      part: `${said}, ${BREATH_WORDS[breath]}`,
+      cue,
+    }));
+  return [
+    ...of('entry', 'entry', form.entry),
+    ...of('cycle', 'stroke', form.cycle),
+    ...of('exit', 'exit', form.exit),
+    ...(form.smaller ? of('smaller', 'smaller', cycleOf(form, 'smaller')) : []),
+    ...(form.seated ? of('seated', 'seated', cycleOf(form, 'seated')) : []),
+  ];
+}
+
 /** Everything known of one form. */
-export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
+export function FormPage({ form, variant, customs, practices, shipped, words }: Props) {
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined;
   const say = (cue: string) =>
     fillCue(cue, { side: customs.firstSide, way: form.ways?.[0] ?? customs.firstSide }, sound);
-  const played = playedForm(form, 'full', customs);
+  const played = playedForm(form, variant, customs);
   const phase = phasesOfForm(form, customs)[0];
-  const strokes = [...form.entry, ...form.cycle, ...form.exit];
-  const asks = asksText(form);
-  const measured = measuredLines(measureForm(form, 'full'));
+  const strokes = [...form.entry, ...cycleOf(form, variant), ...form.exit];
+  const asks = asksText(asksOf(form, variant));
+  const measured = measureForm(form, variant);
+  const lines = measuredLines(measured);
+  const places = placesInSets(form.id, customs).filter((place) => place.chosen);
+  const own = isOwnId(form.id);
+  const ways = VARIANTS.filter((one) => hasVariant(form, one));
   const flows = form.route ? routeByChannel(form.route) : [];
   return (
     <article className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -94,9 +117,47 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
             {form.pinyin && <>{form.pinyin} · </>}
             {form.family} · {form.roles.map((role) => ROLE_NAMES[role]).join(', ')} ·{' '}
             {form.actions.join(', ')} · {form.polarity}
+            {places.map((place) => (
+              <span key={place.set}>
+                {' '}
+                · {place.number} of {place.of} in {place.name}
+              </span>
+            ))}
+          </p>
+          <p className="small mt-1 flex flex-wrap gap-x-4 gap-y-1">
+            {ways.length > 1 && (
+              <span role="group" aria-label="Shown" className="flex flex-wrap gap-x-3">
+                {ways.map((one) => (
+                  <Link
+                    key={one}
+                    href={one === 'full' ? `/forms/${form.id}` : `/forms/${form.id}?way=${one}`}
+                    className="press-plain"
+                    aria-current={one === variant ? 'true' : undefined}
+                    scroll={false}
+                  >
+                    {WAY_NAMES[one]}
+                  </Link>
+                ))}
+              </span>
+            )}
+            <Link className="press-plain" href={`/forms?hold=${form.id}`}>
+              Hold beside another
+            </Link>
+            {own ? (
+              <Link className="press-plain" href={`/forms/own/${form.id}`}>
+                Change this form
+              </Link>
+            ) : null}
+            <Link className="press-plain" href={`/forms/own/new?from=${form.id}&way=${variant}`}>
+              Make one of my own from it
+            </Link>
+            <a className="press-plain" href={`/api/forms/${form.id}/export`} download>
+              As a file
+            </a>
           </p>
         </header>
         <MovingFigure
+          key={variant}
           strokes={played}
           startView={form.view ?? 'front'}
           sash={phase ? PHASE_VAR[phase] : 'var(--faded)'}
@@ -114,13 +175,13 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
           <ol className="reading mt-1">
             {strokes.map((stroke, index) => (
               <li key={`${index}-${stroke.cue}`} className="grid grid-cols-[4rem_1fr]">
-                <span className="quiet italic">{BREATH[stroke.breath]}</span>
+                <span className="quiet italic">{BREATH_WORDS[stroke.breath]}</span>
                 {say(stroke.cue)}
               </li>
             ))}
           </ol>
           <p className="quiet mt-1">
-            {SIDES[form.sides]}; {form.repetitions.least}–{form.repetitions.most} repetitions, usually{' '}
+            {SIDE_WORDS[form.sides]}; {form.repetitions.least}–{form.repetitions.most} repetitions, usually{' '}
             {form.repetitions.usual};{' '}
             {form.cycle.every((stroke) => stroke.breath === 'free')
               ? 'breath free'
@@ -128,6 +189,12 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
             ; {form.exhale === 'mouth' ? 'in by the nose, out by the mouth' : 'by the nose'}.
           </p>
         </section>
+        {words?.note && (
+          <section>
+            <h2>Your notes</h2>
+            <p className="whitespace-pre-line">{words.note}</p>
+          </section>
+        )}
         {form.images.length > 0 && (
           <section>
             <h2>Images</h2>
@@ -160,7 +227,17 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
             </ol>
           </section>
         )}
-        <Care form={form} />
+        <Care form={form} variant={variant} />
+        <Differences rows={differencesOf(form)} />
+        {shipped && (
+          <WordsEditor
+            formId={form.id}
+            shippedName={shipped.name}
+            shippedImages={shipped.images}
+            cues={cuesOf(shipped)}
+            words={words}
+          />
+        )}
       </div>
       <aside aria-label="In the margin" className="small space-y-4 lg:border-l lg:border-hairline lg:pl-6">
         <section>
@@ -232,18 +309,17 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
         <section>
           <h3 className="caption">Asks</h3>
           {asks.length === 0 ? <p>very little</p> : asks.map((line) => <p key={line}>{line}</p>)}
-          {measured.length > 0 && (
-            <>
-              <h4 className="caption mt-1.5">
-                Measured on the figure, entry to exit, once each side at 6 breaths a minute
-              </h4>
-              {measured.map((line) => (
-                <p key={line} className="figures">
-                  {line}
-                </p>
-              ))}
-            </>
-          )}
+          <h4 className="caption mt-1.5">
+            Measured on the figure at 6 breaths a minute; the mark stands at seven tenths
+          </h4>
+          <AsksChart asked={measured} />
+          {lines
+            .filter((line) => /N·m|weight|balance|heels/.test(line))
+            .map((line) => (
+              <p key={line} className="figures">
+                {line}
+              </p>
+            ))}
         </section>
         {form.smaller && (
           <section>
@@ -255,6 +331,25 @@ export function FormPage({ form, customs }: { form: Form; customs: Customs }) {
           <section>
             <h3 className="caption">Seated</h3>
             <p>{form.seated.change}</p>
+          </section>
+        )}
+        <section>
+          <h3 className="caption">Practices that use it</h3>
+          {practices.length === 0 ? (
+            <p className="quiet">none on the shelf yet</p>
+          ) : (
+            practices.map((practice) => (
+              <p key={practice.id}>
+                <Link href={`/compose/${practice.id}`}>{practice.name}</Link>
+              </p>
+            ))
+          )}
+        </section>
+        {form.exceptions && (
+          <section>
+            <h3 className="caption">Apart from custom</h3>
+            {form.exceptions.breath && <p>Breath: {form.exceptions.breath}</p>}
+            {form.exceptions.time && <p>Time: {form.exceptions.time}</p>}
           </section>
         )}
         <p className="quiet">Source: {sourceTitle(form.source)}</p>

@@ -1,83 +1,214 @@
 'use client';
 
 import Link from 'next/link';
-import { useMemo, useState } from 'react';
-import { FAMILIES, phasesOfForm, plainText, searchText, type Form, type FormSchools } from '@/core/forms';
-import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
-import { Thumbnail } from '@/ui/figure/Thumbnail';
+import { useRouter } from 'next/navigation';
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
+import { FAMILIES } from '@/core/forms/model';
+import { readQuestion, seek, WITHOUT, type FormRow, type Wishes } from '@/core/forms/seek';
+import { organ, phaseName } from '@/core/phases';
+import { useSay } from '@/ui/kit/Said';
 import { ROLE_NAMES } from '@/ui/words/names';
+import { Facets } from './Facets';
+import { FormLine } from './FormLine';
+import { readAnswer } from './answer';
 
-function sashOf(form: Form, schools: FormSchools): string {
-  const phase = phasesOfForm(form, schools)[0];
-  return phase ? PHASE_VAR[phase] : 'var(--faded)';
+const LEVELS = { 1: 'for anyone', 2: 'level 2', 3: 'level 3' } as const;
+
+/** What was understood of a question, in words. */
+function understood(wishes: Wishes): readonly string[] {
+  return [
+    wishes.action,
+    wishes.organ && organ(wishes.organ).name,
+    wishes.phase && phaseName(wishes.phase).name,
+    wishes.channel && `${wishes.channel} channel`,
+    wishes.role && `to ${ROLE_NAMES[wishes.role].toLowerCase()}`,
+    wishes.posture,
+    wishes.family,
+    wishes.level && LEVELS[wishes.level],
+    wishes.minutes !== undefined && `within ${wishes.minutes} min`,
+    ...WITHOUT.filter((row) => wishes.without.includes(row.id)).map((row) => row.label),
+    ...wishes.words.map((word) => `“${word}”`),
+  ].filter((part): part is string => typeof part === 'string' && part !== '');
 }
 
-/** The repertoire by family, searched by whatever a practitioner remembers. */
-export function FormsRoom({ forms, schools }: { forms: readonly Form[]; schools: FormSchools }) {
-  const [sought, setSought] = useState('');
-  const lines = useMemo(() => forms.map((form) => ({ form, text: searchText(form) })), [forms]);
-  const words = plainText(sought)
-    .split(/\s+/)
-    .filter((word) => word !== '');
-  const found = lines
-    .filter(({ text }) => words.every((word) => text.includes(word)))
-    .map(({ form }) => form);
+interface Props {
+  readonly rows: readonly FormRow[];
+  readonly question: string;
+  /** A form that is already held beside another. */
+  readonly hold: string | undefined;
+}
+
+/** The repertoire, asked as a practitioner asks: a question in words, live facets, and rows whose figures move. */
+export function FormsRoom({ rows, question: asked, hold }: Props) {
+  const [question, setQuestion] = useState(asked);
+  const [picked, setPicked] = useState<Partial<Wishes>>({});
+  const [held, setHeld] = useState<readonly string[]>(hold === undefined ? [] : [hold]);
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const file = useRef<HTMLInputElement>(null);
+  const router = useRouter();
+  const say = useSay();
+  const said = useDeferredValue(question);
+  const wishes = useMemo((): Wishes => {
+    const read = readQuestion(said);
+    return {
+      ...read,
+      ...Object.fromEntries(Object.entries(picked).filter(([, value]) => value !== undefined)),
+      without: [...new Set([...read.without, ...(picked.without ?? [])])],
+      words: read.words,
+    };
+  }, [picked, said]);
+  const found = useMemo(() => seek(rows, wishes), [rows, wishes]);
+  const told = understood(wishes);
+  const onHold = useCallback(
+    (id: string) =>
+      setHeld((now) => (now.includes(id) ? now.filter((other) => other !== id) : [...now.slice(-1), id])),
+    [],
+  );
+  const onWish = (change: Partial<Wishes>): void => {
+    // A press turns what the question says into choices, so that the choice can be changed; loose words stay.
+    const { words, without, ...read } = readQuestion(question);
+    setPicked((now) => ({
+      ...read,
+      ...now,
+      without: [...new Set([...without, ...(now.without ?? [])])],
+      ...change,
+    }));
+    setQuestion(words.join(' '));
+  };
+  const clear = (): void => {
+    setQuestion('');
+    setPicked({});
+  };
+  const bring = async (chosen: File): Promise<void> => {
+    setProblem(undefined);
+    const answer = await readAnswer<{ forms: readonly { id: string; name: string }[] }>(() =>
+      chosen.text().then((body) => fetch('/api/forms/import', { method: 'POST', body })),
+    );
+    if (!answer.ok) {
+      setProblem(`${chosen.name}: ${answer.message}`);
+      return;
+    }
+    say(`Brought in: ${answer.value.forms.map((form) => form.name).join(', ')}.`);
+    router.refresh();
+  };
+  const byFamily = told.length === 0;
+  const line = (row: FormRow) => (
+    <FormLine key={row.id} row={row} wishes={wishes} held={held.includes(row.id)} onHold={onHold} />
+  );
+  const name = (id: string): string => rows.find((row) => row.id === id)?.name ?? id;
   return (
     <div>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-2">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-1">
         <h1>Forms</h1>
-        <label className="sr-only" htmlFor="seek">
-          Search the forms
-        </label>
-        <input
-          id="seek"
-          className="field max-w-md"
-          placeholder="a name, an organ, LU, “nourishes”, “seated” …"
-          value={sought}
-          onChange={(event) => setSought(event.target.value)}
-        />
-        <p className="quiet small" role="status">
-          {found.length} of {forms.length} forms
+        <p className="small flex flex-wrap gap-x-4">
+          <Link className="press-plain" href="/forms/own/new">
+            Write a form
+          </Link>
+          <button type="button" className="press-plain" onClick={() => file.current?.click()}>
+            Bring in a file
+          </button>
+          {rows.some((row) => row.own) && (
+            <a className="press-plain" href="/api/forms/export" download>
+              Take my forms along
+            </a>
+          )}
         </p>
+        <input
+          ref={file}
+          type="file"
+          accept="application/json,.json"
+          className="sr-only"
+          tabIndex={-1}
+          aria-label="A file of forms"
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (chosen) void bring(chosen);
+          }}
+        />
       </div>
-      {found.length === 0 && (
-        <p className="reading quiet my-6">No form answers to all of these words. Take one away.</p>
+      {problem && (
+        <p role="alert" className="must my-2">
+          {problem}
+        </p>
       )}
-      <div className="mt-4 gap-x-10 md:columns-2 xl:columns-3">
-        {FAMILIES.map((family) => {
-          const members = found.filter((form) => form.family === family);
-          if (members.length === 0) return null;
-          return (
-            <section key={family} className="mb-5 break-inside-avoid" aria-label={family}>
-              <h2 className="caption border-b border-ink">{family}</h2>
-              <ul>
-                {members.map((form) => (
-                  <li key={form.id} className="border-b border-hairline py-0.5">
-                    <Link href={`/forms/${form.id}`} className="flex items-center gap-2">
-                      <Thumbnail form={form} height={64} sash={sashOf(form, schools)} />
-                      <span className="font-serif text-[1.1rem]">{form.name}</span>
-                      {form.hanzi && (
-                        <span lang="zh" className="hanzi">
-                          {form.hanzi}
-                        </span>
-                      )}
-                      <span className="ml-auto whitespace-nowrap">
-                        {phasesOfForm(form, schools).map((phase) => (
-                          <PhaseMark key={phase} phase={phase} />
-                        ))}
-                        <span className="quiet small">
-                          {' '}
-                          {form.roles.map((role) => ROLE_NAMES[role]).join(', ')}
-                        </span>
-                      </span>
-                    </Link>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          );
-        })}
+      <label className="sr-only" htmlFor="seek">
+        Ask for a form
+      </label>
+      <input
+        id="seek"
+        className="field mt-1 font-serif text-[1.2rem]"
+        placeholder="what nourishes the Kidney, seated, without raising the arms, in four minutes?"
+        value={question}
+        autoComplete="off"
+        onChange={(event) => setQuestion(event.target.value)}
+      />
+      <div className="mt-1 flex min-h-[1.9rem] flex-wrap items-baseline gap-x-4" aria-live="polite">
+        <p className="quiet small" role="status">
+          {found.rows.length} of {rows.length} forms
+        </p>
+        {told.length > 0 && (
+          <p className="small">
+            {told.join(' · ')}{' '}
+            <button type="button" className="press-plain ml-2" onClick={clear}>
+              Ask anew
+            </button>
+          </p>
+        )}
       </div>
+      <div className="mt-2 grid gap-x-9 gap-y-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+        <details className="lg:hidden">
+          <summary className="press">Choose by what they do and ask</summary>
+          <div className="mt-3">
+            <Facets found={found} wishes={wishes} onWish={onWish} />
+          </div>
+        </details>
+        <aside aria-label="Choose by what they do and ask" className="hidden lg:block">
+          <Facets found={found} wishes={wishes} onWish={onWish} />
+        </aside>
+        <div>
+          {found.rows.length === 0 && (
+            <p className="reading quiet my-6">No form answers to all of this. Take one wish away.</p>
+          )}
+          {byFamily ? (
+            <div className="gap-x-10 xl:columns-2">
+              {FAMILIES.map((family) => {
+                const members = found.rows.filter((row) => row.family === family);
+                if (members.length === 0) return null;
+                return (
+                  <section key={family} className="mb-5" aria-label={family}>
+                    <h2 className="caption border-b border-ink">{family}</h2>
+                    <ul>{members.map(line)}</ul>
+                  </section>
+                );
+              })}
+            </div>
+          ) : (
+            <ul className="gap-x-10 border-t border-ink xl:columns-2" aria-label="Forms found">
+              {found.rows.map(line)}
+            </ul>
+          )}
+        </div>
+      </div>
+      {held.length > 0 && (
+        <p
+          role="status"
+          className="sticky bottom-0 mt-4 flex flex-wrap items-center gap-x-4 border-t border-ink bg-paper py-2"
+        >
+          {held.length === 2 ? (
+            <Link className="press press-main" href={`/forms/beside?a=${held[0]}&b=${held[1]}`}>
+              {name(held[0] ?? '')} beside {name(held[1] ?? '')}
+            </Link>
+          ) : (
+            <span>
+              Holding <strong className="font-medium">{name(held[0] ?? '')}</strong>; hold another beside it.
+            </span>
+          )}
+          <button type="button" className="press-plain" onClick={() => setHeld([])}>
+            Let go
+          </button>
+        </p>
+      )}
     </div>
   );
 }

@@ -1,11 +1,26 @@
-import { REPERTOIRE } from '@/core/forms';
+import { isOwnId, rowOf } from '@/core/forms';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { readRepertoire } from '@/server/forms';
 import { FormsRoom } from '@/ui/forms/FormsRoom';
 
 export const metadata = { title: 'Forms' };
 
-export default async function FormsPage() {
-  const { animalSchool, soundSchool } = await readCustoms(await database());
-  return <FormsRoom forms={REPERTOIRE} schools={{ animalSchool, soundSchool }} />;
+type Query = Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
+const one = (value: string | readonly string[] | undefined): string | undefined =>
+  typeof value === 'string' ? value : value?.[0];
+
+export default async function FormsPage({ searchParams }: { searchParams: Query }) {
+  const open = await database();
+  const customs = await readCustoms(open);
+  const rows = (await readRepertoire(open)).map((form) => rowOf(form, customs, customs, isOwnId(form.id)));
+  const query = await searchParams;
+  const hold = one(query.hold);
+  return (
+    <FormsRoom
+      rows={rows}
+      question={(one(query.q) ?? '').slice(0, 200)}
+      hold={rows.some((row) => row.id === hold) ? hold : undefined}
+    />
+  );
 }

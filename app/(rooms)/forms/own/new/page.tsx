@@ -1,0 +1,35 @@
+import { hasVariant, VARIANTS } from '@/core/forms';
+import { blankForm, formFrom } from '@/core/forms/drafting';
+import { readCustoms } from '@/server/customs';
+import { database } from '@/server/database';
+import { readRepertoire } from '@/server/forms';
+import { FormEditor } from '@/ui/forms/editor/FormEditor';
+
+export const metadata = { title: 'Write a form' };
+
+/** The id of a form that is not kept yet; it gets one of its own when it is. */
+const UNKEPT = 'own-unkept';
+
+interface Props {
+  readonly searchParams: Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
+}
+
+export default async function NewFormPage({ searchParams }: Props) {
+  const { from, way } = await searchParams;
+  const open = await database();
+  const model = (await readRepertoire(open)).find((form) => form.id === from);
+  const variant = VARIANTS.find((one) => one === way && model && hasVariant(model, one)) ?? 'full';
+  const start = model
+    ? formFrom(model, variant, UNKEPT, `${model.name}, my way`)
+    : blankForm(UNKEPT, 'A form of my own');
+  const place = model ? `new:${model.id}:${variant}` : 'new';
+  return (
+    <FormEditor
+      key={place}
+      start={start}
+      version={undefined}
+      place={place}
+      customs={await readCustoms(open)}
+    />
+  );
+}

@@ -1,0 +1,46 @@
+import type { Pace } from '../breath';
+import { point } from '../channels';
+import { asksOf, hasVariant, type Asks, type Form } from './model';
+import { plainText } from './plain';
+import { searchText } from './search';
+import { WITHOUT, type FormRow, type Way } from './seek';
+import { organsOfForm, phasesOfForm, type FormSchools } from './theme';
+import { repetitionSec } from './timing';
+
+const bitsOf = (asks: Asks): number =>
+  WITHOUT.reduce((bits, row, index) => (row.asks(asks) ? bits | (1 << index) : bits), 0);
+
+/** The line of a form in the user's schools and at the user's pace. */
+export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
+  const ways = (['full', 'smaller', 'seated'] as const)
+    .filter((variant) => hasVariant(form, variant))
+    .map((variant): Way => {
+      const one = repetitionSec(form, variant, pace);
+      const around =
+        form.setupSec.known +
+        form.settleSec +
+        [...form.entry, ...form.exit].reduce((sum, stroke) => sum + (stroke.seconds ?? 4), 0);
+      return {
+        variant,
+        asksBits: bitsOf(asksOf(form, variant)),
+        leastSec: around + one * form.repetitions.least,
+        usualSec: around + one * form.repetitions.usual,
+      };
+    });
+  return {
+    id: form.id,
+    name: form.name,
+    pinyin: form.pinyin,
+    hanzi: form.hanzi,
+    family: form.family,
+    roles: form.roles,
+    actions: form.actions,
+    phases: phasesOfForm(form, schools),
+    organs: organsOfForm(form, schools),
+    channels: form.channels.map((reach) => reach.channel),
+    level: form.level,
+    own,
+    ways,
+    text: `${searchText(form)} ${plainText(form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`).join(' '))}`,
+  };
+}

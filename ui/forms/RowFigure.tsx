@@ -1,0 +1,75 @@
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { VariantId } from '@/core/forms';
+import { FRAMES } from '@/ui/figure/frames';
+import { loadForm } from './loadForms';
+
+const LINE = 5;
+const stillnessWanted = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+
+interface Props {
+  readonly id: string;
+  readonly variant: VariantId;
+  readonly height: number;
+  readonly sash: string;
+  /** While the row is looked at the figure moves. */
+  readonly moving: boolean;
+}
+
+/** The figure of a row: fetched and drawn when it comes into sight, moving while the row has the focus. */
+export function RowFigure({ id, variant, height, sash, moving }: Props) {
+  const box = useRef<SVGSVGElement>(null);
+  const group = useRef<SVGGElement>(null);
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return undefined;
+    let wanted = true;
+    const draw = async (): Promise<void> => {
+      const [form, { stillMarkup }] = await Promise.all([loadForm(id), import('@/ui/figure/preview')]);
+      if (wanted && form && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
+    };
+    const observer = new IntersectionObserver(
+      (entries) => {
+        if (!entries.some((entry) => entry.isIntersecting)) return;
+        observer.disconnect();
+        void draw();
+      },
+      { rootMargin: '120px' },
+    );
+    observer.observe(element);
+    return () => {
+      wanted = false;
+      observer.disconnect();
+    };
+  }, [id, variant]);
+  useEffect(() => {
+    if (!moving || stillnessWanted()) return undefined;
+    let stop: (() => void) | undefined;
+    let wanted = true;
+    const drawn = group.current;
+    void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { playPreview }]) => {
+      if (wanted && form && drawn) stop = playPreview(drawn, form, variant, LINE);
+    });
+    return () => {
+      wanted = false;
+      stop?.();
+      void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { stillMarkup }]) => {
+        if (form && drawn?.isConnected) drawn.innerHTML = stillMarkup(form, variant, LINE);
+      });
+    };
+  }, [id, moving, variant]);
+  const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);
+  return (
+    <svg
+      ref={box}
+      className="fig shrink-0"
+      viewBox={FRAMES.close}
+      height={height}
+      width={Math.round((height * width) / tall)}
+      aria-hidden
+    >
+      <g ref={group} color={sash} className="fig-themed" />
+    </svg>
+  );
+}

@@ -1,0 +1,60 @@
+import type { MovementAsks } from '@/core/body';
+import type { Asks, Form } from '@/core/forms';
+
+/** What a form asks, said only where it asks anything. */
+export function asksText(asks: Asks): readonly string[] {
+  const said: string[] = [];
+  if (asks.kneeBend !== 'none') said.push(`knees: ${asks.kneeBend} bend`);
+  if (asks.oneLegSec > 0) said.push(`on one leg for up to ${asks.oneLegSec} s`);
+  if (asks.armsAboveShoulders) said.push('arms above the shoulders');
+  if (asks.fold !== 'none') said.push(`fold: ${asks.fold}`);
+  if (asks.headBelowHeart) said.push('head below the heart');
+  if (asks.backBend !== 'none') said.push(`back bend: ${asks.backBend}`);
+  if (asks.twist !== 'none') said.push(`twist: ${asks.twist}`);
+  if (asks.sideBend !== 'none') said.push(`side bend: ${asks.sideBend}`);
+  if (asks.neck !== 'none') said.push(`neck: ${asks.neck}`);
+  if (asks.breathHold) said.push('a short pause of the breath');
+  if (asks.staticHold) said.push('a held stance');
+  if (asks.impact !== 'none') said.push(`impact at the heels: ${asks.impact}`);
+  if (asks.percussion.length > 0) said.push(`knocking: ${asks.percussion.join(', ')}`);
+  if (asks.abdominalPress) said.push('pressing on the belly');
+  if (asks.stepping) said.push('a step');
+  if (asks.inwardImagery) said.push('inward imagery');
+  if (asks.vigorous) said.push('vigour');
+  return said;
+}
+
+/** One bar of what is asked against what a body does; 1 is the whole of its range or the longest time. */
+export interface AskBar {
+  readonly label: string;
+  readonly share: number;
+  readonly value: string;
+}
+
+/** Measured asks as bars. Limits are the ordinary ranges of the body (see `RANGES`); times against a minute. */
+export function askBars(asked: MovementAsks): readonly AskBar[] {
+  const bars: AskBar[] = [
+    { label: 'knees', share: asked.kneeBendDeg / 110, value: `${Math.round(asked.kneeBendDeg)}°` },
+    { label: 'fold', share: asked.foldDeg / 115, value: `${Math.round(asked.foldDeg)}°` },
+    { label: 'rounding', share: asked.roundShare, value: `${Math.round(asked.roundShare * 100)} %` },
+    { label: 'back bend', share: asked.archDeg / 30, value: `${Math.round(asked.archDeg)}°` },
+    { label: 'twist', share: asked.turnShare, value: `${Math.round(asked.turnShare * 100)} %` },
+    { label: 'side bend', share: asked.sideShare, value: `${Math.round(asked.sideShare * 100)} %` },
+    { label: 'head turned', share: asked.neckTurnDeg / 70, value: `${Math.round(asked.neckTurnDeg)}°` },
+    { label: 'head tilted', share: asked.neckSideDeg / 45, value: `${Math.round(asked.neckSideDeg)}°` },
+    { label: 'head back', share: asked.neckBackDeg / 50, value: `${Math.round(asked.neckBackDeg)}°` },
+    { label: 'on one leg', share: asked.oneLegSec / 60, value: `${Math.round(asked.oneLegSec)} s` },
+    { label: 'arms up', share: asked.handsAboveSec / 60, value: `${Math.round(asked.handsAboveSec)} s` },
+  ];
+  return bars.filter((bar) => bar.share >= 0.04);
+}
+
+/** How a form treats left and right. */
+export const SIDE_WORDS = {
+  symmetric: 'both sides together',
+  alternating: 'left and right in turn',
+  'one-then-other': 'all on one side, then the other',
+  'both-ways': 'both ways',
+} as const satisfies Record<Form['sides'], string>;
+
+export const BREATH_WORDS = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
