@@ -4,7 +4,9 @@ import { solvePosture, type Posture } from '../core/body';
 import { PLAIN_BRIEF } from '../core/brief';
 import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS } from '../core/customs';
-import { REPERTOIRE } from '../core/forms';
+import { REPERTOIRE, rowOf } from '../core/forms';
+import { reviewForm } from '../core/forms/review';
+import { readQuestion, seek } from '../core/forms/seek';
 import { bodiesOf, bodyLanes, breathLine, compile } from '../core/practice';
 import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
@@ -89,4 +91,24 @@ report(
 report(
   'lanes of a 60-minute practice (in a worker)',
   median(() => bodyLanes(hour.timeline, bodiesOf(hour.practice, hour.timeline)), 5),
+);
+
+// Twice the shipped forms and more: as many as a practitioner with forms of their own may come to have.
+const rows = Array.from({ length: 300 }, (_, index) => {
+  const form = REPERTOIRE[index % REPERTOIRE.length];
+  if (!form) throw new Error('the repertoire is empty');
+  return rowOf({ ...form, id: `${form.id}-${index}` }, DEFAULT_CUSTOMS, DEFAULT_CUSTOMS);
+});
+report(
+  'read a question and count facets over 300 forms, for one key press',
+  median(() =>
+    seek(rows, readQuestion('what nourishes the Kidney, seated, without raising the arms, in four min')),
+  ),
+  16,
+);
+const widest = REPERTOIRE.find((form) => form.id === 'animal-tiger-pounce');
+if (!widest) throw new Error('the bench form is gone');
+report(
+  'margin notes of a form in three ways',
+  median(() => reviewForm(widest, DEFAULT_CUSTOMS)),
 );

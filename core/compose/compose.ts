@@ -119,18 +119,44 @@ function practiceOf(
   };
 }
 
+interface TimeLine {
+  readonly baseMs: number;
+  readonly perRepetitionMs: number;
+}
+
+/** Time lines already measured, by form and by all that its time depends on: a redraft asks for the same ones. */
+const measuredLines = new WeakMap<Form, Map<string, TimeLine>>();
+
 /** The time of a form as a line in its repetitions, measured by compiling it once and twice. */
 function timeLine(
   form: Form,
   item: Omit<Item, 'id' | 'repetitions'>,
   brief: Brief,
   customs: Customs,
-): { baseMs: number; perRepetitionMs: number } {
+): TimeLine {
+  const { variant, familiarity, omitHolds, exhaleByMouth, stretch, firstSide } = item;
+  const asked = [
+    variant,
+    familiarity,
+    omitHolds,
+    exhaleByMouth,
+    stretch,
+    firstSide,
+    brief.breathsPerMin,
+    customs.outToIn,
+    customs.soundSchool,
+  ].join();
+  const lines = measuredLines.get(form) ?? new Map<string, TimeLine>();
+  measuredLines.set(form, lines);
+  const known = lines.get(asked);
+  if (known) return known;
   const lengthAt = (repetitions: number): number =>
     compile(practiceOf(brief, customs, 0, 'measure', [{ ...item, id: 'm', repetitions }], [form])).totalMs;
   const one = lengthAt(1);
   const perRepetitionMs = lengthAt(2) - one;
-  return { baseMs: one - perRepetitionMs, perRepetitionMs };
+  const line = { baseMs: one - perRepetitionMs, perRepetitionMs };
+  lines.set(asked, line);
+  return line;
 }
 
 interface Prepared {

@@ -63,6 +63,9 @@ function Distances({ code, person }: { code: PointCode; person: PersonMeasures }
   );
 }
 
+/** So many names are read at a glance. */
+const FEW = 10;
+
 function Forms({ reaching, onForm }: { reaching: readonly Reaching[]; onForm: (id: string) => void }) {
   return (
     <section>
@@ -87,7 +90,8 @@ function Forms({ reaching, onForm }: { reaching: readonly Reaching[]; onForm: (i
             ))}
           </span>
         );
-        if (way !== 'channel')
+        // A point many forms come to has a list that is opened when it is wanted.
+        if (way !== 'channel' && forms.length <= FEW)
           return (
             <p key={way}>
               <span className="quiet">{WAY_WORDS[way]}</span> {list}

@@ -1,7 +1,8 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { goalsAt, rangeUse, solveGoals, type Goals, type Movement } from '@/core/body';
+import { BreathLine, breathMark } from './BreathLine';
 import { figureMarkup } from './Figure';
 import { FRAMES } from './frames';
 import type { Overlay, overlayMarkup } from './overlay';
@@ -71,6 +72,7 @@ const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion:
 export function MovingFigure({ strokes, startView, sash, height, name, reach, compact = false }: Props) {
   const group = useRef<SVGGElement>(null);
   const under = useRef<SVGGElement>(null);
+  const mark = useRef<SVGCircleElement>(null);
   const [playing, setPlaying] = useState(false);
   const [index, setIndex] = useState(0);
   const { view, setView, handlers } = useTurn(VIEWS[startView]);
@@ -103,11 +105,20 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
     [channels, draws, mass, reach, view, weights],
   );
 
+  const showBreath = useCallback((): void => {
+    const stroke = strokes[place.current.index];
+    if (!mark.current || !stroke) return;
+    const { x, y } = breathMark(strokes, place.current.index, place.current.sec / stroke.seconds);
+    mark.current.setAttribute('cx', x.toFixed(1));
+    mark.current.setAttribute('cy', y.toFixed(1));
+  }, [strokes]);
+
   useEffect(() => {
+    showBreath();
     const stroke = strokes[place.current.index];
     if (stroke) draw(goalsAt(stroke.movement, place.current.sec / stroke.seconds));
     if (under.current) under.current.innerHTML = paths && stroke ? traceMarkup(stroke, view) : '';
-  }, [draw, index, paths, strokes, view]);
+  }, [draw, index, paths, showBreath, strokes, view]);
 
   useEffect(() => {
     if (!playing) return undefined;
@@ -127,11 +138,12 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
       }
       const stroke = strokes[here.index];
       if (stroke) draw(goalsAt(stroke.movement, here.sec / stroke.seconds));
+      showBreath();
       frame = requestAnimationFrame(step);
     };
     frame = requestAnimationFrame(step);
     return () => cancelAnimationFrame(frame);
-  }, [draw, playing, strokes]);
+  }, [draw, playing, showBreath, strokes]);
 
   const goTo = (next: number): void => {
     const wrapped = (next + strokes.length) % strokes.length;
@@ -156,6 +168,7 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
         <g ref={under} />
         <g ref={group} color={sash} className={sash ? 'fig-themed' : undefined} />
       </svg>
+      {!compact && <BreathLine strokes={strokes} index={index} mark={mark} onStroke={goTo} />}
       <figcaption className="mt-2 text-center">
         <span className="block min-h-[3.2em]">
           <span className="quiet italic">{BREATH[current.breath]}</span> {current.cue}

@@ -19,7 +19,7 @@ export function Differences({ rows }: { rows: readonly Difference[] }) {
               >
                 {position.says}
                 <span className="quiet small block">
-                  {position.school}; {sourceTitle(position.source).toLowerCase()}
+                  {position.school} · {sourceTitle(position.source)}
                 </span>
               </li>
             ))}

@@ -1,6 +1,6 @@
 'use client';
 
-import { organ, ORGAN_IDS, PHASE_IDS, phaseName, organsOf } from '@/core/phases';
+import { organ, ORGAN_IDS, PHASE_IDS, organsOf } from '@/core/phases';
 import { ROLES } from '@/core/forms/roles';
 import { ACTIONS, POSTURES, WITHOUT, type Facet, type Found, type Wishes } from '@/core/forms/seek';
 import { FAMILIES } from '@/core/forms/model';

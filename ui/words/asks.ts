@@ -35,7 +35,7 @@ export interface AskBar {
 export function askBars(asked: MovementAsks): readonly AskBar[] {
   const bars: AskBar[] = [
     { label: 'knees', share: asked.kneeBendDeg / 110, value: `${Math.round(asked.kneeBendDeg)}°` },
-    { label: 'fold', share: asked.foldDeg / 115, value: `${Math.round(asked.foldDeg)}°` },
+    { label: 'fold', share: asked.foldDeg / 160, value: `${Math.round(asked.foldDeg)}°` },
     { label: 'rounding', share: asked.roundShare, value: `${Math.round(asked.roundShare * 100)} %` },
     { label: 'back bend', share: asked.archDeg / 30, value: `${Math.round(asked.archDeg)}°` },
     { label: 'twist', share: asked.turnShare, value: `${Math.round(asked.turnShare * 100)} %` },

@@ -65,6 +65,7 @@ function Choose<Value extends string>({
       <span className="quiet small">{label}</span>
       <select
         className="field"
+        aria-label={`Hand ${label}`}
         value={value ?? ''}
         onChange={(event) => onValue(options.find((option) => option === event.target.value))}
       >
