@@ -79,10 +79,9 @@ test('a theme proposes points by rule, and a form shows what it reaches stroke b
   await page.getByRole('button', { name: 'Stroke on' }).click();
   await expect(figure).not.toHaveAttribute('aria-label', before ?? '');
   await list.getByRole('button', { name: /BL23/ }).click();
-  await page
-    .getByRole('article', { name: 'BL23 Shènshū' })
-    .getByRole('button', { name: 'Warming the kidneys' })
-    .click();
+  const card = page.getByRole('article', { name: 'BL23 Shènshū' });
+  for (const summary of await card.locator('summary').all()) await summary.click();
+  await card.getByRole('button', { name: 'Warming the kidneys' }).click();
   await expect(page.getByRole('heading', { name: 'Warming the kidneys' })).toBeVisible();
 });
 

@@ -204,6 +204,21 @@ test('bad requests are answered in words with the field named, never with a stac
   }
 });
 
+test('the JSON Schema of a file of forms is published, and ids are asked for within bounds', async ({
+  request,
+}) => {
+  const schema = (await (await request.get('/schema/navuren.forms.v1.json')).json()) as { title?: string };
+  expect(schema.title).toBe('Navuren forms, version 1');
+  const refused = await request.get('/api/forms');
+  expect(refused.status()).toBe(422);
+  expect(await refused.json()).toMatchObject({ problem: { field: 'ids' } });
+  const many = Array.from({ length: 61 }, (_, index) => `f${index}`).join(',');
+  expect((await request.get(`/api/forms?ids=${many}`)).status()).toBe(422);
+  expect(await (await request.get('/api/forms?ids=gone,cloud-hands')).json()).toMatchObject({
+    forms: [{ id: 'cloud-hands' }],
+  });
+});
+
 test('the practice file’s JSON Schema is published', async ({ request }) => {
   const schema = (await (await request.get('/schema/navuren.practice.v1.json')).json()) as {
     title: string;

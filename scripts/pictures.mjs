@@ -47,7 +47,20 @@ const views = [
   { name: 'lead-lamplight', at: '/lead/before-the-rounds', light: 'lamp', then: led, clock: true },
   { name: 'cue-sheet', at: '/sheet/before-the-rounds', then: (page) => page.waitForTimeout(500) },
   { name: 'shelf', at: '/shelf' },
-  { name: 'forms', at: '/forms', then: (page) => page.waitForTimeout(1500) },
+  {
+    name: 'forms',
+    at: '/forms?q=what+nourishes+the+Kidney,+seated,+without+raising+the+arms,+in+four+minutes?',
+    then: (page) => page.waitForTimeout(4000),
+  },
+  { name: 'forms-beside', at: '/forms/beside?a=animal-deer-run&b=pushing-waves' },
+  {
+    name: 'form-editor',
+    at: '/forms/own/new?from=animal-monkey-pick',
+    then: async (page) => {
+      await page.getByRole('button', { name: 'Stroke 3', exact: true }).click();
+      await page.waitForTimeout(1200);
+    },
+  },
   { name: 'form', at: '/forms/brocade-hands-to-feet' },
   { name: 'atlas', at: '/atlas?channel=KI&point=KI3' },
   { name: 'atlas-lamplight', at: '/atlas?form=trace-kidney-bladder&stroke=1', light: 'lamp' },

@@ -160,52 +160,58 @@ export function StrokeList({ form, part, strokes, notes, selected, place, onSele
                 </button>
               </span>
             </div>
-            {index === selected && (
-              <p
-                className="small mt-1 flex flex-wrap items-baseline gap-x-3 pl-9"
-                role="group"
-                aria-label={`Postures of stroke ${index + 1}`}
+            {/* Always there, so that nothing moves under the pointer when a stroke is chosen. */}
+            <p
+              className="small mt-1 flex flex-wrap items-baseline gap-x-3 pl-9"
+              role="group"
+              aria-label={`Postures of stroke ${index + 1}`}
+            >
+              <span className="quiet">goes through</span>
+              {postures.map((_posture, at) => (
+                <button
+                  key={at}
+                  type="button"
+                  className="press-plain figures"
+                  aria-pressed={index === selected && at === place}
+                  aria-label={`Stroke ${index + 1}, posture ${at + 1}`}
+                  onClick={() => onSelect(index, at)}
+                >
+                  {at + 1}
+                </button>
+              ))}
+              <button
+                type="button"
+                className="press-plain"
+                disabled={postures.length >= 12}
+                onClick={() => {
+                  const base =
+                    postures.at(-1) ?? strokeAfter(form, variantOf(part), index - 1).postures?.[0] ?? {};
+                  put(index, { ...stroke, postures: [...postures, base] }, 'posture');
+                  onSelect(index, postures.length);
+                }}
               >
-                <span className="quiet">goes through</span>
-                {postures.map((_posture, at) => (
-                  <button
-                    key={at}
-                    type="button"
-                    className="press-plain figures"
-                    aria-pressed={at === place}
-                    aria-label={`Posture ${at + 1}`}
-                    onClick={() => onSelect(index, at)}
-                  >
-                    {at + 1}
-                  </button>
-                ))}
+                <Plus size={13} aria-hidden /> posture
+              </button>
+              {postures.length > 1 && (
                 <button
                   type="button"
                   className="press-plain"
-                  disabled={postures.length >= 12}
                   onClick={() => {
-                    const base =
-                      postures.at(-1) ?? strokeAfter(form, variantOf(part), index - 1).postures?.[0] ?? {};
-                    put(index, { ...stroke, postures: [...postures, base] }, 'posture');
-                    onSelect(index, postures.length);
+                    put(
+                      index,
+                      {
+                        ...stroke,
+                        postures: postures.toSpliced(index === selected ? place : postures.length - 1, 1),
+                      },
+                      'fewer',
+                    );
+                    onSelect(index, Math.max(0, place - 1));
                   }}
                 >
-                  <Plus size={13} aria-hidden /> posture
+                  remove
                 </button>
-                {postures.length > 1 && (
-                  <button
-                    type="button"
-                    className="press-plain"
-                    onClick={() => {
-                      put(index, { ...stroke, postures: postures.toSpliced(place, 1) }, 'fewer');
-                      onSelect(index, Math.max(0, place - 1));
-                    }}
-                  >
-                    remove this one
-                  </button>
-                )}
-              </p>
-            )}
+              )}
+            </p>
             {here.map((note, at) => (
               <p key={at} className={`small mt-1 pl-9 ${noteWeight(note)}`}>
                 {formNoteText(note)}
