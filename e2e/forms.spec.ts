@@ -243,8 +243,10 @@ test('a form changed in two windows is never overwritten unseen, and goes into t
   await expect(other.getByLabel('Name of the form')).toHaveValue('Second window');
   await page.getByRole('button', { name: 'Into the bin' }).click();
   await expect(page).toHaveURL(/\/forms$/);
+  await page.getByRole('button', { name: 'Bring back First window' }).click();
+  await expect(page.getByRole('region', { name: 'In the bin' })).toHaveCount(0);
   await page.goto(`/forms/${id}`);
-  await expect(page.getByText(/no such|not here|nothing/i).first()).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'First window' })).toBeVisible();
 });
 
 test('the editor passes the accessibility rules while a posture is set', async ({ page }) => {

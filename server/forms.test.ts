@@ -11,6 +11,7 @@ import { composeRoomData } from './composeRoom';
 import { openDatabase } from './database';
 import {
   addOwnForms,
+  listBinnedForms,
   practicesUsing,
   readOwn,
   readOwnForm,
@@ -70,6 +71,7 @@ describe('forms of one’s own', () => {
   it('go into the bin and come back', async () => {
     expect(await setFormBinned(open, mine.id, true, NOW)).toBe(true);
     expect((await readOwn(open)).forms).toEqual([]);
+    expect(await listBinnedForms(open)).toEqual([{ id: mine.id, name: 'Spring' }]);
     expect(await setFormBinned(open, mine.id, false, NOW)).toBe(true);
     expect((await readOwn(open)).forms.map((form) => form.id)).toEqual([mine.id]);
     expect(await setFormBinned(open, 'own-none', true, NOW)).toBe(false);

@@ -93,6 +93,16 @@ export async function setFormBinned(
   return rows.length > 0;
 }
 
+/** Own forms in the bin, the last binned first. */
+export async function listBinnedForms(
+  queries: Queries,
+): Promise<readonly { readonly id: string; readonly name: string }[]> {
+  const rows = await queries.rows(
+    sql`select id, form ->> 'name' as name from own_form where binned_at is not null order by binned_at desc, id`,
+  );
+  return rows.map((row) => z.object({ id: z.string(), name: z.string() }).parse(row));
+}
+
 export async function readWords(queries: Queries, formId: string): Promise<OwnWords | undefined> {
   const [row] = await queries.rows(sql`select document from own_words where form_id = ${formId}`);
   return row ? ownWordsSchema.parse(row.document) : undefined;

@@ -28,6 +28,13 @@ describe('fitting a form to posture and people', () => {
     expect(fitForm(only, 'standing', ['knee'], schools)).toBe('caution');
   });
 
+  it('keeps forms done from a chair for those who sit', () => {
+    for (const one of REPERTOIRE.filter((candidate) => candidate.stance.start === 'chair')) {
+      expect(fitForm(one, 'standing', [], schools)).toBe('no-such-variant');
+      expect(fitForm(one, 'seated', [], schools)).toMatchObject({ variant: 'seated' });
+    }
+  });
+
   it('says why a form cannot be used', () => {
     expect(fitForm({ ...form('shaking'), seated: undefined } as Form, 'seated', [], schools)).toBe(
       'no-such-variant',

@@ -6,6 +6,7 @@ import {
   hasVariant,
   organsOfForm,
   phasesOfForm,
+  stanceOf,
   type Form,
   type FormSchools,
   type Role,
@@ -38,7 +39,11 @@ export function fitForm(
 ): Fitting | Refusal {
   if (!existsInSchools(form, schools)) return 'school';
   const variants: readonly VariantId[] = posture === 'seated' ? ['seated'] : ['full', 'smaller'];
-  const offered = variants.filter((variant) => hasVariant(form, variant));
+  // Nobody who stands has a chair at hand for one form.
+  const offered = variants.filter(
+    (variant) =>
+      hasVariant(form, variant) && (posture === 'seated' || stanceOf(form, variant).start !== 'chair'),
+  );
   if (offered.length === 0) return 'no-such-variant';
   for (const variant of offered) {
     const cautions = cautionsOf(form, variant, conditions);

@@ -180,8 +180,8 @@ export const formSchema = z.strictObject({
   mistakes: z.array(z.strictObject({ mistake: shortText, mend: shortText })).max(8),
   /** Cautions stated on the form beyond those computed from what it asks. */
   cautions: z.array(shortText).max(8),
-  /** For hard forms: the parts in teaching order. */
-  parts: z.array(shortText).max(8),
+  /** For hard forms: the parts in teaching order, each with what to watch where that is said. */
+  parts: z.array(z.union([shortText, z.strictObject({ part: shortText, watch: shortText })])).max(8),
   /** Where the form keeps apart from a usual rule, and why: the way of the breath, or the time it takes. */
   exceptions: z.strictObject({ breath: shortText.optional(), time: shortText.optional() }).optional(),
   smaller: variantSchema.optional(),

@@ -10,6 +10,32 @@ import { repetitionSec } from './timing';
 const bitsOf = (asks: Asks): number =>
   WITHOUT.reduce((bits, row, index) => (row.asks(asks) ? bits | (1 << index) : bits), 0);
 
+/** What a form asks, in the words it is looked up by. */
+function askWords(asks: Asks): string {
+  const words: readonly (readonly [boolean, string])[] = [
+    [asks.kneeBend === 'deep' || asks.kneeBend === 'moderate', 'knees deep low stance'],
+    [asks.oneLegSec > 0, 'one leg balance'],
+    [asks.armsAboveShoulders, 'arms raised overhead'],
+    [asks.fold !== 'none', 'fold forward'],
+    [asks.headBelowHeart, 'head low'],
+    [asks.backBend !== 'none', 'back bend'],
+    [asks.twist !== 'none', 'twist turn'],
+    [asks.sideBend !== 'none', 'side bend'],
+    [asks.neck !== 'none', 'neck'],
+    [asks.breathHold || asks.staticHold, 'hold'],
+    [asks.impact !== 'none', 'impact heels'],
+    [asks.percussion.length > 0, `knocking tapping percussion ${asks.percussion.join(' ')}`],
+    [asks.abdominalPress, 'belly press'],
+    [asks.stepping, 'step'],
+    [asks.inwardImagery, 'imagery'],
+    [asks.vigorous, 'vigorous'],
+  ];
+  return words
+    .filter(([asked]) => asked)
+    .map(([, said]) => said)
+    .join(' ');
+}
+
 /** The line of a form in the user's schools and at the user's pace. */
 export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
   const ways = (['full', 'smaller', 'seated'] as const)
@@ -41,6 +67,6 @@ export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false)
     level: form.level,
     own,
     ways,
-    text: `${searchText(form)} ${plainText(form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`).join(' '))}`,
+    text: `${searchText(form)} ${plainText(form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`).join(' '))} ${askWords(form.asks)}`,
   };
 }

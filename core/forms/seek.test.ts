@@ -134,6 +134,8 @@ describe('a question in words', () => {
     expect(found('雲手')).toContain('cloud-hands');
     expect(found('Yún Shǒu')).toEqual(found('yun shou'));
     expect(found('KI1')).toContain('sole-gate-breathing');
+    expect(found('percussion flanks')).toContain('tap-flanks');
+    expect(found('one leg')).toContain('crane-stands');
     expect(found('bubbling')).toContain('arrive-wuji');
   });
 

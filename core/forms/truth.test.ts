@@ -130,6 +130,8 @@ describe('what is shipped', () => {
   it('teaches every form of the third level in parts, and offers a smaller or seated way of each', () => {
     for (const form of REPERTOIRE) {
       if (form.level === 3) expect([form.id, form.parts.length >= 2]).toEqual([form.id, true]);
+      for (const part of form.parts)
+        expect([form.id, typeof part === 'object' && part.watch !== '']).toEqual([form.id, true]);
       expect([form.id, form.smaller !== undefined || form.seated !== undefined]).toEqual([form.id, true]);
     }
   });

@@ -221,8 +221,16 @@ export function FormPage({ form, variant, customs, practices, shipped, words }: 
           <section>
             <h2>Taught in parts</h2>
             <ol className="list-decimal pl-6">
-              {form.parts.map((part) => (
-                <li key={part}>{part}</li>
+              {form.parts.map((one) => (
+                <li key={typeof one === 'string' ? one : one.part}>
+                  {typeof one === 'string' ? (
+                    one
+                  ) : (
+                    <>
+                      {one.part} <span className="quiet">watch: {one.watch}</span>
+                    </>
+                  )}
+                </li>
               ))}
             </ol>
           </section>

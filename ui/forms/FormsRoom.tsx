@@ -34,12 +34,14 @@ function understood(wishes: Wishes): readonly string[] {
 interface Props {
   readonly rows: readonly FormRow[];
   readonly question: string;
+  /** Own forms in the bin, which can be brought back. */
+  readonly binned: readonly { readonly id: string; readonly name: string }[];
   /** A form that is already held beside another. */
   readonly hold: string | undefined;
 }
 
 /** The repertoire, asked as a practitioner asks: a question in words, live facets, and rows whose figures move. */
-export function FormsRoom({ rows, question: asked, hold }: Props) {
+export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
   const [question, setQuestion] = useState(asked);
   const [picked, setPicked] = useState<Partial<Wishes>>({});
   const [held, setHeld] = useState<readonly string[]>(hold === undefined ? [] : [hold]);
@@ -89,6 +91,16 @@ export function FormsRoom({ rows, question: asked, hold }: Props) {
       return;
     }
     say(`Brought in: ${answer.value.forms.map((form) => form.name).join(', ')}.`);
+    router.refresh();
+  };
+  const bringBack = async (id: string, called: string): Promise<void> => {
+    setProblem(undefined);
+    const answer = await readAnswer(() => fetch(`/api/forms/${id}/bin`, { method: 'DELETE' }));
+    if (!answer.ok) {
+      setProblem(answer.message);
+      return;
+    }
+    say(`${called} is back.`);
     router.refresh();
   };
   const byFamily = told.length === 0;
@@ -190,6 +202,26 @@ export function FormsRoom({ rows, question: asked, hold }: Props) {
           )}
         </div>
       </div>
+      {binned.length > 0 && (
+        <section className="small mt-6 border-t border-hairline pt-2" aria-label="In the bin">
+          <h2 className="caption">In the bin</h2>
+          <p className="flex flex-wrap gap-x-5">
+            {binned.map((form) => (
+              <span key={form.id}>
+                {form.name}{' '}
+                <button
+                  type="button"
+                  className="press-plain"
+                  aria-label={`Bring back ${form.name}`}
+                  onClick={() => void bringBack(form.id, form.name)}
+                >
+                  bring back
+                </button>
+              </span>
+            ))}
+          </p>
+        </section>
+      )}
       {held.length > 0 && (
         <p
           role="status"

@@ -1,7 +1,7 @@
 import { isOwnId, rowOf } from '@/core/forms';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
-import { readRepertoire } from '@/server/forms';
+import { listBinnedForms, readRepertoire } from '@/server/forms';
 import { FormsRoom } from '@/ui/forms/FormsRoom';
 
 export const metadata = { title: 'Forms' };
@@ -20,6 +20,7 @@ export default async function FormsPage({ searchParams }: { searchParams: Query 
     <FormsRoom
       rows={rows}
       question={(one(query.q) ?? '').slice(0, 200)}
+      binned={await listBinnedForms(open)}
       hold={rows.some((row) => row.id === hold) ? hold : undefined}
     />
   );

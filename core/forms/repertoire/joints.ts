@@ -68,7 +68,7 @@ export const JOINTS = [
     id: 'spinal-wave', name: 'Wave through the spine', family: 'spinal wave', roles: ['loosen', 'wake', 'nourish'], actions: ['moves', 'nourishes'], phases: ['water'], organs: ['bladder', 'kidney'],
     channels: along('stretch', 'GV', 'BL', 'CV'), points: ['GV4', 'GV14', 'BL23'], pace: 'flowing', level: 2, setupSec: { known: 5, taught: 24 },
     cycle: [breatheIn('Knees, hips, belly, chest and head roll forward and up.'), breatheOut('Tail drops, the back rounds, and sinks.')], repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, loosens: ['spine', 'hips', 'knees'],
-    images: ['A wave running up a rope.'], mistakes: [{ mistake: 'all at once', mend: 'One joint after the other; the head is last.' }], parts: ['knees and pelvis only', 'belly and chest', 'the whole rope'],
+    images: ['A wave running up a rope.'], mistakes: [{ mistake: 'all at once', mend: 'One joint after the other; the head is last.' }], parts: [{ part: 'knees and pelvis only', watch: 'the heels stay heavy' }, { part: 'belly and chest', watch: 'the shoulders come after the chest' }, { part: 'the whole rope', watch: 'each joint waits for the one below' }],
     smaller: { change: 'Only pelvis and low back.' }, seated: { change: 'From the sitting bones upward.', cycle: [breatheIn('Pelvis, belly, chest and head roll forward and up.'), breatheOut('Tail under, the back rounds.')] },
   }),
   defineForm({
@@ -81,7 +81,7 @@ export const JOINTS = [
     id: 'dragon-spine', name: 'Swimming dragon', pinyin: 'Yóu Lóng', hanzi: '游龍', family: 'spinal wave', roles: ['nourish', 'wake'], actions: ['moves', 'nourishes'], polarity: 'yang', phases: ['wood', 'water'], organs: ['liver', 'gallbladder', 'kidney'],
     channels: along('stretch', 'GB', 'LR', 'BL'), points: ['LR14', 'GV4'], sides: 'alternating', pace: 'turning', footwork: 'The weight moves from foot to foot, feet planted.', level: 3, setupSec: { known: 6, taught: 28 },
     cycle: [breatheIn('Joined palms glide up to the {side}.'), breatheOut('Hips sway away, palms swim down across.')], repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, loosens: ['spine', 'hips'],
-    images: ['An eel in slow, green water.'], mistakes: [{ mistake: 'only the hands draw the curve', mend: 'Hips go the other way first; the hands answer.' }], parts: ['hips side to side', 'palms alone', 'hips and palms against each other'],
+    images: ['An eel in slow, green water.'], mistakes: [{ mistake: 'only the hands draw the curve', mend: 'Hips go the other way first; the hands answer.' }], parts: [{ part: 'hips side to side', watch: 'the shoulders stay where they are' }, { part: 'palms alone', watch: 'the palms stay together without pressing' }, { part: 'hips and palms against each other', watch: 'the hips go first' }],
     smaller: { change: 'Hips quiet, palms at the height of the ribs.' }, seated: { change: 'From one sitting bone to the other.' },
   }),
   defineForm({
@@ -96,7 +96,7 @@ export const JOINTS = [
     channels: along('stretch', 'GB', 'BL', 'LR'), points: ['BL23', 'GB30'], sides: 'alternating', pace: 'fold', level: 3, footwork: 'The weight moves from foot to foot, knees bent.', setupSec: { known: 6, taught: 24 },
     cycle: [breatheIn('Half folded, the arms drift up to the {side}.'), breatheOut('They fall through the middle and across.')], repetitions: { least: 2, usual: 3, most: 6, multipleOf: 1 }, loosens: ['spine', 'hips', 'shoulders'],
     images: ['Seaweed lying over in the swell.'], mistakes: [{ mistake: 'swinging fast', mend: 'One pass to a breath; slower if the head spins.' }], cautions: ['Rise slowly from the fold, head last.', 'With a sore disc leave this out: it loads the fold with a turn.'],
-    parts: ['the half fold, hands on thighs', 'shifting side to side in it', 'the arms’ eight'],
+    parts: [{ part: 'the half fold, hands on thighs', watch: 'the head stays above the heart' }, { part: 'shifting side to side in it', watch: 'the knees stay bent' }, { part: 'the arms’ eight', watch: 'slower if the head spins' }],
     smaller: { change: 'Standing, the arms draw the eight before the hips.', cycle: [breatheIn('The arms drift up to the {side}.'), breatheOut('They fall through the middle and across.')] }, seated: { change: 'From the chair, the arms draw the eight.', cycle: [breatheIn('The arms drift up to the {side}.'), breatheOut('They fall through the middle and across.')] },
   }),
   defineForm({

@@ -36,7 +36,7 @@ export const RETURNING = [
     images: ['A slow wheel of light.'],
     mistakes: [{ mistake: 'leaving the attention in the head', mend: 'Always finish at the lower belly.' }],
     cautions: ['With unsettled mind or mood keep the eyes open and the breath natural.'],
-    parts: ['up the back only', 'down the front only', 'one turn to a breath'],
+    parts: [{ part: 'up the back only', watch: 'the breath is not pushed' }, { part: 'down the front only', watch: 'the attention does not stay in the head' }, { part: 'one turn to a breath', watch: 'when the breath shortens, let the turn go' }],
     smaller: { change: 'Hands trace the front line down; leave the back out.' },
     seated: { change: 'Sit tall, hands on the belly.' },
   }),

@@ -63,7 +63,7 @@ export const STANDING = [
     entry: [freely(5, 'Sink between the feet, back upright.')], cycle: [breatheIn('The back grows long.'), breatheOut('Sit a little deeper into the floor.')], exit: [freely(5, 'Press the floor away and rise.')],
     repetitions: { least: 1, usual: 2, most: 12, multipleOf: 1 }, asks: { staticHold: true }, images: ['Astride a broad, patient pony.'],
     mistakes: [{ mistake: 'knees fall in', mend: 'Spread the floor apart with the feet.' }, { mistake: 'leaning forward', mend: 'Rise until the back is upright; depth comes later.' }],
-    cautions: [OFFERED, 'With sore knees stand higher and narrower.'], parts: ['the width of the feet', 'sinking and rising, hands on hips', 'the round of the arms', 'three breaths low'],
+    cautions: [OFFERED, 'With sore knees stand higher and narrower.'], parts: [{ part: 'the width of the feet', watch: 'the outer edges stand parallel' }, { part: 'sinking and rising, hands on hips', watch: 'the back stays against an unseen wall' }, { part: 'the round of the arms', watch: 'the shoulders hang' }, { part: 'three breaths low', watch: 'come up at the first trembling of the breath' }],
     smaller: { change: 'Feet under the shoulders, knees soft.', stance: { start: 'shoulder width', end: 'shoulder width' }, asks: { staticHold: false } }, seated: { change: 'From the chair, knees wide, arms round.', asks: { staticHold: false } },
   }),
   defineForm({

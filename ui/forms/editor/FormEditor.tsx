@@ -5,6 +5,7 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import type { Posture } from '@/core/body';
+import { routeByChannel } from '@/core/channels';
 import type { Customs } from '@/core/customs';
 import { asksOf, formSchema, measureForm, ownId, phasesOfForm, type Form } from '@/core/forms';
 import {
@@ -33,6 +34,7 @@ import { useSay } from '@/ui/kit/Said';
 import { useReady } from '@/ui/kit/useReady';
 import { asksText } from '@/ui/words/asks';
 import { formNoteText } from '@/ui/words/formNotes';
+import { FLOW_WORDS } from '@/ui/words/names';
 import { readAnswer } from '../answer';
 import { AsksChart } from '../AsksChart';
 import { FormFacts } from './FormFacts';
@@ -95,6 +97,7 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
   const measured = useMemo(() => measureForm(settled, variant), [settled, variant]);
   const told = useMemo(() => settleForm(settled), [settled]);
   const reached = useMemo(() => furtherPoints(settled), [settled]);
+  const flows = settled.route ? routeByChannel(settled.route) : [];
 
   const strokes = strokesIn(form, part);
   const index = Math.min(selected.stroke, Math.max(0, strokes.length - 1));
@@ -351,6 +354,12 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
               <div>
                 <h3 className="caption">Change or leave out with</h3>
                 <p>{cautions.join('; ') || 'nothing in particular'}</p>
+                {flows.length > 0 && (
+                  <>
+                    <h3 className="caption mt-2">Its route runs along</h3>
+                    <p>{flows.map(({ channel, runs }) => `${channel} ${FLOW_WORDS[runs]}`).join(', ')}</p>
+                  </>
+                )}
                 <h3 className="caption mt-2">Palms and route also come to</h3>
                 <p className="flex flex-wrap gap-x-3">
                   {reached.length === 0 && 'no further point'}

@@ -128,6 +128,13 @@ function Amount({
 const points: readonly string[] = POINT_CODES;
 const stops: readonly string[] = [...ROUTE_REGION_IDS, ...POINT_CODES];
 
+/** A line as what stands before its first colon and what after; all of it before where there is none. */
+function cutAtColon(row: string): { readonly before: string; readonly after: string } {
+  const cut = row.indexOf(':');
+  const before = cut < 0 ? row : row.slice(0, cut).trim();
+  return { before: before === '' ? row : before, after: cut < 0 ? '' : row.slice(cut + 1).trim() };
+}
+
 /** Everything of a form that is not its strokes. */
 export function FormFacts({ form, onChange }: Props) {
   const set = <K extends keyof Form>(key: K, value: Form[K]): void =>
@@ -405,10 +412,19 @@ export function FormFacts({ form, onChange }: Props) {
           onValue={(cautions) => set('cautions', [...cautions])}
         />
         <ListField
-          label="Parts, in teaching order"
+          label="Parts, in teaching order: what to watch"
+          hint="the step: the foot comes down empty"
           lines
-          value={form.parts}
-          onValue={(parts) => set('parts', [...parts])}
+          value={form.parts.map((one) => (typeof one === 'string' ? one : `${one.part}: ${one.watch}`))}
+          onValue={(rows) =>
+            set(
+              'parts',
+              rows.map((row) => {
+                const { before, after } = cutAtColon(row);
+                return after === '' ? before : { part: before, watch: after };
+              }),
+            )
+          }
         />
         <ListField
           label="What goes wrong: how to mend it"
@@ -419,13 +435,8 @@ export function FormFacts({ form, onChange }: Props) {
             set(
               'mistakes',
               rows.map((row) => {
-                const cut = row.indexOf(':');
-                return cut < 0
-                  ? { mistake: row, mend: 'Do it smaller.' }
-                  : {
-                      mistake: row.slice(0, cut).trim() || row,
-                      mend: row.slice(cut + 1).trim() || 'Do it smaller.',
-                    };
+                const { before, after } = cutAtColon(row);
+                return { mistake: before, mend: after === '' ? 'Do it smaller.' : after };
               }),
             )
           }
