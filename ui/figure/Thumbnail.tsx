@@ -3,6 +3,7 @@
 import { useEffect, useRef } from 'react';
 import type { Form, VariantId } from '@/core/forms';
 import { FRAMES } from './frames';
+import { whenSeen } from './whenSeen';
 
 const LINE = 5;
 
@@ -20,25 +21,11 @@ export function Thumbnail({ form, variant = 'full', height, sash }: Props) {
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    let wanted = true;
-    // The drawing comes after the page: a row is read before its figure is looked at.
-    const draw = async (): Promise<void> => {
-      const { stillMarkup } = await import('./still');
-      if (wanted && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
-    };
-    const observer = new IntersectionObserver(
-      (entries) => {
-        if (!entries.some((entry) => entry.isIntersecting)) return;
-        observer.disconnect();
-        void draw();
-      },
-      { rootMargin: '200px' },
-    );
-    observer.observe(element);
-    return () => {
-      wanted = false;
-      observer.disconnect();
-    };
+    return whenSeen(element, 200, (wanted) => {
+      void import('./still').then(({ stillMarkup }) => {
+        if (wanted() && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
+      });
+    });
   }, [form, variant]);
   const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);
   return (

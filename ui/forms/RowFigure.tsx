@@ -3,6 +3,7 @@
 import { useEffect, useRef } from 'react';
 import type { VariantId } from '@/core/forms';
 import { FRAMES } from '@/ui/figure/frames';
+import { whenSeen } from '@/ui/figure/whenSeen';
 import { loadForm } from './loadForms';
 
 const LINE = 5;
@@ -24,24 +25,11 @@ export function RowFigure({ id, variant, height, sash, moving }: Props) {
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    let wanted = true;
-    const draw = async (): Promise<void> => {
-      const [form, { stillMarkup }] = await Promise.all([loadForm(id), import('@/ui/figure/preview')]);
-      if (wanted && form && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
-    };
-    const observer = new IntersectionObserver(
-      (entries) => {
-        if (!entries.some((entry) => entry.isIntersecting)) return;
-        observer.disconnect();
-        void draw();
-      },
-      { rootMargin: '120px' },
-    );
-    observer.observe(element);
-    return () => {
-      wanted = false;
-      observer.disconnect();
-    };
+    return whenSeen(element, 120, (wanted) => {
+      void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { stillMarkup }]) => {
+        if (wanted() && form && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
+      });
+    });
   }, [id, variant]);
   useEffect(() => {
     if (!moving || stillnessWanted()) return undefined;
