@@ -89,8 +89,18 @@ const MIDLINE: readonly Landmark[] = [
 ];
 
 const WAYS: Readonly<Record<string, Way>> = {
-  up: 'up', down: 'down', forward: 'forward', back: 'back', in: 'in', inward: 'in', 'facing each other': 'in', out: 'out', outward: 'out', 'to the body': 'body', 'facing the body': 'body',
-}; // prettier-ignore
+  up: 'up',
+  down: 'down',
+  forward: 'forward',
+  back: 'back',
+  in: 'in',
+  inward: 'in',
+  'facing each other': 'in',
+  out: 'out',
+  outward: 'out',
+  'to the body': 'body',
+  'facing the body': 'body',
+};
 
 type Change = (posture: Posture) => Posture;
 type Phrase = readonly [words: RegExp, read: (match: RegExpExecArray) => Change | undefined];

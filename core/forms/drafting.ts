@@ -48,8 +48,15 @@ const swapSide = (cue: string): string =>
     /\{(side|other|Side|Other)\}|\b(left|right|Left|Right)\b/g,
     (word, token: string | undefined) => {
       const swaps: Readonly<Record<string, string>> = {
-      side: '{other}', other: '{side}', Side: '{Other}', Other: '{Side}', left: 'right', right: 'left', Left: 'Right', Right: 'Left',
-    }; // prettier-ignore
+        side: '{other}',
+        other: '{side}',
+        Side: '{Other}',
+        Other: '{Side}',
+        left: 'right',
+        right: 'left',
+        Left: 'Right',
+        Right: 'Left',
+      };
       return swaps[token ?? word] ?? word;
     },
   );

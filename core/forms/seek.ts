@@ -187,8 +187,20 @@ export function wayFor(row: FormRow, wishes: Wishes): Way | undefined {
 }
 
 const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12, fifteen: 15, twenty: 20,
-}; // prettier-ignore
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+  fifteen: 15,
+  twenty: 20,
+};
 
 /** Words that ask and carry nothing. */
 const ASKING = new Set(

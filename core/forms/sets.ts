@@ -31,10 +31,18 @@ export const BROCADE_SCHOOLS = [
 export type BrocadeSchoolId = (typeof BROCADE_SCHOOLS)[number]['id'];
 
 const FROM_THE_GROUND = [
-  ['loosen-feet-rocking'], ['loosen-ankles'], ['loosen-knees'], ['loosen-leg-pendulum', 'loosen-hips'], ['loosen-waist'],
-  ['loosen-side-bend'], ['spine-bellows', 'spinal-wave'], ['loosen-shoulder-blades', 'loosen-shoulders', 'loosen-arm-wheels'],
-  ['loosen-elbows'], ['loosen-wrists', 'loosen-fingers'], ['loosen-neck', 'loosen-neck-tilt', 'loosen-neck-turtle'],
-] as const; // prettier-ignore
+  ['loosen-feet-rocking'],
+  ['loosen-ankles'],
+  ['loosen-knees'],
+  ['loosen-leg-pendulum', 'loosen-hips'],
+  ['loosen-waist'],
+  ['loosen-side-bend'],
+  ['spine-bellows', 'spinal-wave'],
+  ['loosen-shoulder-blades', 'loosen-shoulders', 'loosen-arm-wheels'],
+  ['loosen-elbows'],
+  ['loosen-wrists', 'loosen-fingers'],
+  ['loosen-neck', 'loosen-neck-tilt', 'loosen-neck-turtle'],
+] as const;
 
 /** The order in which joints are gone through (all common practice). */
 // prettier-ignore
