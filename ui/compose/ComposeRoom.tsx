@@ -16,6 +16,7 @@ import type { ConditionId } from '@/core/people';
 import { compile, formOf, type Edit, type Item, type NewItem, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
+import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { MinutesBar } from '@/ui/score/MinutesBar';
 import { Score } from '@/ui/score/Score';
 import { themeName } from '@/ui/words/names';
@@ -204,19 +205,7 @@ export function ComposeRoom({
     [say, store],
   );
 
-  useEffect(() => {
-    const keys = (event: KeyboardEvent): void => {
-      const typing =
-        event.target instanceof HTMLElement && event.target.closest('input, textarea, select') !== null;
-      if (typing || !(event.ctrlKey || event.metaKey)) return;
-      const key = event.key.toLowerCase();
-      if (key !== 'z' && key !== 'y') return;
-      event.preventDefault();
-      step(key === 'y' || event.shiftKey ? 'redo' : 'undo');
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [step]);
+  useUndoKeys(step);
 
   const sought = useMemo((): readonly Role[] => {
     const item =

@@ -7,7 +7,7 @@ interface Told {
   readonly problem?: { readonly message?: string; readonly field?: string };
 }
 
-/** Asks the server and reads its answer; an unreachable server is told as any other problem. */
+/** Asks the server and reads its answer; a server that cannot be reached is told in the same way. */
 export async function readAnswer<Value>(ask: () => Promise<Response>): Promise<Answer<Value>> {
   try {
     const response = await ask();

@@ -3,7 +3,7 @@
 import { Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import type { Posture } from '@/core/body';
 import { routeByChannel } from '@/core/channels';
 import type { Customs } from '@/core/customs';
@@ -31,6 +31,7 @@ import { ViewChoice } from '@/ui/figure/ViewChoice';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
+import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { useReady } from '@/ui/kit/useReady';
 import { asksText } from '@/ui/words/asks';
 import { formNoteText } from '@/ui/words/formNotes';
@@ -78,17 +79,7 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
   const router = useRouter();
   const say = useSay();
 
-  useEffect(() => {
-    const keys = (event: KeyboardEvent): void => {
-      if (!(event.ctrlKey || event.metaKey)) return;
-      const key = event.key.toLowerCase();
-      if (key !== 'z' && key !== 'y') return;
-      event.preventDefault();
-      step(key === 'y' || event.shiftKey ? 'redo' : 'undo');
-    };
-    window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [step]);
+  useUndoKeys(step, true);
 
   // The margin follows a moment after the hand, so that leading a grip stays smooth.
   const settled = useDeferredValue(form);
