@@ -131,8 +131,12 @@ test('a form is written: posed on the figure and in words, mirrored, undone, kep
   await expect(page.getByText('2 inhales and 1 exhales', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
 
+  // Half written is still written: an empty cue costs nothing else.
+  await page.getByLabel('Cue of stroke 2').fill('');
   await page.reload();
   await expect(page.getByLabel('Name of the form')).toHaveValue('Heron at dusk');
+  await expect(page.getByLabel('Cue of stroke 2')).toHaveValue('');
+  await page.getByLabel('Cue of stroke 2').fill('Let it sink.');
   await expect(page.getByText('the draft this browser kept')).toBeVisible();
   await page.getByLabel('Points, by code').fill('LU1, ki3, XX9');
   await expect(page.getByText('No point code is called “XX9”.')).toBeVisible();

@@ -1,10 +1,47 @@
+import { z } from 'zod';
 import { mirror, type Posture } from '../body';
 import { along, defineForm } from './define';
 import { measureForm, namedAsks } from './measure';
-import { asksOf, cycleOf, stanceOf, type Form, type Stroke, type VariantId } from './model';
+import {
+  asksOf,
+  cycleOf,
+  formSchema,
+  stanceOf,
+  strokeSchema,
+  variantSchema,
+  type Form,
+  type Stroke,
+  type VariantId,
+} from './model';
 import { gentler, onChair, restIn } from './embody';
 import { pointsReached } from './reach';
 import type { PointCode } from '../channels';
+
+const draftStroke = strokeSchema.extend({ cue: z.string().max(240), seconds: z.number().optional() });
+const draftVariant = variantSchema.extend({
+  change: z.string().max(240),
+  cycle: z.array(draftStroke).max(24).optional(),
+});
+const count = z.number();
+
+/**
+ * A form while it is being written: whole in shape, but names, cues and numbers may still be missing or out of their
+ * bounds. What is kept for good is read by `formSchema`.
+ */
+export const draftSchema = formSchema.extend({
+  name: z.string().max(120),
+  footwork: z.string().max(240),
+  roles: z.array(formSchema.shape.roles.element),
+  actions: z.array(formSchema.shape.actions.element),
+  entry: z.array(draftStroke).max(8),
+  cycle: z.array(draftStroke).max(24),
+  exit: z.array(draftStroke).max(8),
+  repetitions: z.strictObject({ least: count, usual: count, most: count, multipleOf: count }),
+  setupSec: z.strictObject({ known: count, taught: count }),
+  settleSec: count,
+  smaller: draftVariant.optional(),
+  seated: draftVariant.optional(),
+});
 
 /** A form to begin from nothing: one breath, standing at ease. */
 export function blankForm(id: string, name: string): Form {

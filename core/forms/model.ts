@@ -78,7 +78,7 @@ export type Sides = (typeof SIDES)[number];
 export const VARIANTS = ['full', 'smaller', 'seated'] as const;
 export type VariantId = (typeof VARIANTS)[number];
 
-const variantSchema = z.strictObject({
+export const variantSchema = z.strictObject({
   /** What is different, as a teacher would say it. */
   change: shortText,
   /** A stance of its own, where it differs. */

@@ -12,6 +12,7 @@ import {
 } from '.';
 import {
   blankForm,
+  draftSchema,
   formFrom,
   furtherPoints,
   mirrorStroke,
@@ -110,6 +111,20 @@ describe('writing a form', () => {
     expect(seated.stance).toEqual({ start: 'chair', end: 'chair' });
     expect(seated.asks.kneeBend).toBe('none');
     expect(seated.smaller).toBeUndefined();
+  });
+
+  it('keeps what is half written: a draft may lack what a form must have', () => {
+    for (const form of REPERTOIRE.slice(0, 20))
+      expect(draftSchema.parse(form)).toEqual(JSON.parse(JSON.stringify(form)));
+    const half = {
+      ...withWay(blankForm('own-a', ''), 'seated'),
+      roles: [],
+      repetitions: { least: 0, usual: 3, most: 9, multipleOf: 1 },
+      cycle: [{ breath: 'free', cue: '', postures: [{ sink: 12 }] }],
+    };
+    expect(formSchema.safeParse(half).success).toBe(false);
+    expect(draftSchema.parse(half)).toEqual(JSON.parse(JSON.stringify(half)));
+    expect(draftSchema.safeParse({ ...half, cycle: 'none' }).success).toBe(false);
   });
 
   it('mirrors a stroke, its postures and its words; twice is as before', () => {

@@ -2,7 +2,8 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
-import { formSchema, type Form } from '@/core/forms';
+import type { Form } from '@/core/forms';
+import { draftSchema } from '@/core/forms/drafting';
 
 interface History {
   readonly past: readonly Form[];
@@ -10,7 +11,8 @@ interface History {
   readonly future: readonly Form[];
 }
 
-const keptSchema = z.object({ form: formSchema, baseVersion: z.number() });
+/** Half-written is how drafts are: an empty cue must not cost what else was written. */
+const keptSchema = z.object({ form: draftSchema, baseVersion: z.number() });
 const keyOf = (place: string): string => `navuren-form-draft:${place}`;
 /** Two changes of the same field within this time are one step to undo. */
 const SAME_STEP_MS = 900;
