@@ -16,9 +16,9 @@ import {
   type FormBody,
   type StrokeBody,
   THIGHS_PALMS_UP,
+  PALMS_TOGETHER,
 } from './words';
 
-const PALMS: Hand = { near: 'middle dantian', off: [0.4, 1, 6], palm: 'in', fingers: 'up', elbow: 'out' };
 const RUBBED: Hand = { near: 'middle dantian', off: [0.4, 0, 8], palm: 'in', fingers: 'up', elbow: 'out' };
 
 /** Two breaths in which only knees and crown move a little while the hands stay. */
@@ -127,6 +127,6 @@ export const INWARD_BODIES: Readonly<Record<string, FormBody>> = {
     seated: [to(sit(both(before('middle dantian', 4, 2, 6, 'down')))), to(sit(both({ near: 'thigh', off: [0, 0, 1.2], palm: 'down' })))],
   },
   'storing-still': { cycle: quiet(STACKED), smaller: quiet(both(HANGING)), seated: quietChair(STACKED) },
-  'close-thanks': { view: 'three-quarter', cycle: [to(stand(5, both(PALMS))), to(stand(8, both(PALMS), { trunk: { lean: 16 }, head: { nod: 8 } }), stand(5, both(PALMS)))], smaller: [to(stand(5)), to(stand(6, undefined, { head: { nod: 14 } }), stand(5))], seated: [to(sit(both(PALMS))), to(sit(both(PALMS), { trunk: { lean: 10 }, head: { nod: 8 } }), sit(both(PALMS)))] },
+  'close-thanks': { view: 'three-quarter', cycle: [to(stand(5, both(PALMS_TOGETHER))), to(stand(8, both(PALMS_TOGETHER), { trunk: { lean: 16 }, head: { nod: 8 } }), stand(5, both(PALMS_TOGETHER)))], smaller: [to(stand(5)), to(stand(6, undefined, { head: { nod: 14 } }), stand(5))], seated: [to(sit(both(PALMS_TOGETHER))), to(sit(both(PALMS_TOGETHER), { trunk: { lean: 10 }, head: { nod: 8 } }), sit(both(PALMS_TOGETHER)))] },
   'close-open-eyes': { cycle: [to(stand(9)), to(stand(7, undefined, { head: { turn: 24 } }), stand(7, undefined, { head: { turn: -24 } }), stand(7))], smaller: [to(stand(8)), to(stand(7, undefined, { head: { turn: 14 } }), stand(7))], seated: [to(sit()), to(sit(both(ON_THIGHS), { head: { turn: 24 } }), sit(both(ON_THIGHS), { head: { turn: -24 } }), sit())] },
 };

@@ -12,15 +12,9 @@ import {
   stand,
   to,
   type FormBody,
+  PALMS_TOGETHER,
 } from './words';
 
-const PALMS = {
-  near: 'middle dantian',
-  off: [0.4, 1, 6] as [number, number, number],
-  palm: 'in',
-  fingers: 'up',
-  elbow: 'out',
-} as const;
 const atShoulders = {
   near: 'collarbone',
   off: [4, 0, 5] as [number, number, number],
@@ -94,11 +88,11 @@ export const JOINT_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'dragon-spine': {
     cycle: [
-      to(stand(24, both({ ...PALMS, off: [0.4, -4, 8] }), { weight: 0.36, trunk: { bend: 10 } }), stand(12, both({ ...PALMS, off: [0.4, 6, 8] }), { weight: 0.34, trunk: { bend: 14 }, head: { tilt: 6 } })),
-      to(stand(20, both(PALMS), { weight: 0.6, trunk: { bend: -8 } }), stand(30, both({ ...PALMS, off: [0.4, -6, 9], fingers: 'forward' }), { weight: 0.5 })),
+      to(stand(24, both({ ...PALMS_TOGETHER, off: [0.4, -4, 8] }), { weight: 0.36, trunk: { bend: 10 } }), stand(12, both({ ...PALMS_TOGETHER, off: [0.4, 6, 8] }), { weight: 0.34, trunk: { bend: 14 }, head: { tilt: 6 } })),
+      to(stand(20, both(PALMS_TOGETHER), { weight: 0.6, trunk: { bend: -8 } }), stand(30, both({ ...PALMS_TOGETHER, off: [0.4, -6, 9], fingers: 'forward' }), { weight: 0.5 })),
     ],
-    smaller: [to(stand(12, both({ ...PALMS, off: [0.4, -1, 8] }), { weight: 0.44, trunk: { bend: 5 } })), to(stand(16, both({ ...PALMS, off: [0.4, -4, 9], fingers: 'forward' }), { weight: 0.53, trunk: { bend: -3 } }))],
-    seated: [to(sit(both({ ...PALMS, off: [0.4, 2, 8] }), { weight: 0.6, trunk: { bend: 10 } })), to(sit(both({ ...PALMS, off: [0.4, -2, 9], fingers: 'forward' }), { trunk: { bend: -4 } }))],
+    smaller: [to(stand(12, both({ ...PALMS_TOGETHER, off: [0.4, -1, 8] }), { weight: 0.44, trunk: { bend: 5 } })), to(stand(16, both({ ...PALMS_TOGETHER, off: [0.4, -4, 9], fingers: 'forward' }), { weight: 0.53, trunk: { bend: -3 } }))],
+    seated: [to(sit(both({ ...PALMS_TOGETHER, off: [0.4, 2, 8] }), { weight: 0.6, trunk: { bend: 10 } })), to(sit(both({ ...PALMS_TOGETHER, off: [0.4, -2, 9], fingers: 'forward' }), { trunk: { bend: -4 } }))],
   },
   'hanging-fold': {
     view: 'side',
@@ -137,8 +131,8 @@ export const JOINT_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'bow-from-the-hips': {
     view: 'side',
-    cycle: [to(stand(8, both(PALMS), { head: { nod: -3 } })), to(stand(16, both(PALMS), { trunk: { lean: 48 }, head: { nod: -6 } }), stand(8, both(PALMS)))],
-    seated: [to(sit(both(PALMS), { head: { nod: -3 } })), to(sit(both(PALMS), { trunk: { lean: 26 }, head: { nod: -3 } }), sit(both(PALMS)))],
+    cycle: [to(stand(8, both(PALMS_TOGETHER), { head: { nod: -3 } })), to(stand(16, both(PALMS_TOGETHER), { trunk: { lean: 48 }, head: { nod: -6 } }), stand(8, both(PALMS_TOGETHER)))],
+    seated: [to(sit(both(PALMS_TOGETHER), { head: { nod: -3 } })), to(sit(both(PALMS_TOGETHER), { trunk: { lean: 26 }, head: { nod: -3 } }), sit(both(PALMS_TOGETHER)))],
   },
   'twist-to-the-heel': {
     cycle: [

@@ -10,15 +10,9 @@ import {
   to,
   type FormBody,
   THIGHS_PALMS_UP,
+  PALMS_TOGETHER,
 } from './words';
 
-const palmsTogether = {
-  near: 'middle dantian',
-  off: [0.4, 1, 6] as [number, number, number],
-  palm: 'in',
-  fingers: 'up',
-  elbow: 'out',
-} as const;
 const onHeart = each(
   { near: 'middle dantian', fingers: 'in', elbow: 'out' },
   { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' },
@@ -31,7 +25,7 @@ const guards = (upper: number) =>
 export const STANDING_BODIES: Readonly<Record<string, FormBody>> = {
   'arrive-seated-bell': { view: 'three-quarter', entry: [to(sit())], cycle: [to(sit(both(ON_THIGHS), { head: { nod: -3 } })), to(sit(both(ON_THIGHS), { head: { nod: 3 } }))] },
   'arrive-intention': {
-    cycle: [to(stand(8, both(palmsTogether))), to(stand(12, both(palmsTogether), { head: { nod: 8 } }))],
+    cycle: [to(stand(8, both(PALMS_TOGETHER))), to(stand(12, both(PALMS_TOGETHER), { head: { nod: 8 } }))],
     smaller: [to(stand(8, each({ near: 'middle dantian', fingers: 'in' }, { near: 'hanging' }))), to(stand(12, each({ near: 'middle dantian', fingers: 'in' }, { near: 'hanging' }), { head: { nod: 6 } }))],
   },
   'arrive-hands-to-heart': { cycle: [to(stand(8, onHeart)), to(stand(12, onHeart, { head: { nod: 5 } }))], smaller: [to(stand(8)), to(stand(12))] },

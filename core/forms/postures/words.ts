@@ -49,6 +49,14 @@ export const STACKED: Hands = {
   left: { near: 'lower dantian', fingers: 'in' },
   right: { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' },
 };
+/** Palm to palm before the breastbone, not quite touching. */
+export const PALMS_TOGETHER: Hand = {
+  near: 'middle dantian',
+  off: [0.4, 1, 6],
+  palm: 'in',
+  fingers: 'up',
+  elbow: 'out',
+};
 export const PRESSED_DOWN: Hand = { near: 'navel', off: [5, -1, 9], palm: 'down', fingers: 'forward' };
 export const BEFORE_BELLY: Hand = {
   near: 'lower dantian',
