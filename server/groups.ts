@@ -16,7 +16,7 @@ export const groupSchema = z.strictObject({
     .min(1)
     .max(64),
   name: z.string().trim().min(1, 'a group needs a name').max(80),
-  minutes: z.number().int().min(5, 'at least 5 minutes').max(60, 'at most 60 minutes'),
+  minutes: z.number().int().min(5, 'at least 5 minutes').max(90, 'at most 90 minutes'),
   posture: z.enum(['standing', 'seated']),
   familiarity: z.enum(['known', 'taught']),
   times: z.array(classTimeSchema).max(14),

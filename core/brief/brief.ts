@@ -1,16 +1,49 @@
 import { z } from 'zod';
 import { DAY_PARTS, SEASON_IDS } from '../almanac';
+import { CHANNEL_IDS } from '../channels/channels';
+import { POINT_CODES } from '../channels/codes';
+import type { PointCode } from '../channels/points';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
+import { AIM_IDS } from './aims';
 import { INTENTS } from './theme';
 
-export const themeSchema = z.discriminatedUnion('kind', [
+const formIdText = z.string().min(1).max(60);
+
+const themePartSchemas = [
   z.strictObject({ kind: z.literal('phase'), phase: z.enum(PHASE_IDS) }),
   z.strictObject({ kind: z.literal('organ'), organ: z.enum(ORGAN_IDS) }),
+  z.strictObject({ kind: z.literal('season'), season: z.enum([...SEASON_IDS, 'earth-turn']) }),
+  z.strictObject({ kind: z.literal('channel'), channel: z.enum(CHANNEL_IDS) }),
+  z.strictObject({ kind: z.literal('point'), point: z.enum(POINT_CODES as [PointCode, ...PointCode[]]) }),
+  z.strictObject({ kind: z.literal('hour'), organ: z.enum(ORGAN_IDS) }),
+  z.strictObject({ kind: z.literal('aim'), aim: z.enum(AIM_IDS) }),
+  z.strictObject({ kind: z.literal('set'), set: z.string().min(1).max(40) }),
+  z.strictObject({ kind: z.literal('lesson'), formId: formIdText }),
+  z.strictObject({ kind: z.literal('all-phases') }),
+] as const;
+export const themePartSchema = z.discriminatedUnion('kind', themePartSchemas);
+
+export const themeSchema = z.discriminatedUnion('kind', [
+  ...themePartSchemas,
+  z.strictObject({
+    kind: z.literal('mix'),
+    parts: z.array(themePartSchema).min(2, 'a mix needs at least two themes').max(4, 'at most four themes'),
+  }),
 ]);
+
+/** What the place does not allow. */
+export const PLACE_LIMITS = ['little-room', 'no-floor', 'no-shoes'] as const;
+export type PlaceLimit = (typeof PLACE_LIMITS)[number];
+
+export const LEAST_MINUTES = 5;
+export const MOST_MINUTES = 90;
 
 /** The brief: the sentence a practice begins with, every word settled. */
 export const briefSchema = z.strictObject({
-  minutes: z.number('minutes is a number').min(5, 'at least 5 minutes').max(60, 'at most 60 minutes'),
+  minutes: z
+    .number('minutes is a number')
+    .min(LEAST_MINUTES, `at least ${LEAST_MINUTES} minutes`)
+    .max(MOST_MINUTES, `at most ${MOST_MINUTES} minutes`),
   dayPart: z.enum(DAY_PARTS),
   theme: themeSchema,
   season: z.enum([...SEASON_IDS, 'earth-turn']),
@@ -21,5 +54,8 @@ export const briefSchema = z.strictObject({
   familiarity: z.enum(['known', 'taught']),
   /** Forms to leave out, by id. */
   without: z.array(z.string().max(60)).max(200),
+  /** Forms that must be in, by id. */
+  withForms: z.array(formIdText).max(20).optional(),
+  place: z.array(z.enum(PLACE_LIMITS)).max(PLACE_LIMITS.length).optional(),
 });
 export type Brief = Readonly<z.infer<typeof briefSchema>>;

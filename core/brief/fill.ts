@@ -2,13 +2,15 @@ import type { AlmanacReading } from '../almanac';
 import type { Customs } from '../customs';
 import { organsOf } from '../phases';
 import type { Brief } from './brief';
+import { aim } from './aims';
 import { intentFor, type GroupCalendar } from './suggest';
+import { themeParts } from './theme';
 
 /** What the practitioner has said so far; everything else the almanac and the customs fill in. */
 export type BriefWishes = Partial<Brief>;
 
 /** Why a word stands in the sentence when the practitioner has not chosen it. */
-export type BriefWhy = 'chosen' | 'group' | 'hour' | 'season' | 'customs' | 'usual';
+export type BriefWhy = 'chosen' | 'group' | 'hour' | 'season' | 'customs' | 'aim' | 'usual';
 
 export interface FilledBrief {
   readonly brief: Brief;
@@ -26,6 +28,10 @@ export function fillBrief(
   const organ = organsOf(reading.season.phase)[0];
   if (!organ) throw new RangeError(`phase ${reading.season.phase} has no organ`);
   const dayPart = wishes.dayPart ?? reading.dayPart;
+  // An aim brings the intent that serves it.
+  const aimed = wishes.theme
+    ? themeParts(wishes.theme).flatMap((part) => (part.kind === 'aim' ? [aim(part.aim).intent] : []))[0]
+    : undefined;
   const brief: Brief = {
     minutes: wishes.minutes ?? group?.minutes ?? 20,
     dayPart,
@@ -34,9 +40,11 @@ export function fillBrief(
     posture: wishes.posture ?? group?.posture ?? 'standing',
     groupId: wishes.groupId ?? null,
     breathsPerMin: wishes.breathsPerMin ?? customs.breathsPerMin,
-    intent: wishes.intent ?? (dayPart === 'evening' ? intentFor(dayPart) : 'clear-then-nourish'),
+    intent: wishes.intent ?? aimed ?? (dayPart === 'evening' ? intentFor(dayPart) : 'clear-then-nourish'),
     familiarity: wishes.familiarity ?? 'known',
     without: wishes.without ?? [],
+    withForms: wishes.withForms ?? [],
+    place: wishes.place ?? [],
   };
   const from = (field: keyof Brief, otherwise: BriefWhy): BriefWhy =>
     wishes[field] === undefined ? otherwise : 'chosen';
@@ -50,9 +58,11 @@ export function fillBrief(
       posture: from('posture', group ? 'group' : 'usual'),
       groupId: from('groupId', 'usual'),
       breathsPerMin: from('breathsPerMin', 'customs'),
-      intent: from('intent', dayPart === 'evening' ? 'hour' : 'usual'),
+      intent: from('intent', aimed ? 'aim' : dayPart === 'evening' ? 'hour' : 'usual'),
       familiarity: from('familiarity', 'usual'),
       without: from('without', 'usual'),
+      withForms: from('withForms', 'usual'),
+      place: from('place', 'usual'),
     },
   };
 }

@@ -156,6 +156,5 @@ export function suggestThemes(
 }
 
 function sameTheme(a: Theme, b: Theme): boolean {
-  if (a.kind === 'phase') return b.kind === 'phase' && a.phase === b.phase;
-  return b.kind === 'organ' && a.organ === b.organ;
+  return JSON.stringify(a) === JSON.stringify(b);
 }

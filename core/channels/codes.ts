@@ -25,3 +25,7 @@ export const POINT_CODES: readonly PointCode[] = [
   ),
   ...EXTRA_CODES,
 ];
+
+/** The channel a point lies on, by its code; none for the extra points. */
+export const channelOf = (code: PointCode): ChannelId | undefined =>
+  CHANNEL_IDS.find((id) => new RegExp(`^${id}\\d`).test(code));

@@ -1,8 +1,9 @@
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
 import type { Practice, Reason } from '../practice/model';
-import { fitForm, meritOf, type Fitting } from './candidates';
-import type { People } from './compose';
+import { fitForm, type Fitting } from './candidates';
+import type { People } from './model';
+import { meritOf } from './worth';
 
 export interface Alternative {
   readonly form: Form;
@@ -22,7 +23,7 @@ export function alternatives(
   return repertoire
     .filter((form) => form.roles.includes(role) && (!present.has(form.id) || form.hinge))
     .flatMap((form) => {
-      const fitting = fitForm(form, practice.brief.posture, people.conditions, customs);
+      const fitting = fitForm(form, practice.brief.posture, people.conditions, customs, practice.brief.place);
       if (typeof fitting === 'string') return [];
       const merit = meritOf(form, role, practice.brief, customs);
       return [{ form, fitting, reasons: merit.reasons, fit: merit.fit }];

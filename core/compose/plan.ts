@@ -1,5 +1,6 @@
-import type { Brief, Intent } from '../brief';
+import { themeBlocks, themeParts, type Brief, type Intent } from '../brief';
 import { ROLE_SHARES, ROLES, type Role } from '../forms';
+import type { OrganId } from '../phases';
 
 /** How an intent leans the usual shares: a factor for each section, 0 leaves it out. Common practice. */
 const LEANING = {
@@ -23,27 +24,79 @@ const FROM_MINUTES: Readonly<Record<Role, number>> = {
   close: 0,
 };
 
+/** From this many minutes on, a gathering breath parts the clearing from the nourishing. */
+const HINGE_FROM_MINUTES = 15;
+/** Each organ needs about this long to be cleared and nourished in a block of its own. */
+const BLOCK_MINUTES = 8;
+
 export interface SectionPlan {
   readonly role: Role;
+  /** The organ this block is for, where a practice clears and nourishes several in turn. */
+  readonly organ: OrganId | undefined;
+  /** Whether a hinge ends it. */
+  readonly hinge: boolean;
   readonly targetMs: number;
   readonly leastMs: number;
   readonly mostMs: number;
+}
+
+interface Weighed {
+  readonly role: Role;
+  readonly organ: OrganId | undefined;
+  readonly weight: number;
+  /** A repeated section shares the range of its role with the others. */
+  readonly parts: number;
+}
+
+/** The organs to be cleared and nourished in turn, where there are several and time for them. */
+function blocksOf(brief: Brief): readonly OrganId[] {
+  const organs = themeBlocks(brief.theme);
+  return brief.intent === 'clear-then-nourish' &&
+    organs.length > 1 &&
+    brief.minutes >= organs.length * BLOCK_MINUTES
+    ? organs
+    : [];
 }
 
 /** The sections a brief calls for, in order, with the time each should and may take. */
 export function planSections(brief: Brief): readonly SectionPlan[] {
   const totalMs = brief.minutes * 60_000;
   const leaning: Partial<Record<Role, number>> = LEANING[brief.intent];
-  const weights = ROLES.map((role) => {
+  const blocks = blocksOf(brief);
+  // A set or a lesson is the heart of its practice, and the clearing makes room for it.
+  const heart = themeParts(brief.theme).some(({ kind }) => kind === 'set' || kind === 'lesson');
+  const weighOf = (role: Role): number => {
     const nourishOnly = brief.intent === 'nourish' && role === 'clear' && brief.minutes < 15;
-    const room = brief.minutes >= FROM_MINUTES[role] && !nourishOnly;
-    return { role, weight: room ? ROLE_SHARES[role].share * (leaning[role] ?? 1) : 0 };
-  }).filter((entry) => entry.weight > 0);
-  const sum = weights.reduce((total, entry) => total + entry.weight, 0);
-  return weights.map(({ role, weight }) => ({
-    role,
-    targetMs: (totalMs * weight) / sum,
-    leastMs: totalMs * ROLE_SHARES[role].leastShare,
-    mostMs: totalMs * ROLE_SHARES[role].mostShare,
-  }));
+    if (brief.minutes < FROM_MINUTES[role] || nourishOnly) return 0;
+    const heartily = heart ? (role === 'nourish' ? 1.6 : role === 'clear' ? 0.4 : 1) : 1;
+    return ROLE_SHARES[role].share * (leaning[role] ?? 1) * heartily;
+  };
+  const weighed = ROLES.flatMap((role): readonly Weighed[] => {
+    const weight = weighOf(role);
+    if (weight === 0 || (blocks.length > 0 && role === 'nourish')) return [];
+    if (blocks.length > 0 && role === 'clear')
+      return blocks.flatMap((organ) =>
+        (['clear', 'nourish'] as const).map((part) => ({
+          role: part,
+          organ,
+          weight: weighOf(part) / blocks.length,
+          parts: blocks.length,
+        })),
+      );
+    return [{ role, organ: undefined, weight, parts: 1 }];
+  });
+  const sum = weighed.reduce((total, entry) => total + entry.weight, 0);
+  const hinged = brief.minutes >= HINGE_FROM_MINUTES;
+  return weighed.map(({ role, organ, weight, parts }, index) => {
+    const next = weighed[index + 1]?.role;
+    const meets = (role === 'clear' && next === 'nourish') || (role === 'nourish' && next === 'clear');
+    return {
+      role,
+      organ,
+      hinge: hinged && meets,
+      targetMs: (totalMs * weight) / sum,
+      leastMs: (totalMs * ROLE_SHARES[role].leastShare) / parts,
+      mostMs: heart && role === 'nourish' ? totalMs * 0.85 : (totalMs * ROLE_SHARES[role].mostShare) / parts,
+    };
+  });
 }

@@ -10,6 +10,7 @@ import {
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/sets';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthId, type StrengthLevel } from './strengths';
 
 const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] =>
   rows.map((row) => row.id) as [Id, ...Id[]];
@@ -50,6 +51,24 @@ export const customsSchema = z.strictObject({
   firstSide: z.enum(['left', 'right']),
   /** How left and right are said in Lead: as the person practising, or as a group facing the teacher sees it. */
   sideSeen: z.enum(['own', 'facing']),
+  /** How strongly the composer weighs each thing. */
+  strengths: z.record(
+    z.enum(STRENGTH_IDS),
+    z.enum(Object.keys(STRENGTH_LEVELS) as [StrengthLevel, ...StrengthLevel[]]),
+  ),
+  /** Forms a group has not met before, at most so many in one class. */
+  newFormsAtMost: z
+    .number('the number of new forms is a number')
+    .int('whole forms')
+    .min(0, 'no fewer than 0 new forms')
+    .max(20, 'at most 20 new forms'),
+  /** Words a minute while speaking, which says whether a cue fits its stroke. */
+  wordsPerMin: z
+    .number('words a minute is a number')
+    .min(80, 'at least 80 words a minute')
+    .max(240, 'at most 240 words a minute'),
+  /** By which way the exhale goes: always the nose, or by purpose (mouth to clear, nose to nourish). */
+  exhaleRoute: z.enum(['by-purpose', 'nose']),
 });
 export type Customs = Readonly<z.infer<typeof customsSchema>>;
 
@@ -69,4 +88,8 @@ export const DEFAULT_CUSTOMS: Customs = {
   outToIn: 1.2,
   firstSide: 'left',
   sideSeen: 'own',
+  strengths: Object.fromEntries(STRENGTH_IDS.map((id) => [id, 'usual'])) as Record<StrengthId, StrengthLevel>,
+  newFormsAtMost: 3,
+  wordsPerMin: 155,
+  exhaleRoute: 'by-purpose',
 };

@@ -1,7 +1,8 @@
 import { breathSec, splitBreath, type BreathStroke } from '../breath';
 import { cycleOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
 import { soundOf } from '../sounds';
-import { formOf, type Item, type Practice } from './model';
+import { formOf, type Item, type Layer, type Practice } from './model';
+import { spokenSec } from './words';
 
 export type Side = 'left' | 'right';
 export type EventKind = 'setup' | 'stance' | 'stroke' | 'settle';
@@ -123,6 +124,8 @@ interface ItemContext {
   readonly inSec: number;
   readonly outSec: number;
   readonly sound: string | undefined;
+  /** Words of the item's own, by the stroke they replace. */
+  readonly cueOf: ReadonlyMap<Stroke, string>;
 }
 
 const toMs = (seconds: number): number => Math.round(seconds * 1000);
@@ -144,7 +147,7 @@ function strokeEvent(
     lengthMs: toMs(strokeSec(stroke, context) * place.factor),
     breath: stroke.breath,
     exhale: context.item.exhaleByMouth ? 'mouth' : context.form.exhale,
-    cue: fillCue(stroke.cue, pass, context.sound),
+    cue: fillCue(context.cueOf.get(stroke) ?? stroke.cue, pass, context.sound),
     side: pass.side,
     way: pass.way,
     stroke,
@@ -172,14 +175,77 @@ function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string)
   };
 }
 
+/** What is said as each layer is added. */
+const LAYER_CUES: Readonly<Record<Layer, string>> = {
+  legs: 'Legs only, hands at rest.',
+  hands: 'Now the hands with the legs.',
+  breath: 'Now on the breath.',
+  mind: 'Now the mind goes with it.',
+};
+const LAYER_SEC = 5;
+
+/** Words that hold people up: the time they take to say, and a breath to take them in. */
+const saidSec = (text: string): number => spokenSec(text) + 2;
+
+/** What a step of a lesson goes through, each with its own run of repetitions. */
+function lessonNotes(item: Item, form: Form): readonly (string | undefined)[] {
+  switch (item.lesson) {
+    case 'show':
+      return ['Watch once; nothing to do yet.'];
+    case 'parts': {
+      const parts = form.parts.map((part) =>
+        typeof part === 'string' ? part : [part.part, part.watch].filter(Boolean).join(': '),
+      );
+      return parts.length > 0 ? parts : [undefined];
+    }
+    case 'mistakes': {
+      const mistakes = form.mistakes.map(({ mistake, mend }) => `${mistake}: ${mend}`);
+      return mistakes.length > 0 ? mistakes : [undefined];
+    }
+    case 'drill':
+      return ['Again and again, each a little easier.'];
+    case 'whole':
+      return ['Now the whole, with few words.'];
+    case undefined:
+      return [undefined];
+    default:
+      return item.lesson satisfies never;
+  }
+}
+
 function repetitionsOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[] {
+  return lessonNotes(context.item, context.form).flatMap((note) => [
+    ...(note === undefined ? [] : [talk('setup', saidSec(note), note)]),
+    ...runOf(context, cycle),
+  ]);
+}
+
+/** The posture a form ends in, held while the breath comes and goes. */
+function heldEnd(context: ItemContext, cycle: readonly Stroke[], second: boolean): readonly Draft[] {
+  const { holdSec } = context.item;
+  const last = cycle.at(-1);
+  if (!holdSec || !last) return [];
+  const cue = 'Stay here; let the breath come and go.';
+  const ends = last.postures?.slice(-1);
+  const stroke: Stroke = { breath: 'free', cue, seconds: holdSec, ...(ends ? { postures: ends } : {}) };
+  return [{ ...talk('settle', holdSec, cue), kind: 'stroke', stroke, second }];
+}
+
+function runOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[] {
   const { item, form } = context;
+  const layers = item.layers ?? [];
   const passes = passesOf(form, item.firstSide);
   const total = item.repetitions;
   const events: Draft[] = [];
   const once = (pass: Pass, repetition: number, factor: number) => {
-    for (const stroke of cycle)
-      events.push(strokeEvent(stroke, context, pass, { repetition, repetitions: total, factor }));
+    const layer = pass === passes[0] ? layers[repetition - 1] : undefined;
+    if (layer) events.push(talk('setup', LAYER_SEC, LAYER_CUES[layer]));
+    const untilBreath = layers.indexOf('breath') + 1;
+    for (const stroke of cycle) {
+      const event = strokeEvent(stroke, context, pass, { repetition, repetitions: total, factor });
+      // Until the breath is added it is left to itself.
+      events.push(repetition < untilBreath ? { ...event, breath: 'free', startsBreath: false } : event);
+    }
   };
   const factorOf = (repetition: number, passIndex: number) =>
     repetition === 1 && (passIndex === 0 || form.sides === 'alternating')
@@ -197,6 +263,23 @@ function repetitionsOf(context: ItemContext, cycle: readonly Stroke[]): readonly
   return events;
 }
 
+/** The item's own words by the stroke they stand for. */
+function ownCues(item: Item, form: Form): ReadonlyMap<Stroke, string> {
+  if (!item.cues) return NO_CUES;
+  const strokes = { entry: form.entry, cycle: cycleOf(form, item.variant), exit: form.exit };
+  return new Map(
+    Object.entries(item.cues).flatMap(([key, cue]): [Stroke, string][] => {
+      const [part = '', number] = key.split('-');
+      const stroke = part in strokes ? strokes[part as keyof typeof strokes][Number(number)] : undefined;
+      return stroke ? [[stroke, cue]] : [];
+    }),
+  );
+}
+const NO_CUES: ReadonlyMap<Stroke, string> = new Map();
+
+/** Only the first step of a lesson is announced by the form's name. */
+const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
+
 function itemEvents(practice: Practice, item: Item, before: Stance | undefined): readonly Draft[] {
   const form = formOf(practice, item);
   const wholeSec =
@@ -207,6 +290,7 @@ function itemEvents(practice: Practice, item: Item, before: Stance | undefined):
     form,
     ...splitBreath(wholeSec, practice.customs.outToIn),
     sound: form.soundOrgan ? soundOf(form.soundOrgan, practice.customs.soundSchool) : undefined,
+    cueOf: ownCues(item, form),
   };
   const stance = stanceOf(form, item.variant);
   const keep = (stroke: Stroke): boolean => !(item.omitHolds && stroke.breath === 'hold');
@@ -217,17 +301,17 @@ function itemEvents(practice: Practice, item: Item, before: Stance | undefined):
   if (before !== undefined && before !== stance.start)
     events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
   // A hinge is its own announcement.
-  if (!item.hinge) events.push(talk('setup', form.setupSec[item.familiarity], form.name));
+  if (!item.hinge && !laterInLesson(item))
+    events.push(talk('setup', form.setupSec[item.familiarity], item.cues?.setup ?? form.name));
+  if (item.image) events.push(talk('setup', saidSec(item.image), item.image));
   events.push(...form.entry.map((stroke) => strokeEvent(stroke, context, still, outside)));
   events.push(...repetitionsOf(context, cycle));
+  events.push(...heldEnd(context, cycle, passesOf(form, item.firstSide).at(-1)?.second ?? false));
   events.push(...form.exit.map((stroke) => strokeEvent(stroke, context, still, outside)));
-  if (form.settleSec > 0)
+  const settleSec = form.settleSec + (item.quietSec ?? 0);
+  if (settleSec > 0)
     events.push(
-      talk(
-        'settle',
-        form.settleSec,
-        form.asks.percussion.length > 0 ? 'Stand still and feel.' : 'Let it settle.',
-      ),
+      talk('settle', settleSec, form.asks.percussion.length > 0 ? 'Stand still and feel.' : 'Let it settle.'),
     );
   return events.filter((event) => event.lengthMs > 0);
 }

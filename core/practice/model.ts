@@ -8,9 +8,17 @@ import {
   type AnimalSchoolId,
   type VirtueSchoolId,
 } from '../phases';
-import { CHANNEL_IDS } from '../channels';
+import { CHANNEL_IDS, POINT_CODES, type PointCode } from '../channels';
 import { formSchema, ROLES, VARIANTS } from '../forms';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+
+/** What a taught form is built up by, in this order. */
+export const LAYERS = ['legs', 'hands', 'breath', 'mind'] as const;
+export type Layer = (typeof LAYERS)[number];
+
+/** The steps of a lesson in one form. */
+export const LESSON_STEPS = ['show', 'parts', 'drill', 'mistakes', 'whole'] as const;
+export type LessonStep = (typeof LESSON_STEPS)[number];
 
 /** Why an item is in the practice: data, worded in the interface. */
 export const reasonSchema = z.discriminatedUnion('code', [
@@ -29,6 +37,15 @@ export const reasonSchema = z.discriminatedUnion('code', [
     channel: z.enum(CHANNEL_IDS),
     how: z.string().max(20),
   }),
+  z.strictObject({
+    code: z.literal('reaches-point'),
+    point: z.enum(POINT_CODES as [PointCode, ...PointCode[]]),
+  }),
+  z.strictObject({ code: z.literal('acts'), action: z.enum(['clears', 'nourishes', 'moves', 'calms']) }),
+  z.strictObject({ code: z.literal('of-the-set'), set: z.string().max(40), number: z.number().int().min(1) }),
+  z.strictObject({ code: z.literal('lesson'), step: z.enum(LESSON_STEPS) }),
+  z.strictObject({ code: z.literal('must-be-in') }),
+  z.strictObject({ code: z.literal('kept') }),
   z.strictObject({ code: z.literal('rounds-out') }),
   z.strictObject({ code: z.literal('stills') }),
   z.strictObject({ code: z.literal('balances') }),
@@ -52,6 +69,11 @@ const idText = z
   .min(1)
   .max(64);
 
+/** Which words of an item are meant: its announcement, or a stroke of its entry, cycle or exit from 0. */
+const cueKeyText = z
+  .string()
+  .regex(/^(setup|(entry|cycle|exit)-\d{1,2})$/, 'setup, or entry-, cycle- or exit- and a number');
+
 export const itemSchema = z.strictObject({
   id: idText,
   formId: z.string().max(60),
@@ -71,6 +93,19 @@ export const itemSchema = z.strictObject({
   /** A gathering form that returns between blocks and may stand more than once. */
   hinge: z.boolean(),
   reasons: z.array(reasonSchema).max(16),
+  /** Stays when the rest is drafted anew. */
+  locked: z.boolean().optional(),
+  /** Quiet after the form, beyond its own, seconds. */
+  quietSec: z.number().min(0, 'no less than 0 s').max(300, 'at most 300 s').optional(),
+  /** How long its last posture is held once it has flowed, seconds. */
+  holdSec: z.number().min(0, 'no less than 0 s').max(600, 'at most 600 s').optional(),
+  /** Built up layer by layer: each begins a repetition. */
+  layers: z.array(z.enum(LAYERS)).max(LAYERS.length).optional(),
+  lesson: z.enum(LESSON_STEPS).optional(),
+  /** An image to say before the form. */
+  image: z.string().trim().min(1).max(240, 'at most 240 characters').optional(),
+  /** Words of its own in place of the form's. */
+  cues: z.record(cueKeyText, z.string().trim().min(1).max(240, 'at most 240 characters')).optional(),
 });
 export type Item = Readonly<z.infer<typeof itemSchema>>;
 
@@ -93,6 +128,11 @@ export const practiceSchema = z
     seed: z.number().int().min(0).max(4294967295),
     items: z.array(itemSchema).max(200, 'at most 200 items'),
     forms: z.record(z.string().max(60), formSchema),
+    /** Margin notes waved aside, each with the practitioner's reason. */
+    waved: z
+      .array(z.strictObject({ note: z.string().min(1).max(200), reason: z.string().trim().max(240) }))
+      .max(400)
+      .optional(),
   })
   .superRefine((practice, context) => {
     const seen = new Set<string>();

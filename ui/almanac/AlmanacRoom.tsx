@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { nextTurningPoint, wallTime, type AlmanacReading } from '@/core/almanac';
-import type { Suggestion } from '@/core/brief';
+import { themePhase, type Suggestion } from '@/core/brief';
 import type { Customs } from '@/core/customs';
 import { animalOf, correspondence, organ, phaseName, virtueOf } from '@/core/phases';
 import { SEASON_SOUND_ORGAN, soundOf } from '@/core/sounds';
@@ -166,14 +166,8 @@ function Suggestions({ view }: { view: AlmanacView }) {
           <li key={href} className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1 py-2.5">
             <div className="min-w-0 flex-1 basis-72">
               <p className="font-serif text-[1.2rem]">
-                <PhaseMark
-                  phase={
-                    suggestion.theme.kind === 'phase'
-                      ? suggestion.theme.phase
-                      : organ(suggestion.theme.organ).phase
-                  }
-                />{' '}
-                {INTENT_NAMES[suggestion.intent]} {themeName(suggestion.theme)}
+                <PhaseMark phase={themePhase(suggestion.theme)} /> {INTENT_NAMES[suggestion.intent]}{' '}
+                {themeName(suggestion.theme)}
                 <span className="quiet">
                   , {suggestion.minutes} min{groupName ? `, for ${groupName}` : ''}
                 </span>

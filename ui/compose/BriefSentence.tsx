@@ -28,6 +28,7 @@ const WHY: Readonly<Record<BriefWhy, string>> = {
   hour: 'From the hour of the day.',
   season: 'From the season, by your school.',
   customs: 'From your customs.',
+  aim: 'The intent that serves this aim.',
   usual: 'The usual; press to choose another.',
 };
 

@@ -7,8 +7,8 @@ import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { AlmanacReading } from '@/core/almanac';
-import { fillBrief, themePhase, type BriefWishes, type GroupCalendar } from '@/core/brief';
-import type { ComposeResult } from '@/core/compose';
+import { fillBrief, themePhase, type Brief, type BriefWishes, type GroupCalendar } from '@/core/brief';
+import type { ComposeResult, Help } from '@/core/compose';
 import { writeBriefQuery } from '@/core/formats';
 import type { Customs } from '@/core/customs';
 import { ROLES, type Form, type OwnForms, type Role } from '@/core/forms';
@@ -16,11 +16,12 @@ import type { ConditionId } from '@/core/people';
 import { compile, formOf, type Edit, type Item, type NewItem, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
+import { clockText, plural } from '@/ui/kit/time';
 import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { MinutesBar } from '@/ui/score/MinutesBar';
 import { Score } from '@/ui/score/Score';
 import { themeName } from '@/ui/words/names';
-import { helpText, obstacleText } from '@/ui/words/obstacles';
+import { conflictText, helpText, obstacleText } from '@/ui/words/obstacles';
 import { BriefSentence } from './BriefSentence';
 import type { Pick } from './FormPicker';
 import { ItemMargin } from './ItemMargin';
@@ -58,6 +59,31 @@ type Picking = { readonly kind: 'add' } | { readonly kind: 'swap'; readonly item
 const nameFor = (practice: Practice): string =>
   `${capital(themeName(practice.brief.theme).replace(/^the /, ''))}, ${practice.brief.minutes} minutes`;
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+/** The words of the brief that a help would change. */
+function wishesOf(help: Help, brief: Brief): BriefWishes {
+  switch (help.code) {
+    case 'other-minutes':
+      return { minutes: help.minutes };
+    case 'other-posture':
+      return { posture: help.posture };
+    case 'other-pace':
+      return { breathsPerMin: help.breathsPerMin };
+    case 'allow-left-out':
+      return { without: [] };
+    case 'any-place':
+      return { place: [] };
+    case 'any-theme':
+      return { theme: { kind: 'all-phases' } };
+    case 'let-go':
+      return { withForms: (brief.withForms ?? []).filter((id) => !help.formIds.includes(id)) };
+    case 'unlock':
+    case 'more-new-forms':
+      return {};
+    default:
+      return help satisfies never;
+  }
+}
 
 /** Where a form of a role belongs in the running order: after the last item of that section or an earlier one. */
 function placeFor(practice: Practice, role: Item['role']): number {
@@ -237,6 +263,9 @@ export function ComposeRoom({
     setPicking(undefined);
   };
 
+  const nameOf = (id: string): string => formNames[id] ?? practice?.forms[id]?.name ?? id;
+  const takeHelp = (help: Help): void => wish(wishesOf(help, filled.brief));
+
   const openAt = async (room: 'lead' | 'sheet'): Promise<void> => {
     if (!practice) return;
     touched.current = true;
@@ -285,8 +314,9 @@ export function ComposeRoom({
       {failure && (
         <div role="alert" className="must my-3">
           <p>
-            <strong>This cannot be composed.</strong> {failure.obstacles.map(obstacleText).join(' ')}{' '}
-            {practice && 'The former draft still stands below.'}
+            <strong>This cannot be composed.</strong>{' '}
+            {failure.obstacles.map((one) => obstacleText(one, nameOf)).join(' ')}{' '}
+            {conflictText(failure.wishes)} {practice && 'The former draft still stands below.'}
           </p>
           <p className="mt-2 flex flex-wrap gap-2">
             {failure.helps.length > 0 ? (
@@ -295,23 +325,11 @@ export function ComposeRoom({
               <span>No single change would help; allow more forms.</span>
             )}
             {failure.helps.map((help) => (
-              <button
-                key={help.code}
-                type="button"
-                className="press"
-                onClick={() =>
-                  wish(
-                    help.code === 'other-minutes'
-                      ? { minutes: help.minutes }
-                      : help.code === 'other-posture'
-                        ? { posture: help.posture }
-                        : help.code === 'other-pace'
-                          ? { breathsPerMin: help.breathsPerMin }
-                          : { without: [] },
-                  )
-                }
-              >
-                {helpText(help)}
+              <button key={help.code} type="button" className="press" onClick={() => takeHelp(help)}>
+                {helpText(help, nameOf)}{' '}
+                <span className="quiet figures">
+                  {plural(help.forms, 'form')}, {clockText(help.givesMs)}
+                </span>
               </button>
             ))}
           </p>

@@ -96,7 +96,7 @@ function GroupFields({ group, isNew, onDone }: { group: EditableGroup; isNew: bo
             className="field figures"
             type="number"
             min={5}
-            max={60}
+            max={90}
             required
             value={draft.minutes}
             onChange={(event) => setDraft({ ...draft, minutes: Number(event.target.value) })}

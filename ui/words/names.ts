@@ -1,5 +1,15 @@
 import type { DayPart, SeasonId } from '@/core/almanac';
-import type { Brief, Intent, Theme } from '@/core/brief';
+import {
+  aim,
+  themeParts,
+  type Brief,
+  type Intent,
+  type PlaceLimit,
+  type Theme,
+  type ThemePart,
+} from '@/core/brief';
+import { channel } from '@/core/channels/channels';
+import { FORM_SETS } from '@/core/forms/sets';
 import type { Role } from '@/core/forms';
 import { organ, phaseName } from '@/core/phases';
 
@@ -44,9 +54,45 @@ export const DAY_PART_NAMES = {
   evening: 'evening',
 } as const satisfies Record<DayPart, string>;
 
-/** A theme as it stands in a sentence: "the Lung", "Metal". */
-export function themeName(theme: Theme): string {
-  return theme.kind === 'phase' ? phaseName(theme.phase).name : `the ${organ(theme.organ).name}`;
+export const PLACE_NAMES = {
+  'little-room': 'little room',
+  'no-floor': 'hands off the floor',
+  'no-shoes': 'bare feet on a hard floor',
+} as const satisfies Record<PlaceLimit, string>;
+
+function partName(part: ThemePart, formName: (id: string) => string): string {
+  switch (part.kind) {
+    case 'phase':
+      return phaseName(part.phase).name;
+    case 'organ':
+      return `the ${organ(part.organ).name}`;
+    case 'season':
+      return SEASON_NAMES[part.season];
+    case 'channel':
+      return `the ${channel(part.channel).name}`;
+    case 'point':
+      return part.point;
+    case 'hour':
+      return `the hour of the ${organ(part.organ).name}`;
+    case 'aim':
+      return aim(part.aim).label;
+    case 'set':
+      return FORM_SETS.find((row) => row.id === part.set)?.name ?? part.set;
+    case 'lesson':
+      return `learning “${formName(part.formId)}”`;
+    case 'all-phases':
+      return 'all five phases';
+    default:
+      return part satisfies never;
+  }
+}
+
+const sentence = (id: string): string => id.replaceAll('-', ' ');
+
+/** A theme as it stands in a sentence: "the Lung", "Metal", "sleep and the Kidney". */
+export function themeName(theme: Theme, formName: (id: string) => string = sentence): string {
+  const names = themeParts(theme).map((part) => partName(part, formName));
+  return names.length <= 1 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 }
 
 /** A one-line summary of a brief for lists. */

@@ -1,9 +1,40 @@
-import type { Help, Obstacle } from '@/core/compose';
+import type { Help, Obstacle, Refusal, Wish } from '@/core/compose';
 import { plural } from '@/ui/kit/time';
 import { ROLE_NAMES } from './names';
 
+/** Why a form cannot be used here. */
+export const REFUSED = {
+  caution: 'someone here must avoid it',
+  'no-such-variant': 'it cannot be done in this posture',
+  school: 'the chosen school does not have it',
+  place: 'the place does not allow it',
+  'left-out': 'it was left out',
+  unknown: 'there is no such form',
+} as const satisfies Record<Refusal | 'left-out' | 'unknown', string>;
+
+const WISH_NAMES = {
+  minutes: 'the minutes',
+  posture: 'the posture',
+  people: 'what this group must avoid',
+  place: 'what the place allows',
+  pace: 'the pace of the breath',
+  theme: 'the theme',
+  without: 'the forms left out',
+  'with-forms': 'the forms asked for',
+  'new-forms': 'so few new forms',
+  kept: 'the forms you keep',
+} as const satisfies Record<Wish, string>;
+
+/** The wishes that cannot stand together, as one sentence. */
+export function conflictText(wishes: readonly Wish[]): string {
+  const names = wishes.map((wish) => WISH_NAMES[wish]);
+  if (names.length === 0) return '';
+  if (names.length === 1) return `It is ${names[0]} that cannot be had.`;
+  return `These cannot stand together: ${names.slice(0, -1).join(', ')} and ${names.at(-1)}.`;
+}
+
 /** Which wish is in the way. */
-export function obstacleText(obstacle: Obstacle): string {
+export function obstacleText(obstacle: Obstacle, formName: (id: string) => string = (id) => id): string {
   switch (obstacle.code) {
     case 'too-few-forms':
       return `${plural(obstacle.allowed, 'form')} may be used, and together they do not fill these minutes evenly; about ${plural(obstacle.capacityMin, 'minute')} would be the most.`;
@@ -14,17 +45,22 @@ export function obstacleText(obstacle: Obstacle): string {
         caution: 'what this group must avoid leaves no form',
         'no-such-variant': 'no form can be done in this posture',
         school: 'the chosen school has no form',
+        place: 'the place allows no form',
         'left-out': 'every form was left out',
       }[obstacle.because];
       return `For “${ROLE_NAMES[obstacle.role]}”, ${because}.`;
     }
+    case 'must-be-in-but-cannot':
+      return `“${formName(obstacle.formId)}” is asked for, but ${REFUSED[obstacle.because]}.`;
+    case 'nothing-loosens':
+      return `Nothing before ${obstacle.formIds.map((id) => `“${formName(id)}”`).join(' and ')} loosens ${obstacle.joints.join(' and ')}.`;
     default:
       return obstacle satisfies never;
   }
 }
 
 /** A change that was tried and works. */
-export function helpText(help: Help): string {
+export function helpText(help: Help, formName: (id: string) => string = (id) => id): string {
   switch (help.code) {
     case 'other-minutes':
       return `Take ${plural(help.minutes, 'minute')}`;
@@ -34,6 +70,16 @@ export function helpText(help: Help): string {
       return help.posture === 'seated' ? 'Sit' : 'Stand';
     case 'other-pace':
       return `Breathe ${help.breathsPerMin} times a minute`;
+    case 'any-place':
+      return 'Use a place that allows everything';
+    case 'any-theme':
+      return 'Walk all five phases instead';
+    case 'let-go':
+      return `Do without ${help.formIds.map((id) => `“${formName(id)}”`).join(' and ')}`;
+    case 'more-new-forms':
+      return `Allow ${plural(help.count, 'new form')}`;
+    case 'unlock':
+      return `Let go of the ${plural(help.count, 'form')} kept`;
     default:
       return help satisfies never;
   }

@@ -1,6 +1,7 @@
 import { channel } from '@/core/channels';
 import { organ, phaseName } from '@/core/phases';
-import type { Reason } from '@/core/practice';
+import { FORM_SETS } from '@/core/forms/sets';
+import type { LessonStep, Reason } from '@/core/practice';
 
 const list = (words: readonly string[]): string =>
   words.length <= 1 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
@@ -13,6 +14,14 @@ const HOW = {
   hold: 'holds',
   attend: 'attends to',
 } as const;
+
+const LESSON_TEXT = {
+  show: 'The lesson begins: shown once, whole.',
+  parts: 'Taken in its parts, one after another.',
+  drill: 'Done again and again until it is easy.',
+  mistakes: 'What usually goes wrong, and how it is put right.',
+  whole: 'The whole once more, with few words.',
+} as const satisfies Record<LessonStep, string>;
 
 /** Why an item is in the practice, as a teacher would say it. */
 export function reasonText(reason: Reason): string {
@@ -41,6 +50,18 @@ export function reasonText(reason: Reason): string {
       return `Eases ${phaseName(reason.phase).name} through its child, ${phaseName(reason.child).name}.`;
     case 'reaches-channel':
       return `${HOW[reason.how as keyof typeof HOW] ? capital(HOW[reason.how as keyof typeof HOW]) : 'Reaches'} the ${channel(reason.channel).name}.`;
+    case 'reaches-point':
+      return `Reaches ${reason.point}.`;
+    case 'acts':
+      return `It ${reason.action}, as this aim asks.`;
+    case 'of-the-set':
+      return `Number ${reason.number} of ${FORM_SETS.find((row) => row.id === reason.set)?.name ?? 'its set'}.`;
+    case 'lesson':
+      return LESSON_TEXT[reason.step];
+    case 'must-be-in':
+      return 'You asked for it.';
+    case 'kept':
+      return 'Kept from the draft before.';
     case 'rounds-out':
       return 'Rounds out the whole and fills the minutes.';
     case 'stills':

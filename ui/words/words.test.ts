@@ -96,10 +96,16 @@ describe('obstacles and helps', () => {
     for (const role of ROLES)
       for (const because of ['caution', 'no-such-variant', 'school', 'left-out'] as const)
         expectSentence(obstacleText({ code: 'empty-section', role, because }));
-    expect(helpText({ code: 'other-minutes', minutes: 8 })).toBe('Take 8 minutes');
-    expect(helpText({ code: 'other-posture', posture: 'seated' })).toBe('Sit');
-    expect(helpText({ code: 'allow-left-out', count: 1 })).toBe('Allow the 1 form left out');
-    expect(helpText({ code: 'other-pace', breathsPerMin: 4 })).toBe('Breathe 4 times a minute');
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'other-minutes', minutes: 8 })).toBe(
+      'Take 8 minutes',
+    );
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'other-posture', posture: 'seated' })).toBe('Sit');
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'allow-left-out', count: 1 })).toBe(
+      'Allow the 1 form left out',
+    );
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'other-pace', breathsPerMin: 4 })).toBe(
+      'Breathe 4 times a minute',
+    );
   });
 });
 
@@ -111,7 +117,7 @@ describe('names', () => {
       ...PHASE_IDS.map((phase): Theme => ({ kind: 'phase', phase })),
       ...ORGAN_IDS.map((organ): Theme => ({ kind: 'organ', organ })),
     ];
-    expect(new Set(themes.map(themeName)).size).toBe(themes.length);
+    expect(new Set(themes.map((theme) => themeName(theme))).size).toBe(themes.length);
     expect(briefLine(PLAIN_BRIEF)).toBe('20 min · morning · the Lung · clear, then nourish · standing');
   });
 });

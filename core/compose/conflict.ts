@@ -1,0 +1,170 @@
+import type { Brief } from '../brief';
+import type { Practice, Timeline } from '../practice';
+import type { Asking } from './model';
+
+/** What the practitioner asked for that can stand in the way. */
+export const WISHES = [
+  'minutes',
+  'posture',
+  'people',
+  'place',
+  'pace',
+  'theme',
+  'without',
+  'with-forms',
+  'new-forms',
+  'kept',
+] as const;
+export type Wish = (typeof WISHES)[number];
+
+/** A change that was tried and found to work, with what it would give. Worded in the interface. */
+export type Help = { readonly forms: number; readonly givesMs: number } & (
+  | { readonly code: 'other-minutes'; readonly minutes: number }
+  | { readonly code: 'allow-left-out'; readonly count: number }
+  | { readonly code: 'other-posture'; readonly posture: Brief['posture'] }
+  | { readonly code: 'other-pace'; readonly breathsPerMin: number }
+  | { readonly code: 'any-place' }
+  | { readonly code: 'any-theme' }
+  | { readonly code: 'let-go'; readonly formIds: readonly string[] }
+  | { readonly code: 'more-new-forms'; readonly count: number }
+  | { readonly code: 'unlock'; readonly count: number }
+);
+
+type HelpCode = Help extends infer One ? (One extends Help ? Omit<One, 'forms' | 'givesMs'> : never) : never;
+interface Relaxed {
+  readonly asking: Asking;
+  readonly help: HelpCode | undefined;
+}
+
+const withBrief = (asking: Asking, over: Partial<Brief>): Asking => ({
+  ...asking,
+  brief: { ...asking.brief, ...over },
+});
+const MINUTES = [5, 6, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 55, 60, 75, 90] as const;
+/** Shorter and longer, nearest first, so that the least change is found first. */
+const nearMinutes = (minutes: number): readonly number[] =>
+  MINUTES.filter((one) => one !== minutes).toSorted((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes));
+
+/** The ways a wish can be loosened, the least first; none where it was never made. */
+function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
+  const { brief } = asking;
+  switch (wish) {
+    case 'minutes':
+      return nearMinutes(brief.minutes).map((minutes) => ({
+        asking: withBrief(asking, { minutes }),
+        help: { code: 'other-minutes', minutes },
+      }));
+    case 'posture': {
+      const posture = brief.posture === 'standing' ? 'seated' : 'standing';
+      return [{ asking: withBrief(asking, { posture }), help: { code: 'other-posture', posture } }];
+    }
+    case 'people':
+      // Looked at to name what is in the way; never offered, as nobody is put at risk for a draft.
+      return asking.people.conditions.length === 0
+        ? []
+        : [{ asking: { ...asking, people: { ...asking.people, conditions: [] } }, help: undefined }];
+    case 'place':
+      return (brief.place ?? []).length === 0
+        ? []
+        : [{ asking: withBrief(asking, { place: [] }), help: { code: 'any-place' } }];
+    case 'pace':
+      return [2, -2, 4]
+        .map((by) => brief.breathsPerMin + by)
+        .filter((pace) => pace >= 3 && pace <= 9)
+        .map((breathsPerMin) => ({
+          asking: withBrief(asking, { breathsPerMin }),
+          help: { code: 'other-pace', breathsPerMin },
+        }));
+    case 'theme':
+      return brief.theme.kind === 'all-phases'
+        ? []
+        : [{ asking: withBrief(asking, { theme: { kind: 'all-phases' } }), help: { code: 'any-theme' } }];
+    case 'without':
+      return brief.without.length === 0
+        ? []
+        : [
+            {
+              asking: withBrief(asking, { without: [] }),
+              help: { code: 'allow-left-out', count: brief.without.length },
+            },
+          ];
+    case 'with-forms': {
+      const wanted = [...(brief.withForms ?? [])];
+      if (wanted.length === 0) return [];
+      const each = wanted.length > 1 ? wanted.map((id) => [id]) : [];
+      return [...each, wanted].map((formIds) => ({
+        asking: withBrief(asking, { withForms: wanted.filter((id) => !formIds.includes(id)) }),
+        help: { code: 'let-go', formIds },
+      }));
+    }
+    case 'new-forms': {
+      if ((asking.people.known?.length ?? 0) === 0) return [];
+      const count = Math.min(20, asking.customs.newFormsAtMost + 3);
+      return [
+        {
+          asking: { ...asking, customs: { ...asking.customs, newFormsAtMost: count } },
+          help: { code: 'more-new-forms', count },
+        },
+      ];
+    }
+    case 'kept': {
+      const { kept, ...rest } = asking;
+      return kept && kept.items.length > 0
+        ? [{ asking: rest, help: { code: 'unlock', count: kept.items.length } }]
+        : [];
+    }
+    default:
+      return wish satisfies never;
+  }
+}
+
+type Found = { readonly practice: Practice; readonly timeline: Timeline } | undefined;
+
+/** Everything but the wishes held is loosened as far as it goes. */
+function loosened(asking: Asking, held: readonly Wish[]): readonly Asking[] {
+  let askings: readonly Asking[] = [asking];
+  for (const wish of WISHES) {
+    if (held.includes(wish)) continue;
+    const ways = relaxed(asking, wish);
+    if (ways.length === 0) continue;
+    // Minutes have many ways: a short and a long one say whether any would do.
+    const tried = wish === 'minutes' ? [10, 20, 40] : [undefined];
+    askings = askings.flatMap((one) =>
+      tried.flatMap((minutes) => {
+        if (minutes !== undefined) return [withBrief(one, { minutes })];
+        const last = relaxed(one, wish).at(-1);
+        return last ? [last.asking] : [one];
+      }),
+    );
+  }
+  return askings;
+}
+
+/**
+ * The smallest set of wishes that cannot stand together (no wish of it can be dropped and it still fails),
+ * and for each of them what loosening it alone would give, tried.
+ */
+export function conflictOf(
+  asking: Asking,
+  attempt: (asking: Asking) => Found,
+): { readonly wishes: readonly Wish[]; readonly helps: readonly Help[] } {
+  const made = WISHES.filter((wish) => relaxed(asking, wish).length > 0);
+  const possible = (held: readonly Wish[]): boolean =>
+    loosened(asking, held).some((one) => attempt(one) !== undefined);
+  let held: readonly Wish[] = made;
+  if (possible([])) {
+    for (const wish of made) {
+      const fewer = held.filter((one) => one !== wish);
+      if (!possible(fewer)) held = fewer;
+    }
+  } else held = [];
+  const helps = (held.length > 0 ? held : made).flatMap((wish): readonly Help[] => {
+    for (const { asking: changed, help } of relaxed(asking, wish)) {
+      const found = help ? attempt(changed) : undefined;
+      if (found && help)
+        return [{ ...help, forms: found.practice.items.length, givesMs: found.timeline.totalMs } as Help];
+    }
+    return [];
+  });
+  return { wishes: held, helps };
+}

@@ -1,0 +1,111 @@
+import type { Role } from '../forms';
+import type { Refusal } from './candidates';
+import type { Model } from './model';
+import { jointsOf, type Joint } from './joints';
+
+/** What stands in the way of a practice, and what was found to help. Worded in the interface. */
+export type Obstacle =
+  | { readonly code: 'too-few-forms'; readonly allowed: number; readonly capacityMin: number }
+  | { readonly code: 'too-short'; readonly leastMin: number }
+  | { readonly code: 'empty-section'; readonly role: Role; readonly because: Refusal | 'left-out' }
+  | {
+      readonly code: 'must-be-in-but-cannot';
+      readonly formId: string;
+      readonly because: Refusal | 'left-out' | 'unknown';
+    }
+  | {
+      readonly code: 'nothing-loosens';
+      readonly joints: readonly Joint[];
+      readonly formIds: readonly string[];
+    };
+
+/** The time all candidates can fill at most, each used once in its longest way, within the sections' ranges. */
+function capacityUnits({ problem }: Model): number {
+  const used = new Set<number>();
+  return problem.sections.reduce((sum, section) => {
+    let filled = section.extraUnits;
+    for (const candidate of section.candidates) {
+      if (used.has(candidate.once)) continue;
+      used.add(candidate.once);
+      filled += Math.max(...candidate.options.map(({ units }) => units));
+    }
+    return sum + Math.min(filled, section.mostUnits);
+  }, 0);
+}
+
+/** The least time the sections need, with their pins or each with its shortest form. */
+function leastUnits({ problem }: Model): number {
+  return problem.sections.reduce((sum, section) => {
+    const shortest = section.candidates.map((candidate) =>
+      Math.min(...candidate.options.map(({ units }) => units)),
+    );
+    const pinned = section.candidates.reduce(
+      (total, candidate, index) => total + (candidate.pinned ? (shortest[index] as number) : 0),
+      0,
+    );
+    return sum + section.extraUnits + (pinned > 0 ? pinned : shortest.length > 0 ? Math.min(...shortest) : 0);
+  }, 0);
+}
+
+/** Forms asked for that the brief itself forbids. */
+function forbiddenPins({ asking, refused }: Model): readonly Obstacle[] {
+  const { brief, repertoire, putIn } = asking;
+  return [...(brief.withForms ?? []), ...(putIn ? [putIn.formId] : [])].flatMap(
+    (formId): readonly Obstacle[] => {
+      const because =
+        refused.get(formId) ?? (repertoire.some((form) => form.id === formId) ? undefined : 'unknown');
+      return because ? [{ code: 'must-be-in-but-cannot', formId, because }] : [];
+    },
+  );
+}
+
+/** Pinned forms whose joints nothing allowed loosens before them. */
+function coldPins({ problem, meanings }: Model): readonly Obstacle[] {
+  let loosened = 0;
+  const cold: { joints: number; formIds: string[] } = { joints: 0, formIds: [] };
+  problem.sections.forEach((section, at) => {
+    section.candidates.forEach((candidate, index) => {
+      const missing = candidate.needs & ~loosened;
+      const formId = meanings[at]?.[index]?.form.id;
+      if (candidate.pinned && missing !== 0 && formId) {
+        cold.joints |= missing;
+        cold.formIds.push(formId);
+      }
+      loosened |= candidate.loosens;
+    });
+  });
+  return cold.joints === 0
+    ? []
+    : [{ code: 'nothing-loosens', joints: jointsOf(cold.joints), formIds: cold.formIds }];
+}
+
+/** What is in the way of a brief that leads to no practice. */
+export function obstaclesOf(model: Model): readonly Obstacle[] {
+  const { asking, plan, problem, refused, unitMs } = model;
+  const pins = [...forbiddenPins(model), ...coldPins(model)];
+  if (pins.length > 0) return pins;
+  const empty = plan.flatMap(({ role }, at): readonly Obstacle[] => {
+    if ((problem.sections[at]?.candidates ?? []).length > 0) return [];
+    const refusals = asking.repertoire
+      .filter((form) => form.roles.includes(role))
+      .map((form) => refused.get(form.id) ?? 'left-out');
+    return [
+      {
+        code: 'empty-section',
+        role,
+        because: refusals.find((one) => one === 'caution') ?? refusals[0] ?? 'left-out',
+      },
+    ];
+  });
+  if (empty.length > 0) return empty;
+  const minutesOf = (units: number): number => (units * unitMs) / 60_000;
+  const least = minutesOf(leastUnits(model));
+  if (least > asking.brief.minutes) return [{ code: 'too-short', leastMin: Math.ceil(least) }];
+  return [
+    {
+      code: 'too-few-forms',
+      allowed: asking.repertoire.length - refused.size,
+      capacityMin: Math.min(asking.brief.minutes, Math.floor(minutesOf(capacityUnits(model)))),
+    },
+  ];
+}

@@ -1,0 +1,236 @@
+import {
+  aim,
+  organOfChannel,
+  themeChannels,
+  themeOrgans,
+  themeParts,
+  themePhases,
+  type Brief,
+  type Theme,
+  type ThemePart,
+} from '../brief';
+import {
+  CHANNELS_OF_ORGANS,
+  pointsForTheme,
+  type ChannelId,
+  type PointCode,
+  type PointIntent,
+} from '../channels';
+import type { StrengthId } from '../customs';
+import { organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools } from '../forms';
+import { childOf, motherOf, organ, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
+import type { Reason } from '../practice/model';
+
+/** How a form gives what is asked for, best way first, and what that alone is worth. */
+export interface Reach {
+  readonly points: number;
+  readonly reasons: readonly Reason[];
+}
+
+/** Something the theme asks for, with what each further form that gives it is worth. */
+export interface Target {
+  readonly key: string;
+  readonly strength: StrengthId;
+  /** Points for the first, second, third … form; never rising. */
+  readonly gains: readonly number[];
+  /** What a form gives; nothing where it gives none of it. */
+  readonly reachOf: (form: Form) => Reach | undefined;
+}
+
+/** Falling returns: the first form that serves the theme says most (common practice, shape chosen here). */
+const FALLING = [1, 0.82, 0.66, 0.52, 0.4, 0.3, 0.22, 0.15, 0.1, 0.05] as const;
+const STEEP = [1, 0.55, 0.25, 0.1, 0] as const;
+const scaled = (points: number, shape: readonly number[]): readonly number[] =>
+  shape.map((share) => share * points);
+
+const pointIntent = (intent: Brief['intent']): PointIntent =>
+  intent === 'calm' ? 'calm' : intent === 'clear' ? 'clear' : 'nourish';
+
+/** The points the atlas proposes for channels and an intent. */
+const proposed = (channels: readonly ChannelId[], intent: Brief['intent']): readonly PointCode[] =>
+  CHANNELS_OF_ORGANS.filter((id) => channels.includes(id)).flatMap((id) =>
+    pointsForTheme(id, pointIntent(intent)).map(({ code }) => code),
+  );
+
+/** Points worth reaching for a theme, its own first. */
+export function themePointsOf(theme: Theme, intent: Brief['intent']): readonly PointCode[] {
+  const own = themeParts(theme).flatMap((part) => (part.kind === 'point' ? [part.point] : []));
+  return [...new Set([...own, ...proposed(themeChannels(theme), intent)])];
+}
+
+/** What one part of a theme looks for in a form. */
+interface Wanted {
+  readonly organs: readonly OrganId[];
+  readonly phases: readonly PhaseId[];
+  readonly channels: readonly ChannelId[];
+  readonly points: readonly PointCode[];
+  /** What each way of reaching is worth by itself, beside the falling return of one more form. */
+  readonly worth: {
+    readonly organ: number;
+    readonly phase: number;
+    readonly channel: number;
+    readonly point: number;
+  };
+}
+
+function reachWanted(form: Form, wanted: Wanted, schools: FormSchools): Reach | undefined {
+  const organs = organsOfForm(form, schools);
+  const reasons: Reason[] = [];
+  let points = 0;
+  const served = organs.find((id) => wanted.organs.includes(id));
+  if (served) {
+    // The first organ named on a form is the one it is known for.
+    points += wanted.worth.organ * (organs[0] === served ? 1 : 0.6);
+    reasons.push({ code: 'serves-organ', organ: served });
+  } else {
+    const phase = phasesOfForm(form, schools).find((id) => wanted.phases.includes(id));
+    if (phase) {
+      points += wanted.worth.phase;
+      reasons.push({ code: 'serves-phase', phase });
+    }
+  }
+  const reach = form.channels.find(({ channel }) => wanted.channels.includes(channel));
+  if (reach) {
+    points += wanted.worth.channel;
+    reasons.push({ code: 'reaches-channel', channel: reach.channel, how: reach.how });
+  }
+  const point = wanted.points.find((code) => {
+    const way = reachOf(form, code);
+    return way !== undefined && way !== 'channel';
+  });
+  if (point) {
+    points += wanted.worth.point;
+    reasons.push({ code: 'reaches-point', point });
+  }
+  return reasons.length === 0 ? undefined : { points, reasons };
+}
+
+const USUAL_WORTH = { organ: 1.2, phase: 0.3, channel: 0.5, point: 0.3 } as const;
+
+/** What a part of a theme wants, and how the forms that give it fall in worth; none for a set or a lesson. */
+function wantedBy(
+  part: ThemePart,
+  intent: Brief['intent'],
+): readonly (Wanted & { key: string; gains: readonly number[] })[] {
+  const one: Theme = part;
+  const channels = themeChannels(one);
+  const usual = {
+    organs: themeOrgans(one),
+    phases: themePhases(one),
+    channels,
+    points: proposed(channels, intent),
+    worth: USUAL_WORTH,
+  };
+  switch (part.kind) {
+    case 'set':
+    case 'lesson':
+      return [];
+    case 'all-phases':
+      // Where all five are walked, what counts is that none is left out.
+      return PHASE_IDS.map((phase) => ({
+        key: `phase-${phase}`,
+        organs: [],
+        phases: [phase],
+        channels: [],
+        points: [],
+        worth: { ...USUAL_WORTH, phase: 0.6 },
+        gains: scaled(4, [1, 0.25, 0.05, 0]),
+      }));
+    case 'channel':
+      return [
+        {
+          ...usual,
+          key: `channel-${part.channel}`,
+          phases: organOfChannel(part.channel) ? usual.phases : [],
+          worth: { organ: 0.4, phase: 0, channel: 1.6, point: 0.4 },
+          gains: scaled(2.2, FALLING),
+        },
+      ];
+    case 'point':
+      return [
+        {
+          ...usual,
+          key: `point-${part.point}`,
+          organs: [],
+          phases: [],
+          channels: [],
+          points: [part.point],
+          worth: { ...USUAL_WORTH, point: 2 },
+          gains: scaled(2.4, STEEP),
+        },
+        {
+          ...usual,
+          key: `round-${part.point}`,
+          points: [],
+          worth: { ...USUAL_WORTH, organ: 0.5 },
+          gains: scaled(1.2, FALLING),
+        },
+      ];
+    case 'phase':
+    case 'season':
+    case 'aim':
+    case 'organ':
+    case 'hour':
+      return [{ ...usual, key: JSON.stringify(part), gains: scaled(2.2, FALLING) }];
+    default:
+      return part satisfies never;
+  }
+}
+
+/** The pair of an organ, the mother to nourish, the child to clear (Nàn Jīng 69): one counter for all support. */
+function supportTarget(brief: Brief, schools: FormSchools): readonly Target[] {
+  const organs = themeOrgans(brief.theme);
+  const phases = themePhases(brief.theme);
+  if (phases.length === 0 || phases.length === 5) return [];
+  const pairs = organs.map((id): OrganId => organ(id).pair).filter((id) => !organs.includes(id));
+  const reasonOf = (form: Form): Reason | undefined => {
+    const own = organsOfForm(form, schools);
+    if (own.some((id) => organs.includes(id))) return undefined;
+    const pair = pairs.find((id) => own.includes(id));
+    if (pair) return { code: 'serves-pair', organ: pair };
+    const served = phasesOfForm(form, schools);
+    if (served.some((phase) => phases.includes(phase))) return undefined;
+    const mothered = phases.find((phase) => served.includes(motherOf(phase)));
+    if (mothered && brief.intent !== 'clear')
+      return { code: 'mother', phase: mothered, mother: motherOf(mothered) };
+    const eased = phases.find((phase) => served.includes(childOf(phase)));
+    return eased && brief.intent.startsWith('clear')
+      ? { code: 'child', phase: eased, child: childOf(eased) }
+      : undefined;
+  };
+  return [
+    {
+      key: 'support',
+      strength: 'support',
+      gains: scaled(1.2, STEEP),
+      reachOf: (form) => {
+        const reason = reasonOf(form);
+        return reason && { points: 0, reasons: [reason] };
+      },
+    },
+  ];
+}
+
+/** Everything a brief's theme asks of the forms of its heart. */
+export function targetsOf(brief: Brief, schools: FormSchools): readonly Target[] {
+  const own = themeParts(brief.theme).flatMap((part) => wantedBy(part, brief.intent));
+  return [
+    ...own.map((wanted): Target => ({
+      key: wanted.key,
+      strength: 'theme',
+      gains: wanted.gains,
+      reachOf: (form) => reachWanted(form, wanted, schools),
+    })),
+    ...supportTarget(brief, schools),
+  ];
+}
+
+/** What the aim or the intent wants done, and what a form that does it is worth for that. */
+export function actionReach(form: Form, brief: Brief): Reach | undefined {
+  const aims = themeParts(brief.theme).flatMap((part) => (part.kind === 'aim' ? [aim(part.aim)] : []));
+  const wanted = new Set<string>(aims.flatMap((row) => row.actions));
+  if (brief.intent === 'calm') wanted.add('calms');
+  if (brief.intent === 'move') wanted.add('moves');
+  const action = form.actions.find((candidate) => wanted.has(candidate));
+  return action && { points: aims.length > 0 ? 0.9 : 0.6, reasons: [{ code: 'acts', action }] };
+}

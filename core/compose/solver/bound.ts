@@ -1,0 +1,228 @@
+import { gainOf, pairCost, worthOf, type Candidate, type Problem, type Section } from './problem';
+
+/**
+ * An upper bound on what can still come, by dynamic programming over the time used. Two things are
+ * relaxed in it: falling returns are priced (a multiplier for every counter, subtracted again where the
+ * count is known) and a form may stand twice (a price on every form that more than one section could
+ * use). For any prices the bound holds; good prices make it tight.
+ */
+export interface Prices {
+  /** Price of one more in each counter. */
+  readonly counters: Float64Array;
+  /** Price of using a form, by its `once` number; 0 for forms of one section. */
+  readonly forms: Float64Array;
+}
+
+/** A section with everything that does not depend on prices. */
+export interface Prepared {
+  readonly section: Section;
+  /** Class of each candidate as the one before another: end stance, arms, legs. */
+  readonly classOf: Int32Array;
+  readonly classStance: Int32Array;
+  readonly classes: number;
+  /** Cost of candidate `i` after class `c`, at `c * n + i`. */
+  readonly pair: Float64Array;
+}
+
+export function prepare(problem: Problem): readonly Prepared[] {
+  return problem.sections.map((section) => {
+    const keys = new Map<string, number>();
+    const first: Candidate[] = [];
+    const classOf = Int32Array.from(section.candidates, (candidate) => {
+      const key = `${candidate.endStance}/${candidate.armsUp}/${candidate.low}`;
+      const known = keys.get(key);
+      if (known !== undefined) return known;
+      keys.set(key, first.length);
+      first.push(candidate);
+      return first.length - 1;
+    });
+    const count = section.candidates.length;
+    const pair = new Float64Array(first.length * count);
+    first.forEach((before, index) =>
+      section.candidates.forEach((after, place) => {
+        pair[index * count + place] = pairCost(problem, before, after);
+      }),
+    );
+    return {
+      section,
+      classOf,
+      classStance: Int32Array.from(first, (candidate) => candidate.endStance),
+      classes: first.length,
+      pair,
+    };
+  });
+}
+
+/** The value of each option of a candidate with prices in it. */
+export const priced = (candidate: Candidate, prices: Prices): number =>
+  candidate.counts.reduce((sum, counter) => sum + (prices.counters[counter] ?? 0), 0) -
+  (prices.forms[candidate.once] ?? 0);
+
+/**
+ * `best[section][stance * width + unitsUsed]`: the most the sections from there on can still bring. The row
+ * after the last stance stands for nothing before: the first form of a practice costs no change.
+ */
+export type Suffixes = readonly Float64Array[];
+
+/** What coming into a section from a stance costs; nothing at the very beginning. */
+export const entryCost = (problem: Problem, stance: number, candidate: Candidate): number =>
+  stance === candidate.startStance || stance === problem.stances ? 0 : problem.stanceCost;
+
+/** What a section brings by the stance it is entered from (only those that occur), exit stance and units. */
+function sectionGains(
+  problem: Problem,
+  prepared: Prepared,
+  prices: Prices,
+  entries: readonly number[],
+): readonly Float64Array[] {
+  const { section, classOf, classStance, classes, pair } = prepared;
+  const count = section.candidates.length;
+  const width = section.mostUnits + 1;
+  const exits = problem.stances;
+  // after[c]: what candidates from here on bring after class c, by exit stance and units used.
+  const after = Array.from({ length: classes }, (_, index) => {
+    const cells = new Float64Array(exits * width).fill(-Infinity);
+    cells[(classStance[index] as number) * width] = 0;
+    return cells;
+  });
+  const entered = entries.map(() => new Float64Array(exits * width).fill(-Infinity));
+  const taken = new Float64Array(exits * width);
+  const present = [...new Set(classStance)];
+  for (let index = count - 1; index >= 0; index -= 1) {
+    const candidate = section.candidates[index] as Candidate;
+    const extra = priced(candidate, prices);
+    const rest = after[classOf[index] as number] as Float64Array;
+    taken.fill(-Infinity);
+    for (const option of candidate.options) {
+      const gain = option.value + extra;
+      for (const exit of present) {
+        const base = exit * width;
+        for (let units = option.units; units < width; units += 1) {
+          const value = gain + (rest[base + units - option.units] as number);
+          if (value > (taken[base + units] as number)) taken[base + units] = value;
+        }
+      }
+    }
+    const put = (cells: Float64Array, cost: number): void => {
+      for (const exit of present) {
+        const base = exit * width;
+        for (let cell = base; cell < base + width; cell += 1) {
+          const value = (taken[cell] as number) - cost;
+          if (value > (cells[cell] as number)) cells[cell] = value;
+        }
+      }
+    };
+    for (let before = 0; before < classes; before += 1)
+      put(after[before] as Float64Array, pair[before * count + index] as number);
+    entered.forEach((cells, place) => put(cells, entryCost(problem, entries[place] as number, candidate)));
+  }
+  return entered;
+}
+
+/** The suffix bounds of a problem at given prices, without counters and form prices added back. */
+export function suffixes(problem: Problem, prepared: readonly Prepared[], prices: Prices): Suffixes {
+  const width = problem.totalUnits + problem.slackUnits + 1;
+  const rows = problem.stances + 1;
+  const end = new Float64Array(rows * width).fill(-Infinity);
+  for (let row = 0; row < rows; row += 1)
+    for (let units = Math.max(0, problem.totalUnits - problem.slackUnits); units < width; units += 1)
+      end[row * width + units] = -problem.offCost * Math.abs(units - problem.totalUnits);
+  const all: Float64Array[] = [end];
+  for (let index = prepared.length - 1; index >= 0; index -= 1) {
+    const { section, classStance } = prepared[index] as Prepared;
+    const next = all[0] as Float64Array;
+    const cells = new Float64Array(rows * width).fill(-Infinity);
+    const own = section.mostUnits + 1;
+    const entries = index === 0 ? [problem.stances] : [...new Set(prepared[index - 1]?.classStance)];
+    const gains = sectionGains(problem, prepared[index] as Prepared, prices, entries);
+    const exits = [...new Set(classStance)];
+    gains.forEach((gain, place) => {
+      const stance = entries[place] as number;
+      for (const exit of exits)
+        for (let units = 0; units < own; units += 1) {
+          const time = units + section.extraUnits;
+          const got = gain[exit * own + units] as number;
+          if (got === -Infinity || time < section.leastUnits || time > section.mostUnits) continue;
+          const value = got - section.awayCost * Math.abs(time - section.targetUnits);
+          for (let used = 0; used + time < width; used += 1) {
+            const sum = value + (next[exit * width + used + time] as number);
+            if (sum > (cells[stance * width + used] as number)) cells[stance * width + used] = sum;
+          }
+        }
+    });
+    all.unshift(cells);
+  }
+  return all;
+}
+
+/** `table[(i * classes + c) * width + t]`: the most from candidate `i` on after class `c`, `t` units into the section. */
+export interface SectionTable {
+  readonly cells: Float64Array;
+  readonly width: number;
+  readonly usedBefore: number;
+}
+
+/** Everything still to come, from within a section that was entered with `usedBefore` units gone. */
+export function sectionTable(
+  problem: Problem,
+  { section, classOf, classStance, classes, pair }: Prepared,
+  next: Float64Array,
+  prices: Prices,
+  usedBefore: number,
+): SectionTable {
+  const count = section.candidates.length;
+  const total = problem.totalUnits + problem.slackUnits + 1;
+  const width = Math.min(section.mostUnits, total - 1 - usedBefore) + 1;
+  if (width <= 0) return { cells: new Float64Array(0), width: 0, usedBefore };
+  const cells = new Float64Array((count + 1) * classes * width).fill(-Infinity);
+  for (let before = 0; before < classes; before += 1) {
+    const base = (count * classes + before) * width;
+    for (let time = section.leastUnits; time < width; time += 1)
+      cells[base + time] =
+        (next[(classStance[before] as number) * total + usedBefore + time] as number) -
+        section.awayCost * Math.abs(time - section.targetUnits);
+  }
+  const taken = new Float64Array(width);
+  for (let index = count - 1; index >= 0; index -= 1) {
+    const candidate = section.candidates[index] as Candidate;
+    const extra = priced(candidate, prices);
+    const rest = ((index + 1) * classes + (classOf[index] as number)) * width;
+    taken.fill(-Infinity);
+    for (const option of candidate.options) {
+      const gain = option.value + extra;
+      for (let time = 0; time + option.units < width; time += 1) {
+        const value = gain + (cells[rest + time + option.units] as number);
+        if (value > (taken[time] as number)) taken[time] = value;
+      }
+    }
+    for (let before = 0; before < classes; before += 1) {
+      const from = ((index + 1) * classes + before) * width;
+      const to = (index * classes + before) * width;
+      const cost = pair[before * count + index] as number;
+      for (let time = 0; time < width; time += 1)
+        cells[to + time] = Math.max(cells[from + time] as number, (taken[time] as number) - cost);
+    }
+  }
+  return { cells, width, usedBefore };
+}
+
+/** More in one counter than this is never counted. */
+const MOST_COUNT = 40;
+
+/** `slack[n]`: the most a counter that stands at `n` can still add, net of the price paid for what comes. */
+export function counterSlack(problem: Problem, counter: number, price: number): Float64Array {
+  const row = problem.counters[counter];
+  if (!row) throw new RangeError(`no counter ${counter}`);
+  const slack = new Float64Array(MOST_COUNT + 1);
+  for (let now = 0; now <= MOST_COUNT; now += 1) {
+    let best = -Infinity;
+    for (let count = now; count <= MOST_COUNT; count += 1) {
+      const value = worthOf(row, count) - price * (count - now);
+      if (value > best) best = value;
+      // Gains never rise: from here on it only falls.
+      if (gainOf(row, count + 1) <= price) break;
+    }
+    slack[now] = best;
+  }
+  return slack;
+}

@@ -1,0 +1,153 @@
+/**
+ * The composer's model as numbers only. What the numbers mean (forms, organs, minutes) lives in
+ * `../model.ts`; here an ordered choice is made from lists, with a time for each and a value for each.
+ * Times are whole units (a unit is a small share of the practice), values are points: more is better.
+ */
+
+/** One way of doing a candidate: so many repetitions at such a breath. */
+export interface Option {
+  /** Time, whole units, at least 1. */
+  readonly units: number;
+  readonly value: number;
+}
+
+/** A form that may stand in a section. */
+export interface Candidate {
+  /** The same number wherever the same form is a candidate: it may stand once in the whole practice. */
+  readonly once: number;
+  readonly options: readonly Option[];
+  readonly startStance: number;
+  readonly endStance: number;
+  /** Done with the arms up, or with the legs low: two such in a row within a section cost. */
+  readonly armsUp: boolean;
+  readonly low: boolean;
+  /** Which counters it adds one to, by index, none twice. */
+  readonly counts: readonly number[];
+  /** Joints that must have been loosened before, and joints it loosens, as bits. */
+  readonly needs: number;
+  readonly loosens: number;
+  /** Must be in. A pinned form is a candidate of one section only. */
+  readonly pinned: boolean;
+}
+
+/** A stretch of the practice. It holds at least one candidate, in the order of its list. */
+export interface Section {
+  readonly candidates: readonly Candidate[];
+  /** Time taken whatever is chosen (a hinge), whole units. */
+  readonly extraUnits: number;
+  readonly targetUnits: number;
+  readonly leastUnits: number;
+  readonly mostUnits: number;
+  /** Points lost for every unit away from the target. */
+  readonly awayCost: number;
+}
+
+/**
+ * How many forms reach something is worth, told as the gain of the first, the second, the third … Gains
+ * never rise; after the last row the gain is that of the row. A gain of −Infinity forbids one more.
+ */
+export interface Counter {
+  readonly gains: readonly number[];
+}
+
+export interface Problem {
+  readonly totalUnits: number;
+  /** The whole may be this much longer or shorter. */
+  readonly slackUnits: number;
+  readonly offCost: number;
+  readonly stances: number;
+  readonly stanceCost: number;
+  readonly armsCost: number;
+  readonly lowCost: number;
+  readonly sections: readonly Section[];
+  readonly counters: readonly Counter[];
+}
+
+export interface Pick {
+  readonly candidate: number;
+  readonly option: number;
+}
+
+/** The choice for every section, in order. */
+export type Selection = readonly (readonly Pick[])[];
+
+/** Why a selection breaks a hard rule. */
+export type Breach =
+  | 'empty-section'
+  | 'twice'
+  | 'order'
+  | 'not-loosened'
+  | 'section-range'
+  | 'length'
+  | 'too-many'
+  | 'pin-left-out';
+
+export const gainOf = (counter: Counter, nth: number): number =>
+  counter.gains[Math.min(nth, counter.gains.length) - 1] ?? 0;
+
+/** The worth of a count: the sum of its gains. */
+export function worthOf(counter: Counter, count: number): number {
+  let sum = 0;
+  for (let nth = 1; nth <= count; nth += 1) sum += gainOf(counter, nth);
+  return sum;
+}
+
+/** What two forms following each other within a section cost. */
+export function pairCost(problem: Problem, before: Candidate, after: Candidate): number {
+  return (
+    (before.endStance === after.startStance ? 0 : problem.stanceCost) +
+    (before.armsUp && after.armsUp ? problem.armsCost : 0) +
+    (before.low && after.low ? problem.lowCost : 0)
+  );
+}
+
+/**
+ * The value of a selection by the model's definition, or the hard rule it breaks. Written straight from the
+ * definition and sharing nothing with the search, which is held against it.
+ */
+export function valueOf(problem: Problem, selection: Selection): number | Breach {
+  const used = new Set<number>();
+  const counts = problem.counters.map(() => 0);
+  let loosened = 0;
+  let total = 0;
+  let value = 0;
+  let stance: number | undefined;
+  for (const [index, section] of problem.sections.entries()) {
+    const picks = selection[index] ?? [];
+    if (picks.length === 0) return 'empty-section';
+    let units = section.extraUnits;
+    let before: Candidate | undefined;
+    let last = -1;
+    for (const pick of picks) {
+      const candidate = section.candidates[pick.candidate];
+      const option = candidate?.options[pick.option];
+      if (!candidate || !option) throw new RangeError(`no such choice: ${JSON.stringify(pick)}`);
+      if (pick.candidate <= last) return 'order';
+      if (used.has(candidate.once)) return 'twice';
+      if ((candidate.needs & ~loosened) !== 0) return 'not-loosened';
+      if (before) value -= pairCost(problem, before, candidate);
+      else if (stance !== undefined && stance !== candidate.startStance) value -= problem.stanceCost;
+      value += option.value;
+      units += option.units;
+      used.add(candidate.once);
+      loosened |= candidate.loosens;
+      for (const counter of candidate.counts) counts[counter] = (counts[counter] ?? 0) + 1;
+      last = pick.candidate;
+      before = candidate;
+    }
+    if (units < section.leastUnits || units > section.mostUnits) return 'section-range';
+    value -= section.awayCost * Math.abs(units - section.targetUnits);
+    total += units;
+    stance = before?.endStance;
+    if (
+      section.candidates.some(
+        (candidate, place) => candidate.pinned && !picks.some((pick) => pick.candidate === place),
+      )
+    )
+      return 'pin-left-out';
+  }
+  if (Math.abs(total - problem.totalUnits) > problem.slackUnits) return 'length';
+  value -= problem.offCost * Math.abs(total - problem.totalUnits);
+  for (const [index, counter] of problem.counters.entries()) value += worthOf(counter, counts[index] ?? 0);
+  return value === -Infinity ? 'too-many' : value;
+}

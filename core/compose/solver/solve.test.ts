@@ -1,0 +1,140 @@
+import fc from 'fast-check';
+import highsLoader from 'highs';
+import { solve, solved, valueOf, type Pick, type Problem, type Selection } from '.';
+import { madeUpProblem, type Size } from './instances.test.data';
+import { mixedInteger } from './mixedInteger.test.data';
+
+const MIDDLING: Size = { sections: 4, candidates: 7, forms: 22, counters: 4, totalUnits: 90 };
+const SMALL: Size = { sections: 2, candidates: 4, forms: 6, counters: 3, totalUnits: 30 };
+
+/** Every selection there is, tried one after another. */
+function bruteForce(problem: Problem): number {
+  let best = -Infinity;
+  const lists = problem.sections.map((section): readonly (readonly Pick[])[] =>
+    section.candidates.reduce<readonly (readonly Pick[])[]>(
+      (sets, candidate, place) => [
+        ...sets,
+        ...sets.flatMap((set) =>
+          candidate.options.map((_, option) => [...set, { candidate: place, option }]),
+        ),
+      ],
+      [[]],
+    ),
+  );
+  const walk = (selection: Selection): void => {
+    const list = lists[selection.length];
+    if (!list) {
+      const value = valueOf(problem, selection);
+      if (typeof value === 'number') best = Math.max(best, value);
+      return;
+    }
+    for (const picks of list) walk([...selection, picks]);
+  };
+  walk([]);
+  return best;
+}
+
+describe('the search against a general solver', () => {
+  it('finds the value the mixed-integer program of the same model has, on fifty problems (package: highs)', async () => {
+    const highs = await highsLoader();
+    let equal = 0;
+    for (let seed = 1; seed <= 50; seed += 1) {
+      const problem = madeUpProblem(seed, MIDDLING);
+      const ours = solved(problem);
+      const theirs = highs.solve(mixedInteger(problem), { mip_rel_gap: 0, mip_abs_gap: 1e-7 });
+      if (theirs.Status === 'Infeasible') {
+        expect({ seed, selection: ours.selection }).toEqual({ seed, selection: undefined });
+        continue;
+      }
+      expect({ seed, status: theirs.Status }).toEqual({ seed, status: 'Optimal' });
+      expect(valueOf(problem, ours.selection ?? [])).toBeCloseTo(ours.value, 6);
+      // Where the search gives up before proof, what it says of the best still holds.
+      expect(theirs.ObjectiveValue).toBeLessThanOrEqual(ours.bound + 1e-4);
+      expect(theirs.ObjectiveValue).toBeGreaterThanOrEqual(ours.value - 1e-4);
+      if (!ours.proved) continue;
+      expect(ours.value).toBeCloseTo(theirs.ObjectiveValue, 4);
+      equal += 1;
+    }
+    expect(equal).toBeGreaterThanOrEqual(40);
+  }, 120_000);
+});
+
+describe('the search', () => {
+  it('finds what trying everything finds', () => {
+    for (let seed = 100; seed < 160; seed += 1) {
+      const problem = madeUpProblem(seed, SMALL);
+      const { value, proved } = solved(problem);
+      expect({ seed, proved }).toEqual({ seed, proved: true });
+      const best = bruteForce(problem);
+      if (best === -Infinity) expect({ seed, value }).toEqual({ seed, value: -Infinity });
+      else expect(value).toBeCloseTo(best, 6);
+    }
+  });
+
+  it('gets better or stays as it is from one answer to the next, and its bound never rises', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 10_000 }), (seed) => {
+        let value = -Infinity;
+        let bound = Infinity;
+        for (const progress of solve(madeUpProblem(seed, MIDDLING))) {
+          expect(progress.value).toBeGreaterThanOrEqual(value);
+          if (progress.selection) expect(progress.bound).toBeLessThanOrEqual(bound + 1e-6);
+          if (progress.selection) expect(progress.bound).toBeGreaterThanOrEqual(progress.value - 1e-6);
+          value = progress.value;
+          if (progress.selection) bound = progress.bound;
+        }
+      }),
+      { numRuns: 12, seed: 71 },
+    );
+  });
+
+  it('keeps every hard rule, pins among them, and says the same twice', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 10_000 }), (seed) => {
+        const problem = madeUpProblem(seed, MIDDLING);
+        const first = solved(problem);
+        expect(solved(problem)).toEqual(first);
+        if (first.selection) expect(typeof valueOf(problem, first.selection)).toBe('number');
+      }),
+      { numRuns: 10, seed: 72 },
+    );
+  });
+
+  it('is never worth less for a looser wish: more time to spare, a form more, a pin less', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 10_000 }), (seed) => {
+        const problem = madeUpProblem(seed, MIDDLING);
+        const { value } = solved(problem);
+        const looser: readonly Problem[] = [
+          { ...problem, slackUnits: problem.slackUnits + 3 },
+          {
+            ...problem,
+            sections: problem.sections.map((section) => ({
+              ...section,
+              leastUnits: Math.max(0, section.leastUnits - 3),
+              mostUnits: section.mostUnits + 3,
+            })),
+          },
+          {
+            ...problem,
+            sections: problem.sections.map((section) => ({
+              ...section,
+              candidates: section.candidates.map((candidate) => ({ ...candidate, pinned: false, needs: 0 })),
+            })),
+          },
+        ];
+        for (const one of looser) expect(solved(one).value).toBeGreaterThanOrEqual(value - 1e-6);
+      }),
+      { numRuns: 10, seed: 73 },
+    );
+  });
+
+  it('says that nothing fits where nothing does', () => {
+    const problem = madeUpProblem(3, SMALL);
+    const none = {
+      ...problem,
+      sections: problem.sections.map((section) => ({ ...section, candidates: [] })),
+    };
+    expect(solved(none)).toEqual({ selection: undefined, value: -Infinity, bound: -Infinity, proved: true });
+  });
+});
