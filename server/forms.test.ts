@@ -101,6 +101,7 @@ describe('a practice and its forms', () => {
       DEFAULT_CUSTOMS,
       { conditions: [] },
       1,
+      0.5,
     );
     if (!result.ok) throw new Error('expected a practice');
     await createPractice(open, 'p1', result.practice, NOW);

@@ -437,8 +437,8 @@ function meetingTwins(
   places.forEach((list, at) => {
     const role = plan[at]?.role;
     if (role !== 'nourish' && role !== 'clear' && role !== 'balance') return;
-    for (const { allowed, kept, lesson } of list) {
-      const key = kept || lesson ? undefined : twinKey(allowed.form, customs);
+    for (const { allowed, lesson } of list) {
+      const key = lesson ? undefined : twinKey(allowed.form, customs);
       if (key) forms.set(key, (forms.get(key) ?? new Set()).add(allowed.form.id));
     }
   });
@@ -547,7 +547,6 @@ export function modelOf(asking: Asking): Model {
         ...(heart ? served.map((index) => targetCounters[index] as number) : []),
         ...(twin &&
         twins.has(twin) &&
-        !place.kept &&
         !place.lesson &&
         (role === 'nourish' || role === 'clear' || role === 'balance')
           ? [counters.twins(twin, TWIN_POINTS * strength('twins'), form.family)]

@@ -27,6 +27,7 @@ const made = (seed: number, minutes = 12): Practice => {
     DEFAULT_CUSTOMS,
     { conditions: ['knee'] },
     seed,
+    0.5,
   );
   if (!result.ok) throw new Error('expected a practice');
   return result.practice;

@@ -6,7 +6,14 @@ import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
 import { compile, eventAt, type Practice } from '../practice';
 
-const result = compose({ ...PLAIN_BRIEF, minutes: 8 }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1);
+const result = compose(
+  { ...PLAIN_BRIEF, minutes: 8 },
+  REPERTOIRE,
+  DEFAULT_CUSTOMS,
+  { conditions: [] },
+  1,
+  0.5,
+);
 if (!result.ok) throw new Error('expected a practice');
 const practice: Practice = result.practice;
 const { totalMs, items } = compile(practice);

@@ -12,6 +12,7 @@ function composed(minutes: number, posture: 'standing' | 'seated' = 'standing'):
     DEFAULT_CUSTOMS,
     { conditions: [] },
     3,
+    0.5,
   );
   if (!result.ok) throw new Error('expected a practice');
   return result.practice;

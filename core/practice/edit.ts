@@ -1,6 +1,6 @@
 import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
-import { formOf, type Item, type Practice, type Reason } from './model';
+import { formOf, type Item, type Layer, type Practice, type Reason } from './model';
 
 /** What is known of a form when it is put into a practice. */
 export interface NewItem {
@@ -26,7 +26,33 @@ export type Edit =
   | { readonly kind: 'first-side'; readonly itemId: string; readonly side: Side }
   | { readonly kind: 'familiarity'; readonly itemId: string; readonly familiarity: Item['familiarity'] }
   | { readonly kind: 'take-forms'; readonly forms: readonly Form[] }
+  | { readonly kind: 'lock'; readonly itemIds: readonly string[]; readonly locked: boolean }
+  | { readonly kind: 'quiet'; readonly itemId: string; readonly quietSec: number }
+  | { readonly kind: 'hold'; readonly itemId: string; readonly holdSec: number }
+  | { readonly kind: 'layers'; readonly itemId: string; readonly layers: readonly Layer[] }
+  | { readonly kind: 'image'; readonly itemId: string; readonly image: string }
+  /** Words of the item's own for one stroke (`cycle-0` …) or its announcement (`setup`); empty gives the form's back. */
+  | { readonly kind: 'cue'; readonly itemId: string; readonly key: string; readonly cue: string }
+  | { readonly kind: 'holds'; readonly itemId: string; readonly omit: boolean }
+  | { readonly kind: 'exhale'; readonly itemId: string; readonly byMouth: boolean }
+  | { readonly kind: 'remove-many'; readonly itemIds: readonly string[] }
+  /** Items with their forms, from here or from another practice, put in before a place. */
+  | { readonly kind: 'insert'; readonly at: number; readonly clip: Clip }
+  | { readonly kind: 'move-many'; readonly itemIds: readonly string[]; readonly toIndex: number }
+  /** The first of the named items comes back after the last of them. */
+  | { readonly kind: 'bookend'; readonly itemIds: readonly string[] }
+  | { readonly kind: 'hinges'; readonly hinge: NewItem }
+  | { readonly kind: 'order'; readonly itemIds: readonly string[] }
+  | { readonly kind: 'schools'; readonly customs: Practice['customs'] }
+  | { readonly kind: 'wave'; readonly note: string; readonly reason: string }
+  | { readonly kind: 'unwave'; readonly note: string }
   | { readonly kind: 'rename'; readonly name: string };
+
+/** Items lifted out of a practice, with the forms they were made from. */
+export interface Clip {
+  readonly items: readonly Item[];
+  readonly forms: Practice['forms'];
+}
 
 /** One press lengthens or shortens the breath by a twentieth of the pace. */
 export const BREATH_STEP = 0.05;
@@ -112,6 +138,70 @@ function takeForms(practice: Practice, forms: readonly Form[]): Practice {
   };
 }
 
+/** The item without a field, or with it where there is something to say. */
+function withField<Key extends 'quietSec' | 'holdSec' | 'layers' | 'image' | 'cues' | 'locked'>(
+  item: Item,
+  key: Key,
+  value: Item[Key] | undefined,
+): Item {
+  const { [key]: dropped, ...rest } = item;
+  void dropped;
+  return (value === undefined ? rest : { ...rest, [key]: value }) as Item;
+}
+
+/** Own words for one stroke put in or taken out. */
+function withCue(item: Item, key: string, cue: string): Item {
+  const { [key]: dropped, ...others } = item.cues ?? {};
+  void dropped;
+  const cues = cue.trim() === '' ? others : { ...others, [key]: cue.trim() };
+  return withField(item, 'cues', Object.keys(cues).length === 0 ? undefined : cues);
+}
+
+/** Lifts items out, with their forms, in the order they stand in. */
+export function clipOf(practice: Practice, itemIds: readonly string[]): Clip {
+  const items = practice.items.filter((item) => itemIds.includes(item.id));
+  return { items, forms: Object.fromEntries(items.map((item) => [item.formId, formOf(practice, item)])) };
+}
+
+/** Puts items in. A form the practice already holds stays as the practice holds it; every item gets an id of its own. */
+function insert(practice: Practice, at: number, { items, forms }: Clip): Practice {
+  let result: Practice = practice;
+  items.forEach((item, index) => {
+    const form = result.forms[item.formId] ?? forms[item.formId];
+    if (!form) throw new RangeError(`the clip holds no form "${item.formId}"`);
+    const variant = hasVariant(form, item.variant) ? item.variant : 'full';
+    const put = { ...withField(item, 'locked', undefined), id: freshId(result, item.formId), variant };
+    result = withForms(
+      result,
+      result.items.toSpliced(clamp(at + index, 0, result.items.length), 0, put),
+      form,
+    );
+  });
+  return result;
+}
+
+function moveMany(practice: Practice, itemIds: readonly string[], toIndex: number): Practice {
+  const moved = practice.items.filter((item) => itemIds.includes(item.id));
+  if (moved.length === 0) return practice;
+  const before = practice.items.slice(0, toIndex).filter((item) => !itemIds.includes(item.id));
+  const after = practice.items.slice(Math.max(0, toIndex)).filter((item) => !itemIds.includes(item.id));
+  return { ...practice, items: [...before, ...moved, ...after] };
+}
+
+/** A hinge between every two blocks where clearing meets nourishing, where none stands yet. */
+function withHinges(practice: Practice, added: NewItem): Practice {
+  let result = practice;
+  for (let index = practice.items.length - 1; index > 0; index -= 1) {
+    const [before, after] = [practice.items[index - 1], practice.items[index]];
+    if (!before || !after || before.hinge || after.hinge) continue;
+    const meet = [before.role, after.role].toSorted().join() === 'clear,nourish';
+    if (!meet) continue;
+    const hinge: Item = { ...itemFrom(result, { ...added, role: before.role }), hinge: true, repetitions: 1 };
+    result = withForms(result, result.items.toSpliced(index, 0, hinge), added.form);
+  }
+  return result;
+}
+
 /**
  * The practice after an edit; the given one is left untouched. Repetitions move by the form's own step and
  * stay within 1…99, breath length within half to twice the pace. Throws RangeError for an unknown item.
@@ -173,6 +263,74 @@ export function edit(practice: Practice, change: Edit): Practice {
       return changeItem(practice, change.itemId, (item) => ({ ...item, familiarity: change.familiarity }));
     case 'take-forms':
       return takeForms(practice, change.forms);
+    case 'lock':
+      return {
+        ...practice,
+        items: practice.items.map((item) =>
+          change.itemIds.includes(item.id) ? withField(item, 'locked', change.locked || undefined) : item,
+        ),
+      };
+    case 'quiet':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'quietSec', clamp(change.quietSec, 0, 300) || undefined),
+      );
+    case 'hold':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'holdSec', clamp(change.holdSec, 0, 600) || undefined),
+      );
+    case 'layers':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'layers', change.layers.length === 0 ? undefined : [...change.layers]),
+      );
+    case 'image':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'image', change.image.trim() || undefined),
+      );
+    case 'cue':
+      return changeItem(practice, change.itemId, (item) => withCue(item, change.key, change.cue));
+    case 'holds':
+      return changeItem(practice, change.itemId, (item) => ({ ...item, omitHolds: change.omit }));
+    case 'exhale':
+      return changeItem(practice, change.itemId, (item) => ({ ...item, exhaleByMouth: change.byMouth }));
+    case 'remove-many':
+      return withForms(
+        practice,
+        practice.items.filter((item) => !change.itemIds.includes(item.id)),
+      );
+    case 'insert':
+      return insert(practice, change.at, change.clip);
+    case 'move-many':
+      return moveMany(practice, change.itemIds, change.toIndex);
+    case 'bookend': {
+      const clip = clipOf(practice, change.itemIds);
+      const first = clip.items[0];
+      const last = practice.items.findLastIndex((item) => change.itemIds.includes(item.id));
+      return first ? insert(practice, last + 1, { items: [first], forms: clip.forms }) : practice;
+    }
+    case 'hinges':
+      return withHinges(practice, change.hinge);
+    case 'order': {
+      const ranked = change.itemIds.flatMap((id) => practice.items.filter((item) => item.id === id));
+      let next = 0;
+      return {
+        ...practice,
+        items: practice.items.map((item) =>
+          change.itemIds.includes(item.id) ? (ranked[next++] ?? item) : item,
+        ),
+      };
+    }
+    case 'schools':
+      return { ...practice, customs: change.customs };
+    case 'wave':
+      return {
+        ...practice,
+        waved: [
+          ...(practice.waved ?? []).filter((one) => one.note !== change.note),
+          { note: change.note, reason: change.reason.trim() },
+        ],
+      };
+    case 'unwave':
+      return { ...practice, waved: (practice.waved ?? []).filter((one) => one.note !== change.note) };
     case 'rename':
       return { ...practice, name: change.name };
     default:

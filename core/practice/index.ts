@@ -5,8 +5,8 @@ export type { Timeline, TimelineEvent, ItemSpan, SectionSpan, Side, EventKind } 
 export { breathLine, breathLevelAt, startLevels } from './breathLine';
 export type { BreathPoint } from './breathLine';
 export { cueFill, spokenSec, SPEAKING_WORDS_PER_MIN } from './words';
-export { edit, BREATH_STEP } from './edit';
-export type { Edit, NewItem } from './edit';
+export { clipOf, edit, BREATH_STEP } from './edit';
+export type { Clip, Edit, NewItem } from './edit';
 export { bodiesOf, bodyAt } from './bodies';
 export { bodyLanes } from './lanes';
 export type { LanePoint } from './lanes';

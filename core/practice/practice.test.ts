@@ -64,6 +64,7 @@ const composed = (seed: number, minutes = 20): Practice => {
     DEFAULT_CUSTOMS,
     { conditions: [] },
     seed,
+    0.5,
   );
   if (!result.ok) throw new Error('expected a practice');
   return result.practice;

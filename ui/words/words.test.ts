@@ -35,6 +35,7 @@ describe('reasons', () => {
           DEFAULT_CUSTOMS,
           { conditions: ['high-blood-pressure', 'shoulder'] },
           1,
+          0.5,
         );
         if (!result.ok) continue;
         for (const reason of result.practice.items.flatMap((item) => item.reasons))

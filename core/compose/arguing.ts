@@ -1,0 +1,197 @@
+import type { Form, Role } from '../forms';
+import { compile, formOf, type Item, type Practice, type Timeline } from '../practice';
+import { accountOf, worthOfPractice, type Contribution } from './account';
+import { fitForm, type Refusal } from './candidates';
+import { composed, type Composed } from './compose';
+import { itemDraft, modelOf, type Asking } from './model';
+import { jointsOf, deepBits, type Joint } from './joints';
+import { targetsOf } from './reach';
+import { CHARACTERS, HEART, reasonsFor, type Character } from './worth';
+import { obstaclesOf, type Obstacle } from './obstacles';
+
+/** What the forms that carry a theme are: those of the heart, without hinges. */
+const carriers = (practice: Practice): readonly string[] => [
+  ...new Set(practice.items.filter((item) => HEART.has(item.role) && !item.hinge).map((item) => item.formId)),
+];
+
+/** The share of the smaller one's carrying forms that two practices have in common, 0–1. */
+export function likeness(a: Practice, b: Practice): number {
+  const [one, other] = [carriers(a), new Set(carriers(b))];
+  const least = Math.min(one.length, other.size);
+  return least === 0 ? 0 : one.filter((id) => other.has(id)).length / least;
+}
+
+/** Drafts this alike count as the same draft. */
+const TOO_ALIKE = 0.67;
+
+export interface CharacterDraft {
+  readonly character: Character;
+  readonly draft: Composed;
+}
+
+/**
+ * Three drafts that truly differ: gentler, fuller and plainer. Where two come out too alike the later one is
+ * asked again without the forms that carry the earlier. A character nothing can be made of is left out.
+ */
+export function* threeDrafts(
+  asking: Asking,
+): Generator<readonly CharacterDraft[], readonly CharacterDraft[]> {
+  let drafts: readonly CharacterDraft[] = [];
+  for (const character of CHARACTERS) {
+    if (character === 'as-asked') continue;
+    const first = composed({ ...asking, character, enough: 0.01 });
+    if (!first.ok) continue;
+    const alike = drafts.filter(({ draft }) => likeness(draft.practice, first.practice) > TOO_ALIKE);
+    const apartFrom = [
+      ...(asking.apartFrom ?? []),
+      ...alike.flatMap(({ draft }) => carriers(draft.practice)),
+    ];
+    const second = alike.length > 0 ? composed({ ...asking, character, enough: 0.01, apartFrom }) : first;
+    drafts = [...drafts, { character, draft: second.ok ? second : first }];
+    yield drafts;
+  }
+  return drafts;
+}
+
+/** What putting a form in costs at best, or why it cannot be put in at all. */
+export type WhyNot =
+  | {
+      readonly ok: true;
+      readonly draft: Composed;
+      /** Points the practice loses by it; less than 0 where it would gain. */
+      readonly cost: number;
+      readonly comes: readonly string[];
+      readonly leaves: readonly string[];
+      readonly contributions: readonly Contribution[];
+    }
+  | {
+      readonly ok: false;
+      readonly because: Refusal | 'left-out' | 'unknown' | 'obstacle';
+      readonly obstacles: readonly Obstacle[];
+    };
+
+/** Why a form is not in the draft: it is put in at best, everything else free but what is locked. */
+export function whyNot(asking: Asking, practice: Practice, formId: string, role?: Role): WhyNot {
+  const form = asking.repertoire.find((one) => one.id === formId);
+  if (!form) return { ok: false, because: 'unknown', obstacles: [] };
+  if (asking.brief.without.includes(formId)) return { ok: false, because: 'left-out', obstacles: [] };
+  const fitting = fitForm(
+    form,
+    asking.brief.posture,
+    asking.people.conditions,
+    asking.customs,
+    asking.brief.place,
+  );
+  if (typeof fitting === 'string') return { ok: false, because: fitting, obstacles: [] };
+  const locked = practice.items.filter((item) => item.locked && !item.hinge);
+  const kept = { items: locked, forms: practice.forms };
+  const asked: Asking = { ...asking, kept, putIn: { formId, ...(role ? { role } : {}) }, enough: 0.005 };
+  const result = composed(asked);
+  if (!result.ok) return { ok: false, because: 'obstacle', obstacles: obstaclesOf(modelOf(asked)) };
+  // Both are weighed by the same model, the one without the wish to put something in.
+  const plain: Asking = { ...asking };
+  const cost = worthOfPractice(plain, practice) - worthOfPractice(plain, result.practice);
+  const before = new Set(practice.items.map((item) => item.formId));
+  const after = new Set(result.practice.items.map((item) => item.formId));
+  const placed = result.practice.items.find((item) => item.formId === formId);
+  return {
+    ok: true,
+    draft: result,
+    cost,
+    comes: [...after].filter((id) => !before.has(id)),
+    leaves: [...before].filter((id) => !after.has(id)),
+    contributions:
+      accountOf(plain, result.practice).find((row) => row.itemId === placed?.id)?.contributions ?? [],
+  };
+}
+
+/** Another form in the place of an item, with what changes. */
+export interface Instead {
+  readonly item: Item;
+  readonly practice: Practice;
+  readonly name: string;
+  /** Points gained (or, below 0, lost) against the practice as it stands. */
+  readonly points: number;
+  readonly changeMs: number;
+  /** Joints it uses deeply that nothing before it loosens. */
+  readonly cold: readonly Joint[];
+}
+
+const MOST_INSTEAD = 12;
+/** So many come as near to the time as their own repetitions allow. */
+function repetitionsNear(practice: Practice, item: Item, form: Form, wantedMs: number): Item {
+  const { least, most, multipleOf } = form.repetitions;
+  let best = item;
+  let bestOff = Infinity;
+  for (let count = least; count <= most; count += multipleOf) {
+    const tried = { ...item, repetitions: count };
+    const forms = { ...practice.forms, [form.id]: form };
+    const span = compile({ ...practice, forms, items: [tried] }).totalMs;
+    const off = Math.abs(span - wantedMs);
+    if (off < bestOff) [best, bestOff] = [tried, off];
+    if (span > wantedMs) break;
+  }
+  return best;
+}
+
+function loosenedBefore(practice: Practice, index: number): ReadonlySet<string> {
+  return new Set(practice.items.slice(0, index).flatMap((item) => formOf(practice, item).loosens));
+}
+
+/** Ranked forms that could stand in an item's place, everything else as it is. */
+export function somethingElse(
+  asking: Asking,
+  practice: Practice,
+  timeline: Timeline,
+  itemId: string,
+): readonly Instead[] {
+  const index = practice.items.findIndex((item) => item.id === itemId);
+  const item = practice.items[index];
+  const span = timeline.items[index];
+  if (!item || !span) return [];
+  const present = new Set(practice.items.map((one) => one.formId));
+  const targets = targetsOf(asking.brief, asking.customs);
+  const now = worthOfPractice(asking, practice);
+  const warm = loosenedBefore(practice, index);
+  const found = asking.repertoire.flatMap((form): readonly Instead[] => {
+    if (!form.roles.includes(item.role) || present.has(form.id) || asking.brief.without.includes(form.id))
+      return [];
+    const fitting = fitForm(
+      form,
+      asking.brief.posture,
+      asking.people.conditions,
+      asking.customs,
+      asking.brief.place,
+    );
+    if (typeof fitting === 'string') return [];
+    const reasons = reasonsFor(form, item.role, asking.brief, asking.customs, targets);
+    const why: Item['reasons'] = [{ code: 'swapped-by-hand' }, ...reasons];
+    const draft = itemDraft(asking, { form, fitting }, item.role, why.slice(0, 12));
+    const fitted = repetitionsNear(
+      practice,
+      { ...draft, id: item.id, repetitions: form.repetitions.usual },
+      form,
+      span.lengthMs,
+    );
+    const changed: Practice = {
+      ...practice,
+      items: practice.items.with(index, fitted),
+      forms: { ...practice.forms, [form.id]: form },
+    };
+    const cold = jointsOf(deepBits(form, fitting.variant)).filter((joint) => !warm.has(joint));
+    const value = worthOfPractice(asking, changed);
+    if (value === -Infinity) return [];
+    const points = value - now - cold.length * 1.5;
+    return [
+      {
+        item: fitted,
+        practice: changed,
+        name: form.name,
+        points,
+        changeMs: compile(changed).totalMs - timeline.totalMs,
+        cold,
+      },
+    ];
+  });
+  return found.toSorted((a, b) => b.points - a.points).slice(0, MOST_INSTEAD);
+}
