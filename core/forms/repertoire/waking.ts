@@ -49,7 +49,7 @@ export const WAKING = [
     cycle: [breatheIn('Heels rise, crown lifts.'), breatheOut('Let the heels drop; the jolt runs up the spine.')],
     repetitions: { least: 3, usual: 7, most: 14, multipleOf: 1 },
     asks: { impact: 'firm' }, loosens: ['ankles'], level: 2,
-    images: ['Setting down a full sack of rice.'],
+    images: ['Setting down a full sack of rice.'], cautions: ['Let the heels down softly; with brittle bones or a sore back, lower them without the drop.'],
     mistakes: [{ mistake: 'knees locked at landing', mend: 'Keep a little give, or lower without the drop.' }],
     smaller: { change: 'Lower the heels softly, fingers on a chair back.', cycle: [breatheIn('Heels rise, crown lifts.'), breatheOut('Lower the heels softly.')], asks: { impact: 'none' } },
     seated: { change: 'Lift the heels and let them fall.', cycle: [breatheIn('Lift the heels, sit tall.'), breatheOut('Let the heels fall.')], asks: { impact: 'soft' } },

@@ -1,0 +1,53 @@
+import type { Customs } from '../customs';
+import type { Practice, Timeline } from '../practice';
+import type { SourceId } from '../sources';
+import { contextOf, NOTE_WEIGHTS, type Finding, type ReviewPeople } from './rule';
+import { RULES } from './rules';
+
+export { RULES } from './rules';
+export { NOTE_WEIGHTS } from './rule';
+export type { Finding, Mend, NoteWeight, ReviewPeople, Rule } from './rule';
+
+/** A note in the margin: what was found, by which rule, and why it matters. */
+export interface Note extends Finding {
+  /** The same for the same thing found again, so that a note waved aside stays so. */
+  readonly id: string;
+  readonly rule: string;
+  readonly why: string;
+  readonly source: SourceId;
+  /** Why the practitioner waved it aside, if they did. */
+  readonly wavedBecause: string | undefined;
+}
+
+/**
+ * Reads a practice over as a second pair of eyes would. Every note says where, how strongly, why and by what
+ * source, and carries a mend where there is one; none ever blocks. Heaviest first, in the order of the
+ * practice. Notes waved aside come too, marked.
+ */
+export function review(
+  practice: Practice,
+  timeline: Timeline,
+  customs: Customs,
+  people: ReviewPeople,
+): readonly Note[] {
+  const context = contextOf(practice, timeline, customs, people);
+  const place = new Map(practice.items.map((item, index) => [item.id, index]));
+  const waved = new Map((practice.waved ?? []).map(({ note, reason }) => [note, reason]));
+  const notes = RULES.flatMap((rule) =>
+    rule.find(context).map((finding): Note => {
+      const id = [rule.id, finding.itemId ?? '', finding.detail ?? ''].join('/').slice(0, 200);
+      return {
+        ...finding,
+        id,
+        rule: rule.id,
+        why: rule.why,
+        source: rule.source,
+        wavedBecause: waved.get(id),
+      };
+    }),
+  );
+  const at = (note: Note): number => (note.itemId === undefined ? -1 : (place.get(note.itemId) ?? -1));
+  return notes.toSorted(
+    (a, b) => NOTE_WEIGHTS.indexOf(a.weight) - NOTE_WEIGHTS.indexOf(b.weight) || at(a) - at(b),
+  );
+}

@@ -1,0 +1,133 @@
+import type { Customs } from '../customs';
+import { asksOf, cycleOf, organsOfForm, stanceOf, type Asks, type Form, type Stance } from '../forms';
+import type { ConditionId } from '../people';
+import type { OrganId } from '../phases';
+import {
+  formOf,
+  type Edit,
+  type Item,
+  type ItemSpan,
+  type Practice,
+  type Timeline,
+  type TimelineEvent,
+} from '../practice';
+import type { SourceId } from '../sources';
+
+/** How strongly a note speaks: unsafe or impossible; against good practice; worth a thought. None ever blocks. */
+export const NOTE_WEIGHTS = ['must', 'should', 'consider'] as const;
+export type NoteWeight = (typeof NOTE_WEIGHTS)[number];
+
+/** A change that would put right what a note speaks of. */
+export type Mend =
+  | { readonly kind: 'edits'; readonly label: string; readonly edits: readonly Edit[] }
+  /** Brings the practice back to its minutes. */
+  | { readonly kind: 'make-it-fit'; readonly label: string };
+
+/** What a rule finds, before it is told which rule found it. */
+export interface Finding {
+  readonly weight: NoteWeight;
+  /** The item it speaks of; nothing where it speaks of the whole. */
+  readonly itemId?: string;
+  /** Tells findings of one rule at one place apart, so that one can be waved aside and not the other. */
+  readonly detail?: string;
+  readonly say: string;
+  readonly mend?: Mend;
+}
+
+/** The people a practice is for, as far as the margin may know them. */
+export interface ReviewPeople {
+  readonly conditions: readonly ConditionId[];
+  /** Forms of their last classes, newest first. */
+  readonly recent?: readonly (readonly string[])[];
+  /** Forms they have met in any class. */
+  readonly known?: readonly string[];
+}
+
+export interface ItemView {
+  readonly index: number;
+  readonly item: Item;
+  readonly form: Form;
+  readonly span: ItemSpan;
+  readonly asks: Asks;
+  readonly stance: { readonly start: Stance; readonly end: Stance };
+  readonly organs: readonly OrganId[];
+  readonly events: readonly TimelineEvent[];
+  /** Quiet after it, seconds. */
+  readonly quietSec: number;
+}
+
+export interface ReviewContext {
+  readonly practice: Practice;
+  readonly timeline: Timeline;
+  readonly customs: Customs;
+  readonly people: ReviewPeople;
+  readonly items: readonly ItemView[];
+}
+
+export interface Rule {
+  readonly id: string;
+  /** Why it matters, in a teacher's voice. */
+  readonly why: string;
+  readonly source: SourceId;
+  readonly find: (context: ReviewContext) => readonly Finding[];
+}
+
+/** Everything the rules look at, worked out once. */
+export function contextOf(
+  practice: Practice,
+  timeline: Timeline,
+  customs: Customs,
+  people: ReviewPeople,
+): ReviewContext {
+  return {
+    practice,
+    timeline,
+    customs,
+    people,
+    items: practice.items.map((item, index) => {
+      const form = formOf(practice, item);
+      const span = timeline.items[index];
+      if (!span) throw new RangeError(`the timeline has no item ${index}; it is of another practice`);
+      return {
+        index,
+        item,
+        form,
+        span,
+        asks: asksOf(form, item.variant),
+        stance: stanceOf(form, item.variant),
+        organs: organsOfForm(form, practice.customs),
+        events: timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount),
+        quietSec: form.settleSec + (item.quietSec ?? 0),
+      };
+    }),
+  };
+}
+
+/** Every cue an item really says, with the stroke it is said on: its own words where it has them. */
+export function cuesOf({ item, form }: ItemView): readonly {
+  readonly key: string;
+  readonly cue: string;
+  readonly own: boolean;
+  readonly breath: string | undefined;
+}[] {
+  const parts = { entry: form.entry, cycle: cycleOf(form, item.variant), exit: form.exit };
+  return [
+    { key: 'setup', cue: item.cues?.setup ?? '', own: item.cues?.setup !== undefined, breath: undefined },
+    { key: 'image', cue: item.image ?? '', own: true, breath: undefined },
+    ...Object.entries(parts).flatMap(([part, strokes]) =>
+      strokes.map((stroke, index) => {
+        const key = `${part}-${index}`;
+        const own = item.cues?.[key];
+        return { key, cue: own ?? stroke.cue, own: own !== undefined, breath: stroke.breath };
+      }),
+    ),
+  ].filter(({ cue }) => cue !== '');
+}
+
+/** A view of one item by itself, for what depends on it alone. */
+export const totalSec = (timeline: Timeline): number => timeline.totalMs / 1000;
+
+export const clock = (ms: number): string => {
+  const seconds = Math.round(ms / 1000);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} min`;
+};

@@ -1,0 +1,41 @@
+import type { Rule } from '../rule';
+
+/** Announcing and explaining more than this share leaves little practice. */
+const MOST_TALK = 0.35;
+
+export const beginnerLoad: Rule = {
+  id: 'beginner-load',
+  why: 'A few new forms can be learnt in one class; more are only followed.',
+  source: 'common-practice',
+  find: ({ items, people, customs, timeline }) => {
+    const fresh = items.filter(
+      ({ item }) =>
+        item.familiarity === 'taught' && !item.hinge && !(people.known ?? []).includes(item.formId),
+    );
+    const names = [...new Set(fresh.map(({ item }) => item.formId))];
+    const knows = (people.known?.length ?? 0) > 0;
+    const load =
+      knows && names.length > customs.newFormsAtMost
+        ? [
+            {
+              weight: 'consider' as const,
+              detail: 'new',
+              say: `${names.length} forms are new to this group; you allow ${customs.newFormsAtMost} in one class.`,
+            },
+          ]
+        : [];
+    const talk = timeline.events
+      .filter((event) => event.kind === 'setup')
+      .reduce((sum, event) => sum + event.lengthMs, 0);
+    return timeline.totalMs > 0 && talk / timeline.totalMs > MOST_TALK
+      ? [
+          ...load,
+          {
+            weight: 'consider' as const,
+            detail: 'talk',
+            say: `Announcing and explaining takes ${Math.round((100 * talk) / timeline.totalMs)} % of the time.`,
+          },
+        ]
+      : load;
+  },
+};

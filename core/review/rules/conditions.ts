@@ -1,0 +1,51 @@
+import { hasVariant, type VariantId } from '../../forms';
+import { cautionsOf, openCautions, type Caution, type ConditionId } from '../../people';
+import type { Edit } from '../../practice';
+import type { ItemView, Mend, Rule } from '../rule';
+
+const WEIGHT = { avoid: 'must', change: 'should', watch: 'consider' } as const;
+
+/** The change that answers a caution, where there is one in the form itself. */
+function mendFor(
+  { item, form }: ItemView,
+  caution: Caution,
+  conditions: readonly ConditionId[],
+): Mend | undefined {
+  if (caution.remedy === 'omit-holds')
+    return edits('Leave the holds out', { kind: 'holds', itemId: item.id, omit: true });
+  if (caution.remedy === 'exhale-by-mouth')
+    return edits('Out by the mouth', { kind: 'exhale', itemId: item.id, byMouth: true });
+  const gentler = (['smaller', 'seated'] as const satisfies readonly VariantId[]).find(
+    (variant) =>
+      item.variant === 'full' &&
+      hasVariant(form, variant) &&
+      variant === 'smaller' &&
+      !cautionsOf(form, variant, conditions).some(
+        (one) => one.weight === 'avoid' || one.remedy === 'gentler-variant',
+      ),
+  );
+  return gentler
+    ? edits('Do it smaller', { kind: 'variant', itemId: item.id, variant: gentler })
+    : edits('Take it out', { kind: 'remove', itemId: item.id });
+}
+
+const edits = (label: string, edit: Edit): Mend => ({ kind: 'edits', label, edits: [edit] });
+
+export const conditions: Rule = {
+  id: 'conditions',
+  why: 'Someone here has to be careful; their own clinician decides, this only reminds.',
+  source: 'common-practice',
+  find: ({ items, people }) =>
+    items.flatMap((view) =>
+      openCautions(view.form, view.item, people.conditions).map((caution) => {
+        const mend = caution.weight === 'watch' ? undefined : mendFor(view, caution, people.conditions);
+        return {
+          weight: WEIGHT[caution.weight],
+          itemId: view.item.id,
+          detail: `${caution.condition}/${caution.say}`,
+          say: `${caution.weight === 'avoid' ? 'Avoid' : caution.weight === 'change' ? 'Change' : 'Watch'} “${view.form.name}”, someone here has ${caution.conditionLabel}: ${caution.say}`,
+          ...(mend ? { mend } : {}),
+        };
+      }),
+    ),
+};

@@ -1,0 +1,60 @@
+import { cuesOf, type Rule } from '../rule';
+
+const WORDS: Readonly<Record<string, number>> = {
+  once: 1,
+  twice: 2,
+  thrice: 3,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  twelve: 12,
+};
+const COUNT =
+  /\b(?:(\d{1,2})|(one|two|three|four|five|six|seven|eight|nine|ten|twelve))\s*(?:×|x\b|times|repetitions|rounds)|\b(once|twice|thrice)\b/gi;
+
+/** Counts said in a text. */
+export const countsSaid = (text: string): readonly number[] =>
+  [...text.matchAll(COUNT)].flatMap(([, digits, word, adverb]) => {
+    const said = digits ? Number(digits) : WORDS[(word ?? adverb ?? '').toLowerCase()];
+    return said === undefined ? [] : [said];
+  });
+
+export const countAnnounced: Rule = {
+  id: 'count-announced',
+  why: 'People who hear “six” and are led through four stop trusting the count.',
+  source: 'measured-practice',
+  find: ({ items }) =>
+    items.flatMap((view) => {
+      const { item, form } = view;
+      // What is said once for the whole form; within a stroke a count may be of something else.
+      const said = cuesOf(view)
+        .filter(({ key, own }) => key === 'setup' || key === 'image' || own)
+        .flatMap(({ cue }) => countsSaid(cue));
+      const other = said.find((count) => count !== item.repetitions);
+      if (other === undefined || said.includes(item.repetitions)) return [];
+      const steps = (other - item.repetitions) / form.repetitions.multipleOf;
+      return [
+        {
+          weight: 'should' as const,
+          itemId: item.id,
+          say: `The words of “${form.name}” say ${other}, the score does ${item.repetitions}.`,
+          ...(Number.isInteger(steps)
+            ? {
+                mend: {
+                  kind: 'edits' as const,
+                  label: `Do ${other}`,
+                  edits: [{ kind: 'repetitions' as const, itemId: item.id, steps }],
+                },
+              }
+            : {}),
+        },
+      ];
+    }),
+};

@@ -1,0 +1,32 @@
+import type { Edit } from '../../practice';
+import { cuesOf, type Rule } from '../rule';
+
+const INWARD = /\b(inhal\w*|breath(?:e|ing)? in|in-breath|drink the breath)\b/i;
+const OUTWARD = /\b(exhal\w*|breath(?:e|ing)? out|out-breath|let the breath go)\b/i;
+
+export const cueBreath: Rule = {
+  id: 'cue-breath',
+  why: 'When the word says one thing and the movement another, the group holds its breath.',
+  source: 'measured-practice',
+  find: ({ items }) =>
+    items.flatMap((view) =>
+      cuesOf(view).flatMap(({ key, cue, breath, own }) => {
+        const wrong =
+          (breath === 'in' && OUTWARD.test(cue) && !INWARD.test(cue)) ||
+          (breath === 'out' && INWARD.test(cue) && !OUTWARD.test(cue));
+        if (!wrong) return [];
+        const edits: Edit[] = own ? [{ kind: 'cue', itemId: view.item.id, key, cue: '' }] : [];
+        return [
+          {
+            weight: 'should' as const,
+            itemId: view.item.id,
+            detail: key,
+            say: `“${cue}” is said while the breath goes ${breath}.`,
+            ...(edits.length > 0
+              ? { mend: { kind: 'edits' as const, label: 'Take the form’s own words', edits } }
+              : {}),
+          },
+        ];
+      }),
+    ),
+};

@@ -1,0 +1,50 @@
+import { openCautions } from '../../people';
+import type { Finding, Rule } from '../rule';
+
+export const exhaleRoute: Rule = {
+  id: 'exhale-route',
+  why: 'To clear, the breath goes out by the mouth; to nourish, in and out by the nose. Some keep to the nose always.',
+  source: 'common-practice',
+  find: ({ items, customs, people }) =>
+    items.flatMap(({ item, form }): readonly Finding[] => {
+      const breathed = form.cycle.some(({ breath }) => breath === 'out');
+      if (!breathed || form.soundOrgan || item.hinge) return [];
+      const byMouth = item.exhaleByMouth || form.exhale === 'mouth';
+      const wantsMouth = customs.exhaleRoute === 'by-purpose' && item.role === 'clear';
+      const wantsNose = customs.exhaleRoute === 'nose' || item.role === 'nourish';
+      if (wantsMouth && !byMouth)
+        return [
+          {
+            weight: 'consider' as const,
+            itemId: item.id,
+            say: `“${form.name}” clears, and its breath goes out by the nose.`,
+            mend: {
+              kind: 'edits' as const,
+              label: 'Out by the mouth',
+              edits: [{ kind: 'exhale' as const, itemId: item.id, byMouth: true }],
+            },
+          },
+        ];
+      // Those who must not hold or press let it go by the mouth whatever the purpose.
+      const eased = openCautions(form, { ...item, exhaleByMouth: false }, people.conditions).some(
+        (caution) => caution.remedy === 'exhale-by-mouth',
+      );
+      if (!wantsNose || wantsMouth || !byMouth || eased) return [];
+      return [
+        {
+          weight: 'consider' as const,
+          itemId: item.id,
+          say: `“${form.name}” ${item.role === 'nourish' ? 'nourishes' : 'is done'}, and its breath goes out by the mouth.`,
+          ...(form.exhale === 'nose'
+            ? {
+                mend: {
+                  kind: 'edits' as const,
+                  label: 'Out by the nose',
+                  edits: [{ kind: 'exhale' as const, itemId: item.id, byMouth: false }],
+                },
+              }
+            : {}),
+        },
+      ];
+    }),
+};

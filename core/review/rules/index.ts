@@ -1,0 +1,87 @@
+import type { Rule } from '../rule';
+import { length } from './length';
+import { sectionRange } from './sectionRange';
+import { footing } from './footing';
+import { conditions } from './conditions';
+import { riskUnsaid } from './riskUnsaid';
+import { coldJoints } from './coldJoints';
+import { unevenCount } from './unevenCount';
+import { unevenSeconds } from './unevenSeconds';
+import { missingSide } from './missingSide';
+import { circlesOneWay } from './circlesOneWay';
+import { countAnnounced } from './countAnnounced';
+import { cueSide } from './cueSide';
+import { cueBreath } from './cueBreath';
+import { wordsAgainstBody } from './wordsAgainstBody';
+import { cueTooLong } from './cueTooLong';
+import { talk } from './talk';
+import { partAbsent } from './partAbsent';
+import { stanceHopping } from './stanceHopping';
+import { routeFlow } from './routeFlow';
+import { routeDeclared } from './routeDeclared';
+import { breathCustom } from './breathCustom';
+import { breathedTwoWays } from './breathedTwoWays';
+import { exhaleRoute } from './exhaleRoute';
+import { armsUpLong } from './armsUpLong';
+import { lowLong } from './lowLong';
+import { oneLegLong } from './oneLegLong';
+import { nourishBeforeClear } from './nourishBeforeClear';
+import { soundBeforeSettling } from './soundBeforeSettling';
+import { percussionStill } from './percussionStill';
+import { vigorousEnd } from './vigorousEnd';
+import { noGathering } from './noGathering';
+import { missingHinge } from './missingHinge';
+import { nearTwins } from './nearTwins';
+import { setOrderRule } from './setOrder';
+import { otherSchool } from './otherSchool';
+import { hour } from './hour';
+import { season } from './season';
+import { reach } from './reach';
+import { lastTime } from './lastTime';
+import { beginnerLoad } from './beginnerLoad';
+import { slipWords } from './slipWords';
+
+/** Every rule of the margin. Adding one is a file and a line. */
+export const RULES: readonly Rule[] = [
+  length,
+  sectionRange,
+  footing,
+  conditions,
+  riskUnsaid,
+  coldJoints,
+  unevenCount,
+  unevenSeconds,
+  missingSide,
+  circlesOneWay,
+  countAnnounced,
+  cueSide,
+  cueBreath,
+  wordsAgainstBody,
+  cueTooLong,
+  talk,
+  partAbsent,
+  stanceHopping,
+  routeFlow,
+  routeDeclared,
+  breathCustom,
+  breathedTwoWays,
+  exhaleRoute,
+  armsUpLong,
+  lowLong,
+  oneLegLong,
+  nourishBeforeClear,
+  soundBeforeSettling,
+  percussionStill,
+  vigorousEnd,
+  noGathering,
+  missingHinge,
+  nearTwins,
+  setOrderRule,
+  otherSchool,
+  hour,
+  season,
+  reach,
+  lastTime,
+  beginnerLoad,
+  slipWords,
+];

@@ -1,0 +1,25 @@
+import { cuesOf, type Rule } from '../rule';
+
+export const missingSide: Rule = {
+  id: 'missing-side',
+  why: 'What is said of one side only is done on one side only.',
+  source: 'common-practice',
+  find: ({ items }) =>
+    items.flatMap((view) => {
+      if (view.form.sides !== 'symmetric') return [];
+      const words = cuesOf(view)
+        .map(({ cue }) => cue.toLowerCase())
+        .join(' ');
+      const left = /\bleft\b/.test(words);
+      const right = /\bright\b(?! (?:away|there|here|now))/.test(words);
+      // “The right side first” means the left comes too.
+      if (left === right || /\bfirst\b/.test(words)) return [];
+      return [
+        {
+          weight: 'should' as const,
+          itemId: view.item.id,
+          say: `The words of “${view.form.name}” speak of the ${left ? 'left' : 'right'} and never of the ${left ? 'right' : 'left'}.`,
+        },
+      ];
+    }),
+};

@@ -1,0 +1,26 @@
+import { routeByChannel } from '../../channels';
+import type { Rule } from '../rule';
+
+export const routeFlow: Rule = {
+  id: 'route-flow',
+  why: 'Down the inside of the arm and up the outside, down the outside of the leg and up the inside; some schools drain against the flow.',
+  source: 'ling-shu-38',
+  find: ({ items }) =>
+    items.flatMap(({ item, form }) => {
+      if (!form.route) return [];
+      const worked = form.channels
+        .filter(({ how }) => how === 'tap' || how === 'trace')
+        .map(({ channel }) => channel);
+      const against = routeByChannel(form.route).filter(
+        ({ channel, runs }) => runs === 'against' && worked.includes(channel),
+      );
+      if (against.length === 0) return [];
+      return [
+        {
+          weight: 'consider' as const,
+          itemId: item.id,
+          say: `“${form.name}” runs against the flow of ${against.map(({ channel }) => channel).join(' and ')}.`,
+        },
+      ];
+    }),
+};

@@ -1,0 +1,45 @@
+import { themeOrgans, themePhases } from '../../brief';
+import { phasesOfForm } from '../../forms';
+import { ORGANS, organ, PHASE_IDS, phaseName } from '../../phases';
+import { cuesOf, type Finding, type Rule } from '../rule';
+
+const says = (text: string, name: string): boolean => new RegExp(`\\b${name}\\b`).test(text);
+
+export const slipWords: Rule = {
+  id: 'slip-words',
+  why: 'Saying one organ, phase or form for another is the commonest slip of all.',
+  source: 'measured-practice',
+  find: ({ items, practice }) =>
+    items.flatMap((view) => {
+      const { item, form, organs } = view;
+      const near = new Set(
+        [...organs, ...themeOrgans(practice.brief.theme)].flatMap((id) => [id, organ(id).pair]),
+      );
+      const phases = new Set([...phasesOfForm(form, practice.customs), ...themePhases(practice.brief.theme)]);
+      return cuesOf(view)
+        .filter(({ own }) => own)
+        .flatMap(({ key, cue }): readonly Finding[] => {
+          const other = ORGANS.find(
+            (row) => says(cue, row.name) && !near.has(row.id) && !phases.has(row.phase),
+          );
+          if (other) return [slip(item.id, key, cue, `the ${other.name}`, form.name)];
+          const phase = PHASE_IDS.find((id) => says(cue, phaseName(id).name) && !phases.has(id));
+          if (phase) return [slip(item.id, key, cue, phaseName(phase).name, form.name)];
+          const named = items.find(
+            (one) =>
+              one.form.id !== form.id &&
+              one.form.name.length > 5 &&
+              !/next|then/i.test(cue) &&
+              cue.toLowerCase().includes(one.form.name.toLowerCase()),
+          );
+          return named ? [slip(item.id, key, cue, `“${named.form.name}”`, form.name)] : [];
+        });
+    }),
+};
+
+const slip = (itemId: string, key: string, cue: string, what: string, name: string): Finding => ({
+  weight: 'should',
+  itemId,
+  detail: key,
+  say: `“${cue}” names ${what}, but this is “${name}”.`,
+});

@@ -1,0 +1,28 @@
+import type { Rule } from '../rule';
+
+/** A second side that gets this much less time is felt. */
+const FELT = 0.8;
+
+export const unevenSeconds: Rule = {
+  id: 'uneven-seconds',
+  why: 'The second side is usually the shorter one in led practice, though it should not be.',
+  source: 'measured-practice',
+  find: ({ items }) =>
+    items.flatMap(({ item, form, events }) => {
+      const ms = { left: 0, right: 0 };
+      for (const event of events) if (event.kind === 'stroke' && event.side) ms[event.side] += event.lengthMs;
+      const least = Math.min(ms.left, ms.right);
+      const most = Math.max(ms.left, ms.right);
+      // Equal counts with one side taught slowly: the other may take its time too.
+      if (most === 0 || least === 0 || least / most >= FELT) return [];
+      const short = ms.left < ms.right ? 'left' : 'right';
+      const sec = (value: number): number => Math.round(value / 1000);
+      return [
+        {
+          weight: 'consider' as const,
+          itemId: item.id,
+          say: `In “${form.name}” the ${short} side gets ${sec(least)} s against ${sec(most)} s; take your time there too, or let it be known before the class.`,
+        },
+      ];
+    }),
+};

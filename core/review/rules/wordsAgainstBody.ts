@@ -1,0 +1,42 @@
+import { contradictions, cycleOf, type Form } from '../../forms';
+import type { Item } from '../../practice';
+import type { Rule } from '../rule';
+
+type Found = readonly { readonly text: string; readonly measured: string }[];
+/** Bodies are solved once for a form and its words; typing elsewhere does not ask again. */
+const known = new WeakMap<Form, Map<string, Found>>();
+
+/** The form as the item says it, and what the body does against those words. */
+function found(form: Form, item: Item): Found {
+  const key = `${item.variant}/${JSON.stringify(item.cues ?? {})}`;
+  const byWords = known.get(form) ?? new Map<string, Found>();
+  known.set(form, byWords);
+  const before = byWords.get(key);
+  if (before) return before;
+  const cycle = cycleOf(form, item.variant).map((stroke, index) => ({
+    ...stroke,
+    cue: item.cues?.[`cycle-${index}`] ?? stroke.cue,
+  }));
+  const said: Form =
+    item.variant === 'full'
+      ? { ...form, cycle }
+      : { ...form, [item.variant]: { ...form[item.variant], cycle } };
+  const result = contradictions(said, item.variant);
+  byWords.set(key, result);
+  return result;
+}
+
+export const wordsAgainstBody: Rule = {
+  id: 'words-against-body',
+  why: 'Hand, foot and weight are said as the body does them, or one of the two is wrong.',
+  source: 'common-practice',
+  find: ({ items }) =>
+    items.flatMap(({ item, form }) =>
+      found(form, item).map(({ text, measured }) => ({
+        weight: 'should' as const,
+        itemId: item.id,
+        detail: text,
+        say: `The words “${text}” in “${form.name}”, but in the body ${measured}.`,
+      })),
+    ),
+};
