@@ -16,6 +16,7 @@ export interface LoggedClass {
   readonly id: string;
   readonly practiceId: string;
   readonly practiceName: string;
+  readonly groupId: string | undefined;
   readonly groupName: string | undefined;
   readonly startedAtMs: number;
   readonly record: ClassRecord;
@@ -39,7 +40,7 @@ export async function recordClass(
 /** Classes given, newest first. */
 export async function listClasses(queries: Queries, most = 200): Promise<readonly LoggedClass[]> {
   const rows = await queries.rows(sql`
-    select c.id, c.practice_id, c.practice_name, c.started_at, c.record, g.name as group_name
+    select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.group_id, g.name as group_name
     from class_given c left join class_group g on g.id = c.group_id order by c.started_at desc limit ${most}`);
   const rowSchema = z.object({
     id: z.string(),
@@ -47,6 +48,7 @@ export async function listClasses(queries: Queries, most = 200): Promise<readonl
     practice_name: z.string(),
     started_at: z.date(),
     record: classRecordSchema,
+    group_id: z.string().nullable(),
     group_name: z.string().nullable(),
   });
   return rows.map((row) => {
@@ -55,6 +57,7 @@ export async function listClasses(queries: Queries, most = 200): Promise<readonl
       id: parsed.id,
       practiceId: parsed.practice_id,
       practiceName: parsed.practice_name,
+      groupId: parsed.group_id ?? undefined,
       groupName: parsed.group_name ?? undefined,
       startedAtMs: parsed.started_at.getTime(),
       record: parsed.record,

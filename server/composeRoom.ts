@@ -3,21 +3,24 @@ import { changedSince, REPERTOIRE, withOwn } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { readCustoms } from './customs';
 import { readOwn } from './forms';
+import { readHistory } from './history';
 import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
 
 /** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
 export async function composeRoomData(queries: Queries, practice?: Practice) {
-  const [customs, groups, own] = [
+  const [customs, groups, own, history] = [
     await readCustoms(queries),
     await listGroups(queries),
     await readOwn(queries),
+    await readHistory(queries),
   ];
   const repertoire = withOwn(REPERTOIRE, own);
   const calendars = calendarOf(groups);
   return {
     customs,
     own,
+    history,
     /** Forms that are different now from how the practice was written with them. */
     changedForms: practice ? changedSince(practice.forms, repertoire) : [],
     formNames: Object.fromEntries(repertoire.map((form) => [form.id, form.name])),

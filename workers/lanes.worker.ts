@@ -1,11 +1,16 @@
 import { expose } from 'comlink';
+import type { Customs } from '@/core/customs';
 import { bodiesOf, bodyLanes, compile, type Practice } from '@/core/practice';
+import { review, type Note, type ReviewPeople } from '@/core/review';
 
 const api = {
   lanes: (practice: Practice) => {
     const timeline = compile(practice);
     return bodyLanes(timeline, bodiesOf(practice, timeline));
   },
+  /** The margin's notes: beside the page, as the first reading of a form solves its bodies. */
+  review: (practice: Practice, customs: Customs, people: ReviewPeople): readonly Note[] =>
+    review(practice, compile(practice), customs, people),
 };
 export type LanesWorker = typeof api;
 

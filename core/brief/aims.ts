@@ -1,6 +1,6 @@
 import type { OrganId, PhaseId } from '../phases';
 import type { SourceId } from '../sources';
-import type { Intent } from './theme';
+import type { Intent } from './intents';
 
 /** What a plain aim means in the terms of the trade, so that the composer can work for it. */
 interface AimRow {

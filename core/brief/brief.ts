@@ -5,7 +5,7 @@ import { POINT_CODES } from '../channels/codes';
 import type { PointCode } from '../channels/points';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AIM_IDS } from './aims';
-import { INTENTS } from './theme';
+import { INTENTS } from './intents';
 
 const formIdText = z.string().min(1).max(60);
 

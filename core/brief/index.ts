@@ -10,8 +10,9 @@ export type { Brief, PlaceLimit } from './brief';
 export { aim, AIM_IDS, AIMS } from './aims';
 export type { AimId } from './aims';
 export { PLAIN_BRIEF } from './plain';
+export { INTENTS } from './intents';
+export type { Intent } from './intents';
 export {
-  INTENTS,
   organOfChannel,
   themeBlocks,
   themeChannels,
@@ -20,7 +21,7 @@ export {
   themePhase,
   themePhases,
 } from './theme';
-export type { Intent, Theme, ThemePart } from './theme';
+export type { Theme, ThemePart } from './theme';
 export { suggestThemes, intentFor } from './suggest';
 export type { Suggestion, SuggestionReason, GroupCalendar } from './suggest';
 export { fillBrief } from './fill';

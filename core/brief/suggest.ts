@@ -8,7 +8,8 @@ import {
   type SeasonId,
 } from '../almanac';
 import { motherOf, organ, organsOf, type OrganId, type PhaseId } from '../phases';
-import type { Intent, Theme } from './theme';
+import type { Intent } from './intents';
+import type { Theme } from './theme';
 
 /** A group as far as the almanac cares: who comes, when, for how long, standing or seated. */
 export interface GroupCalendar {

@@ -25,9 +25,6 @@ export type ThemePart =
 /** What a practice is about: one thing, or several together. */
 export type Theme = ThemePart | { readonly kind: 'mix'; readonly parts: ThemePart[] };
 
-export const INTENTS = ['nourish', 'clear', 'clear-then-nourish', 'move', 'calm'] as const;
-export type Intent = (typeof INTENTS)[number];
-
 export const themeParts = (theme: Theme): readonly ThemePart[] =>
   theme.kind === 'mix' ? theme.parts : [theme];
 

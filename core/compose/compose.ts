@@ -14,6 +14,7 @@ import {
 } from './model';
 import { obstaclesOf, type Obstacle } from './obstacles';
 import { solve, type Progress, type Selection } from './solver';
+import { toleranceMs } from './tolerance';
 
 /** A finished draft, with how good it is and how sure that is. */
 export interface Composed {
@@ -39,9 +40,6 @@ export interface Impossible {
 }
 
 export type ComposeResult = Composed | Impossible;
-
-/** A compiled practice may miss the minutes by 1 %, or by 10 s where that is more. */
-export const toleranceMs = (minutes: number): number => Math.max(10_000, minutes * 600);
 
 /** How far the gap to the best possible is, as a share of the value; 0 when proved. */
 export const gapOf = ({ value, bound, proved }: Proof): number =>

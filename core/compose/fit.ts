@@ -1,5 +1,5 @@
 import { compile, edit, formOf, type Item, type Practice } from '../practice';
-import { toleranceMs } from './compose';
+import { toleranceMs } from './tolerance';
 
 /** One change made to bring a practice back to its minutes. */
 export type FitChange =

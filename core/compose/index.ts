@@ -1,4 +1,5 @@
-export { compose, composed, composeSteps, firstDraft, gapOf, settle, toleranceMs } from './compose';
+export { compose, composed, composeSteps, firstDraft, gapOf, settle } from './compose';
+export { toleranceMs } from './tolerance';
 export type { Composed, ComposeResult, Impossible, Proof } from './compose';
 export { WISHES } from './conflict';
 export type { Help, Wish } from './conflict';
@@ -20,5 +21,7 @@ export { likeness, somethingElse, threeDrafts, whyNot } from './arguing';
 export type { CharacterDraft, Instead, WhyNot } from './arguing';
 export { makeItFit } from './fit';
 export type { FitChange, FitResult } from './fit';
-export { practiceFromLines, readRunningOrder } from './pasted';
+export { practiceFromLines, readRunningOrder, settleLines } from './pasted';
 export type { PastedLine, SettledLine } from './pasted';
+export { channelTimes, effortCurve } from './effort';
+export type { EffortSpan } from './effort';

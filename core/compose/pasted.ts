@@ -89,10 +89,10 @@ function readCounts(line: string): {
   let rest = line;
   let repetitions: number | undefined;
   let minutes: number | undefined;
-  const take = (pattern: RegExp, use: (match: RegExpExecArray) => void): void => {
+  const take = (pattern: RegExp, read: (match: RegExpExecArray) => void): void => {
     const match = pattern.exec(rest);
     if (!match) return;
-    use(match);
+    read(match);
     rest = `${rest.slice(0, match.index)} ${rest.slice(match.index + match[0].length)}`;
   };
   // A number in front of a line of a list is its number, not a count.
@@ -242,6 +242,22 @@ function roleFor(form: Form, said: Role | undefined, after: Role | undefined): R
   if (said) return said;
   const from = after ? ROLES.indexOf(after) : 0;
   return form.roles.find((role) => ROLES.indexOf(role) >= from) ?? form.roles[0] ?? 'nourish';
+}
+
+/** The lines of a list with their forms: the sure ones, and those chosen (by place in the list) for the others. */
+export function settleLines(
+  lines: readonly PastedLine[],
+  choose: (line: PastedLine, index: number) => Form | undefined,
+): readonly SettledLine[] {
+  const settled: SettledLine[] = [];
+  let role: Role | undefined;
+  lines.forEach((line, index) => {
+    if (line.role) role = line.role;
+    const form = line.sure ? line.forms[0] : choose(line, index);
+    if (form && !line.role)
+      settled.push({ form, repetitions: line.repetitions, minutes: line.minutes, role });
+  });
+  return settled;
 }
 
 /** A practice of settled lines, each as the group would do it; minutes are turned into repetitions. */

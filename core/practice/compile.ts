@@ -2,7 +2,7 @@ import { breathSec, splitBreath, type BreathStroke } from '../breath';
 import { cycleOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
 import { soundOf } from '../sounds';
 import { formOf, type Item, type Layer, type Practice } from './model';
-import { spokenSec } from './words';
+import { spokenSec } from './speech';
 
 export type Side = 'left' | 'right';
 export type EventKind = 'setup' | 'stance' | 'stroke' | 'settle';

@@ -4,7 +4,8 @@ export { compile, eventAt, fillCue, FIRST_REPETITION, STANCE_CHANGE_SEC } from '
 export type { Timeline, TimelineEvent, ItemSpan, SectionSpan, Side, EventKind } from './compile';
 export { breathLine, breathLevelAt, startLevels } from './breathLine';
 export type { BreathPoint } from './breathLine';
-export { cueFill, spokenSec, SPEAKING_WORDS_PER_MIN } from './words';
+export { cueFill } from './words';
+export { spokenSec, SPEAKING_WORDS_PER_MIN } from './speech';
 export { clipOf, edit, BREATH_STEP } from './edit';
 export type { Clip, Edit, NewItem } from './edit';
 export { bodiesOf, bodyAt } from './bodies';

@@ -1,19 +1,25 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { DropdownMenu } from 'radix-ui';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
 import {
+  AIMS,
   INTENTS,
+  PLACE_LIMITS,
   type Brief,
   type BriefWhy,
   type BriefWishes,
   type FilledBrief,
+  type PlaceLimit,
   type Theme,
 } from '@/core/brief';
 import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
-import { DAY_PART_NAMES, INTENT_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+import { DAY_PART_NAMES, INTENT_NAMES, PLACE_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+
+const ThemeChooser = dynamic(async () => (await import('./ThemeChooser')).ThemeChooser, { ssr: false });
 
 interface Option<Value> {
   readonly value: Value;
@@ -40,6 +46,7 @@ function Word<Value>({
   options,
   value,
   wide = false,
+  more,
   onChoose,
 }: {
   name: string;
@@ -49,6 +56,8 @@ function Word<Value>({
   value: Value;
   /** In two columns, for a long choice. */
   wide?: boolean;
+  /** A line that leads to a larger choice. */
+  more?: { readonly label: string; readonly onChoose: () => void };
   onChoose: (value: Value) => void;
 }) {
   const key = (candidate: Value): string => JSON.stringify(candidate);
@@ -92,6 +101,11 @@ function Word<Value>({
             </div>
           ))}
         </DropdownMenu.RadioGroup>
+        {more && (
+          <DropdownMenu.Item className="slip-line border-t border-hairline" onSelect={more.onChoose}>
+            {more.label}
+          </DropdownMenu.Item>
+        )}
         <DropdownMenu.Label className="quiet small border-t border-hairline px-3 pt-1.5 pb-1">
           {WHY[why]}
         </DropdownMenu.Label>
@@ -100,18 +114,23 @@ function Word<Value>({
   );
 }
 
-const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60];
+const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90];
 const PACES = [3, 3.5, 4, 4.5, 5, 5.5, 6, 6.5, 7, 8, 9];
 
 const withValue = (values: readonly number[], value: number): readonly number[] =>
   values.includes(value) ? values : [...values, value].toSorted((a, b) => a - b);
 
-function themeOptions(): readonly Option<Theme>[] {
+function themeOptions(present: Theme): readonly Option<Theme>[] {
   const phases = PHASE_IDS.map((phase, index): Option<Theme> => ({
     value: { kind: 'phase', phase },
     label: <PhaseMark phase={phase} withName />,
     note: phaseName(phase).pinyin,
     ...(index === 0 ? { head: 'A phase' } : {}),
+  }));
+  const aims = AIMS.map((row, index): Option<Theme> => ({
+    value: { kind: 'aim', aim: row.id },
+    label: row.label,
+    ...(index === 0 ? { head: 'An aim' } : {}),
   }));
   const organs = ORGANS.map((row, index): Option<Theme> => ({
     value: { kind: 'organ', organ: row.id },
@@ -123,7 +142,26 @@ function themeOptions(): readonly Option<Theme>[] {
     note: `${row.pinyin} ${row.channel}`,
     ...(index === 0 ? { head: 'An organ' } : {}),
   }));
-  return [...phases, ...organs];
+  const all: readonly Option<Theme>[] = [
+    ...phases,
+    { value: { kind: 'all-phases' }, label: 'all five phases' },
+    ...organs,
+    ...aims,
+  ];
+  const known = all.some((option) => JSON.stringify(option.value) === JSON.stringify(present));
+  return known ? all : [...all, { value: present, label: themeName(present) }];
+}
+
+/** Every set of limits a place may have. */
+function placeOptions(): readonly Option<string>[] {
+  const sets = PLACE_LIMITS.reduce<readonly (readonly PlaceLimit[])[]>(
+    (all, limit) => [...all, ...all.map((one) => [...one, limit])],
+    [[]],
+  );
+  return sets.map((limits) => ({
+    value: [...limits].toSorted().join(),
+    label: limits.length === 0 ? 'anywhere' : limits.map((limit) => PLACE_NAMES[limit]).join(', '),
+  }));
 }
 
 interface Props {
@@ -135,12 +173,17 @@ interface Props {
     readonly posture: Brief['posture'];
   }[];
   readonly onWish: (wishes: BriefWishes) => void;
-  readonly formName: (id: string) => string;
+  /** Names of all forms, for those asked for, left out or to be learnt. */
+  readonly formNames: Readonly<Record<string, string>>;
 }
 
 /** The brief as one sentence; every ruled or dotted word opens a small choice. */
-export function BriefSentence({ filled, groups, onWish, formName }: Props) {
+export function BriefSentence({ filled, groups, onWish, formNames }: Props) {
   const { brief, why } = filled;
+  const formName = (id: string): string => formNames[id] ?? id;
+  const [choosing, setChoosing] = useState(false);
+  const withForms = brief.withForms ?? [];
+  const place = brief.place ?? [];
   const groupName = groups.find((group) => group.id === brief.groupId)?.name;
   return (
     <div
@@ -169,11 +212,15 @@ export function BriefSentence({ filled, groups, onWish, formName }: Props) {
       <Word
         name="Theme"
         wide
-        shown={themeName(brief.theme)}
+        shown={themeName(brief.theme, formName)}
         why={why.theme}
         value={brief.theme}
         onChoose={(theme) => onWish({ theme })}
-        options={themeOptions()}
+        options={themeOptions(brief.theme)}
+        more={{
+          label: 'A mix, a channel, a point, a set, a form to learn …',
+          onChoose: () => setChoosing(true),
+        }}
       />
       , in{' '}
       <Word
@@ -264,7 +311,43 @@ export function BriefSentence({ filled, groups, onWish, formName }: Props) {
           />
         </>
       )}
+      {withForms.length > 0 && (
+        <>
+          , including{' '}
+          <Word
+            name="Asked for"
+            shown={withForms.length === 1 ? formName(withForms[0] ?? '') : `${withForms.length} forms`}
+            why="chosen"
+            value=""
+            onChoose={(id) => onWish({ withForms: withForms.filter((other) => other !== id) })}
+            options={withForms.map((id) => ({ value: id, label: formName(id), note: 'let go' }))}
+          />
+        </>
+      )}
+      ,{' '}
+      <Word
+        name="Place"
+        shown={place.length === 0 ? 'anywhere' : place.map((limit) => PLACE_NAMES[limit]).join(', ')}
+        why={why.place}
+        value={[...place].toSorted().join()}
+        onChoose={(chosen) =>
+          onWish({ place: PLACE_LIMITS.filter((limit) => chosen.split(',').includes(limit)) })
+        }
+        options={placeOptions()}
+      />
       .
+      {choosing && (
+        <ThemeChooser
+          theme={brief.theme}
+          withForms={withForms}
+          formNames={formNames}
+          onWish={(wishes) => {
+            setChoosing(false);
+            onWish(wishes);
+          }}
+          onClose={() => setChoosing(false)}
+        />
+      )}
     </div>
   );
 }

@@ -1,44 +1,54 @@
 'use client';
 
-import { Redo2, Undo2 } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
 import type { AlmanacReading } from '@/core/almanac';
-import { fillBrief, themePhase, type Brief, type BriefWishes, type GroupCalendar } from '@/core/brief';
-import type { ComposeResult, Help } from '@/core/compose';
+import { fillBrief, themePhase, type BriefWishes } from '@/core/brief';
+import type { CharacterDraft, Composed, Instead } from '@/core/compose';
+import { makeItFit } from '@/core/compose/fit';
+import { toleranceMs } from '@/core/compose/tolerance';
 import { writeBriefQuery } from '@/core/formats';
 import type { Customs } from '@/core/customs';
 import { ROLES, type Form, type OwnForms, type Role } from '@/core/forms';
-import type { ConditionId } from '@/core/people';
+import type { History } from '@/core/log';
 import { compile, formOf, type Edit, type Item, type NewItem, type Practice } from '@/core/practice';
+import type { Note } from '@/core/review';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
-import { clockText, plural } from '@/ui/kit/time';
 import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { MinutesBar } from '@/ui/score/MinutesBar';
 import { Score } from '@/ui/score/Score';
-import { themeName } from '@/ui/words/names';
-import { conflictText, helpText, obstacleText } from '@/ui/words/obstacles';
+import { useBeside } from '@/ui/score/useLanes';
+import { fitText } from '@/ui/words/fit';
 import { BriefSentence } from './BriefSentence';
 import type { Pick } from './FormPicker';
 import { ItemMargin } from './ItemMargin';
+import type { NoteActions } from './NoteLine';
+import { ProofLine } from './ProofLine';
+import { ReadOver } from './ReadOver';
 import { RunningOrder } from './RunningOrder';
 import { SaveLine } from './SaveLine';
 import { createComposeStore } from './store';
+import { Toolbar } from './Toolbar';
 import { useComposer } from './useComposer';
+import { askedFor, peopleOf, useDrafting, type ComposeGroup } from './useDrafting';
 import { keptDraft, useSaving } from './useSaving';
+import { useSelection } from './useSelection';
 
 // Opened by a press, so they come when they are wanted and do not weigh on the first load.
 const FormPicker = dynamic(async () => (await import('./FormPicker')).FormPicker, { ssr: false });
 const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
 const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
+const Drafts = dynamic(async () => (await import('./Drafts')).Drafts, { ssr: false });
+const WhyNot = dynamic(async () => (await import('./WhyNot')).WhyNot, { ssr: false });
+const SomethingElse = dynamic(async () => (await import('./SomethingElse')).SomethingElse, { ssr: false });
+const PasteOrder = dynamic(async () => (await import('./PasteOrder')).PasteOrder, { ssr: false });
+const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: false });
 
-export interface ComposeGroup extends GroupCalendar {
-  readonly conditions: readonly ConditionId[];
-}
+export type { ComposeGroup } from './useDrafting';
 
 interface Props {
   readonly stored: { readonly id: string; readonly version: number; readonly practice: Practice } | undefined;
@@ -48,42 +58,19 @@ interface Props {
   readonly groups: readonly ComposeGroup[];
   /** Own forms and own words, which the composer chooses among too. */
   readonly own: OwnForms;
+  /** What the log tells of those a practice may be for. */
+  readonly history: History;
   readonly changedForms: readonly Form[];
   /** Names of all forms by id: what a brief leaves out is told by name. */
   readonly formNames: Readonly<Record<string, string>>;
 }
 
-type Picking = { readonly kind: 'add' } | { readonly kind: 'swap'; readonly itemId: string };
-
-/** A name for a practice nobody has named yet. */
-const nameFor = (practice: Practice): string =>
-  `${capital(themeName(practice.brief.theme).replace(/^the /, ''))}, ${practice.brief.minutes} minutes`;
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
-
-/** The words of the brief that a help would change. */
-function wishesOf(help: Help, brief: Brief): BriefWishes {
-  switch (help.code) {
-    case 'other-minutes':
-      return { minutes: help.minutes };
-    case 'other-posture':
-      return { posture: help.posture };
-    case 'other-pace':
-      return { breathsPerMin: help.breathsPerMin };
-    case 'allow-left-out':
-      return { without: [] };
-    case 'any-place':
-      return { place: [] };
-    case 'any-theme':
-      return { theme: { kind: 'all-phases' } };
-    case 'let-go':
-      return { withForms: (brief.withForms ?? []).filter((id) => !help.formIds.includes(id)) };
-    case 'unlock':
-    case 'more-new-forms':
-      return {};
-    default:
-      return help satisfies never;
-  }
-}
+/** What lies over the page, if anything. */
+type Over =
+  | { readonly kind: 'add' }
+  | { readonly kind: 'swap'; readonly itemId: string }
+  | { readonly kind: 'instead'; readonly itemId: string }
+  | { readonly kind: 'drafts' | 'why-not' | 'paste' };
 
 /** Where a form of a role belongs in the running order: after the last item of that section or an earlier one. */
 function placeFor(practice: Practice, role: Item['role']): number {
@@ -118,6 +105,7 @@ export function ComposeRoom({
   customs,
   groups,
   own,
+  history,
   changedForms,
   formNames,
 }: Props) {
@@ -127,13 +115,20 @@ export function ComposeRoom({
   const { practice, wishes, change, replace } = useStore(store);
   const { pastStates, futureStates } = useStore(store.temporal);
   const { state: saveState, savedId, save, saveNow, saveAsCopy } = useSaving(stored);
-  const compose = useComposer();
+  const composer = useComposer();
   const say = useSay();
   const router = useRouter();
-  const [selectedId, setSelectedId] = useState<string | undefined>(stored?.practice.items[0]?.id);
-  const [picking, setPicking] = useState<Picking | undefined>(undefined);
-  const [failure, setFailure] = useState<Extract<ComposeResult, { ok: false }> | undefined>(undefined);
-  const [busy, setBusy] = useState(stored === undefined);
+  const [over, setOver] = useState<Over | undefined>(undefined);
+  const ground = useMemo(
+    () => ({ reading, customs, groups, own, history }),
+    [reading, customs, groups, own, history],
+  );
+  const { busy, failure, setFailure, proof, redraft } = useDrafting(
+    store,
+    composer,
+    ground,
+    stored === undefined,
+  );
   const touched = useRef(stored !== undefined);
   const asked = useRef(wishes);
 
@@ -141,32 +136,31 @@ export function ComposeRoom({
     () => fillBrief(wishes, reading, customs, groups),
     [wishes, reading, customs, groups],
   );
-  const conditions = useMemo(
-    () => groups.find((group) => group.id === filled.brief.groupId)?.conditions ?? [],
-    [groups, filled.brief.groupId],
-  );
+  const people = useMemo(() => peopleOf(ground, filled.brief.groupId), [ground, filled.brief.groupId]);
+  const { conditions } = people;
   const timeline = useMemo(() => (practice ? compile(practice) : undefined), [practice]);
+  const { lanes, notes, readOver } = useBeside(practice, customs, people);
 
-  const redraft = useCallback(
-    async (next: BriefWishes, seed: number): Promise<'drafted' | 'impossible' | 'overtaken'> => {
-      setBusy(true);
-      const { brief } = fillBrief(next, reading, customs, groups);
-      const people = groups.find((group) => group.id === brief.groupId)?.conditions ?? [];
-      const result = await compose(brief, customs, people, seed, own);
-      if (!result) return 'overtaken';
-      setBusy(false);
-      if (!result.ok) {
-        setFailure(result);
-        return 'impossible';
-      }
-      setFailure(undefined);
-      const before = store.getState().practice;
-      const name = before && before.name !== nameFor(before) ? before.name : nameFor(result.practice);
-      replace({ ...result.practice, name }, next);
-      setSelectedId(result.practice.items[0]?.id);
-      return 'drafted';
+  const onEdit = useCallback(
+    (edit: Edit, said: string): void => {
+      touched.current = true;
+      change(edit);
+      if (edit.kind !== 'rename') say(said);
     },
-    [compose, customs, groups, own, reading, replace, store],
+    [change, say],
+  );
+  const selection = useSelection(practice, stored?.practice.items[0]?.id, onEdit, say);
+  const { select } = selection;
+
+  /** Puts a practice made elsewhere (a draft taken, a fit, a pasted order) in the place of this one. */
+  const take = useCallback(
+    (next: Practice, said: string): void => {
+      touched.current = true;
+      replace({ ...next, name: store.getState().practice?.name ?? next.name }, store.getState().wishes);
+      setOver(undefined);
+      say(said);
+    },
+    [replace, say, store],
   );
 
   // The first draft of a new practice, once the worker is there; it is not a step to undo.
@@ -174,7 +168,7 @@ export function ComposeRoom({
   useEffect(() => {
     if (begun.current || stored) return undefined;
     begun.current = true;
-    void redraft(firstWishes, 1).then(() => store.temporal.getState().clear());
+    void redraft(firstWishes, 1, () => store.temporal.getState().clear());
     return () => {
       begun.current = false;
     };
@@ -196,14 +190,12 @@ export function ComposeRoom({
     say('Brought back what had not been saved yet.');
   }, [replace, say, stored]);
 
-  const onEdit = useCallback(
-    (edit: Edit, said: string): void => {
-      touched.current = true;
-      change(edit);
-      if (edit.kind !== 'rename') say(said);
-    },
-    [change, say],
-  );
+  const draftAgain = (next: BriefWishes, seed: number, said: string): void => {
+    void redraft(next, seed, () => say(said)).then((outcome) => {
+      // An impossible wish still stands in the sentence, so that it can be seen and changed.
+      if (outcome === 'impossible') store.setState({ wishes: next });
+    });
+  };
 
   const wish = (more: BriefWishes): void => {
     // Built on what was asked last, not on what has been drafted: presses may come faster than drafts.
@@ -211,11 +203,7 @@ export function ComposeRoom({
     asked.current = next;
     if (savedId === undefined && !touched.current)
       window.history.replaceState(null, '', `/compose?${writeBriefQuery(next)}`);
-    void redraft(next, practice?.seed ?? 1).then((outcome) => {
-      if (outcome === 'drafted') say('Redrafted; undo brings back what was there.');
-      // An impossible wish still stands in the sentence, so that it can be seen and changed.
-      if (outcome === 'impossible') store.setState({ wishes: next });
-    });
+    draftAgain(next, practice?.seed ?? 1, 'Redrafted; undo brings back what was there.');
   };
 
   const step = useCallback(
@@ -228,25 +216,23 @@ export function ComposeRoom({
       asked.current = store.getState().wishes;
       say(way === 'undo' ? 'Undone' : 'Done again');
     },
-    [say, store],
+    [say, setFailure, store],
   );
 
   useUndoKeys(step);
 
   const sought = useMemo((): readonly Role[] => {
     const item =
-      picking?.kind === 'swap'
-        ? practice?.items.find((candidate) => candidate.id === picking.itemId)
-        : undefined;
+      over?.kind === 'swap' ? practice?.items.find((candidate) => candidate.id === over.itemId) : undefined;
     return item ? [item.role] : ROLES;
-  }, [picking, practice]);
+  }, [over, practice]);
 
   const pick = (chosen: Pick): void => {
-    if (!practice || !picking) return;
-    const name = chosen.alternative.form.name;
-    if (picking.kind === 'swap')
+    if (!practice || !over) return;
+    const { name, id } = chosen.alternative.form;
+    if (over.kind === 'swap')
       onEdit(
-        { kind: 'swap', itemId: picking.itemId, item: newItem(chosen, customs, practice, 'swapped-by-hand') },
+        { kind: 'swap', itemId: over.itemId, item: newItem(chosen, customs, practice, 'swapped-by-hand') },
         `${name} put in`,
       );
     else
@@ -258,13 +244,10 @@ export function ComposeRoom({
         },
         `${name} added`,
       );
-    const now = store.getState().practice;
-    setSelectedId(now?.items.find((item) => item.formId === chosen.alternative.form.id)?.id);
-    setPicking(undefined);
+    const added = store.getState().practice?.items.find((item) => item.formId === id);
+    if (added) select(added.id);
+    setOver(undefined);
   };
-
-  const nameOf = (id: string): string => formNames[id] ?? practice?.forms[id]?.name ?? id;
-  const takeHelp = (help: Help): void => wish(wishesOf(help, filled.brief));
 
   const openAt = async (room: 'lead' | 'sheet'): Promise<void> => {
     if (!practice) return;
@@ -273,7 +256,70 @@ export function ComposeRoom({
     if (id) router.push(`/${room}/${id}`);
   };
 
-  const selected = practice?.items.find((item) => item.id === selectedId) ?? practice?.items[0];
+  const nameOf = (id: string): string => formNames[id] ?? practice?.forms[id]?.name ?? id;
+  const fit = useCallback((): void => {
+    const now = store.getState().practice;
+    if (!now) return;
+    const result = makeItFit(now);
+    if (result.ok)
+      take(
+        result.practice,
+        fitText(result.changes, (id) => now.forms[id]?.name ?? id, now),
+      );
+    else say('Nothing short of a new draft brings this back to its minutes.');
+  }, [say, store, take]);
+
+  const hinges = (): void => {
+    void import('./hinge').then(({ hingeFor }) => {
+      const hinge = practice && hingeFor(practice, customs, own, conditions);
+      if (hinge) onEdit({ kind: 'hinges', hinge }, 'Hinges put where blocks meet');
+      else say('There is no hinge form that this group can do.');
+    });
+  };
+
+  const noteActions = useMemo(
+    (): NoteActions => ({
+      onMend: (note: Note) => {
+        if (note.mend?.kind === 'make-it-fit') return fit();
+        const now = store.getState().practice;
+        // A note may be a moment older than the practice: what it would mend can be gone.
+        const stillThere = note.itemId === undefined || now?.items.some((item) => item.id === note.itemId);
+        if (note.mend && stillThere) for (const edit of note.mend.edits) onEdit(edit, note.mend.label);
+      },
+      onWave: (note, reason) =>
+        onEdit({ kind: 'wave', note: note.id, reason }, 'Waved aside; it stays with the practice.'),
+      onUnwave: (note) => onEdit({ kind: 'unwave', note: note.id }, 'Back in the margin'),
+    }),
+    [fit, onEdit, store],
+  );
+
+  const askedNow = useMemo(
+    () => practice && askedFor(ground, filled.brief, practice.seed, practice),
+    [filled.brief, ground, practice],
+  );
+  const account = useCallback(
+    async () => (practice && askedNow ? composer.account(askedNow, practice) : undefined),
+    [askedNow, composer, practice],
+  );
+  const askDrafts = useCallback(
+    async (onMore: (drafts: readonly CharacterDraft[]) => void) =>
+      askedNow ? composer.characters(askedNow, onMore) : undefined,
+    [askedNow, composer],
+  );
+  const askInstead = useCallback(
+    async () =>
+      askedNow && practice && over?.kind === 'instead'
+        ? composer.instead(askedNow, practice, over.itemId)
+        : undefined,
+    [askedNow, composer, over, practice],
+  );
+  const takeDraft = (draft: Composed, name: string): void =>
+    take(draft.practice, `${name}: taken; undo brings back what was there.`);
+
+  const selected = practice?.items.find((item) => item.id === selection.current);
+  const offTime =
+    timeline !== undefined &&
+    Math.abs(timeline.totalMs - filled.brief.minutes * 60_000) > toleranceMs(filled.brief.minutes);
 
   return (
     <div>
@@ -310,30 +356,23 @@ export function ComposeRoom({
           />
         )}
       </div>
-      <BriefSentence filled={filled} groups={groups} onWish={wish} formName={(id) => formNames[id] ?? id} />
+      <BriefSentence filled={filled} groups={groups} onWish={wish} formNames={formNames} />
       {failure && (
-        <div role="alert" className="must my-3">
-          <p>
-            <strong>This cannot be composed.</strong>{' '}
-            {failure.obstacles.map((one) => obstacleText(one, nameOf)).join(' ')}{' '}
-            {conflictText(failure.wishes)} {practice && 'The former draft still stands below.'}
-          </p>
-          <p className="mt-2 flex flex-wrap gap-2">
-            {failure.helps.length > 0 ? (
-              <span>What would help:</span>
-            ) : (
-              <span>No single change would help; allow more forms.</span>
-            )}
-            {failure.helps.map((help) => (
-              <button key={help.code} type="button" className="press" onClick={() => takeHelp(help)}>
-                {helpText(help, nameOf)}{' '}
-                <span className="quiet figures">
-                  {plural(help.forms, 'form')}, {clockText(help.givesMs)}
-                </span>
-              </button>
-            ))}
-          </p>
-        </div>
+        <Failure
+          failure={failure}
+          brief={filled.brief}
+          draftStands={practice !== undefined}
+          nameOf={nameOf}
+          onWish={wish}
+          onUnlock={() => {
+            if (practice)
+              onEdit(
+                { kind: 'lock', itemIds: practice.items.map((item) => item.id), locked: false },
+                'All let go',
+              );
+            wish({});
+          }}
+        />
       )}
       {practice && changedForms.length > 0 && (
         <ChangedForms practice={practice} changed={changedForms} onEdit={onEdit} />
@@ -348,46 +387,41 @@ export function ComposeRoom({
             <div className="min-w-0 flex-1 basis-80 max-sm:sticky max-sm:top-0 max-sm:z-20 max-sm:bg-paper max-sm:py-1.5">
               <MinutesBar timeline={timeline} wishedMs={filled.brief.minutes * 60_000} />
             </div>
-            <span className="flex flex-wrap gap-1.5">
-              <button
-                type="button"
-                className="press"
-                disabled={pastStates.length === 0}
-                onClick={() => step('undo')}
-              >
-                <Undo2 size={15} aria-hidden /> Undo
-              </button>
-              <button
-                type="button"
-                className="press"
-                disabled={futureStates.length === 0}
-                onClick={() => step('redo')}
-              >
-                <Redo2 size={15} aria-hidden /> Redo
-              </button>
-              <button
-                type="button"
-                className="press"
-                disabled={busy}
-                onClick={() => void redraft(wishes, (practice.seed + 1) % 4294967296)}
-              >
-                Another draft
-              </button>
-              <button type="button" className="press" onClick={() => void openAt('sheet')}>
-                Cue sheet
-              </button>
-              <button type="button" className="press press-main" onClick={() => void openAt('lead')}>
-                Lead it
-              </button>
-            </span>
+            <Toolbar
+              canUndo={pastStates.length > 0}
+              canRedo={futureStates.length > 0}
+              busy={busy}
+              offTime={offTime}
+              many={selection.ids.size}
+              onStep={step}
+              onAnother={() =>
+                draftAgain(
+                  wishes,
+                  (practice.seed + 1) % 4294967296,
+                  'Another draft; undo brings back the one before.',
+                )
+              }
+              onFit={fit}
+              onDrafts={() => setOver({ kind: 'drafts' })}
+              onWhyNot={() => setOver({ kind: 'why-not' })}
+              onPasteOrder={() => setOver({ kind: 'paste' })}
+              onHinges={hinges}
+              onRepeat={selection.repeat}
+              onBookend={selection.bookend}
+              onSheet={() => void openAt('sheet')}
+              onLead={() => void openAt('lead')}
+            />
           </div>
-          <div className="mt-3">
+          <ProofLine proof={proof?.proof} busy={busy} edited={proof?.of !== practice} />
+          <div className="mt-2">
             <Score
               practice={practice}
               timeline={timeline}
+              lanes={lanes}
               selectedId={selected?.id}
               ink={PHASE_VAR[themePhase(practice.brief.theme)]}
-              onSelect={setSelectedId}
+              onSelect={select}
+              onEdit={onEdit}
             />
           </div>
           <div className="mt-5 grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -395,13 +429,13 @@ export function ComposeRoom({
               <RunningOrder
                 practice={practice}
                 timeline={timeline}
-                conditions={conditions}
-                selectedId={selected?.id}
-                onSelect={setSelectedId}
+                selection={selection}
+                notes={notes}
+                noteActions={noteActions}
                 onEdit={onEdit}
               />
               <p className="mt-3 flex flex-wrap gap-2">
-                <button type="button" className="press" onClick={() => setPicking({ kind: 'add' })}>
+                <button type="button" className="press" onClick={() => setOver({ kind: 'add' })}>
                   Add a form
                 </button>
                 {practice.items.length === 0 && (
@@ -410,26 +444,36 @@ export function ComposeRoom({
               </p>
             </div>
             <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
+              <ReadOver
+                practice={practice}
+                notes={notes}
+                reading={readOver !== practice}
+                onSelect={select}
+                {...noteActions}
+              />
               {selected && (
-                <ItemMargin
-                  practice={practice}
-                  item={selected}
-                  events={timeline.events.filter((event) => event.itemId === selected.id)}
-                  conditions={conditions}
-                  onEdit={onEdit}
-                  onSwap={() => setPicking({ kind: 'swap', itemId: selected.id })}
-                  onLeaveOut={() => {
-                    touched.current = true;
-                    wish({ without: [...filled.brief.without, selected.formId] });
-                  }}
-                />
+                <div className="mt-4">
+                  <ItemMargin
+                    practice={practice}
+                    item={selected}
+                    events={timeline.events.filter((event) => event.itemId === selected.id)}
+                    conditions={conditions}
+                    account={account}
+                    onEdit={onEdit}
+                    onSwap={() => setOver({ kind: 'instead', itemId: selected.id })}
+                    onLeaveOut={() => {
+                      touched.current = true;
+                      wish({ without: [...filled.brief.without, selected.formId] });
+                    }}
+                  />
+                </div>
               )}
             </aside>
           </div>
-          {picking && (
+          {(over?.kind === 'add' || over?.kind === 'swap') && (
             <FormPicker
               title={
-                picking?.kind === 'swap' && selected
+                over.kind === 'swap' && selected
                   ? `In place of ${formOf(practice, selected).name}`
                   : 'Add a form'
               }
@@ -439,8 +483,42 @@ export function ComposeRoom({
               customs={customs}
               own={own}
               conditions={conditions}
-              onOpenChange={(open) => !open && setPicking(undefined)}
+              onOpenChange={(open) => !open && setOver(undefined)}
               onPick={pick}
+            />
+          )}
+          {over?.kind === 'instead' && selected && (
+            <SomethingElse
+              practice={practice}
+              item={selected}
+              ask={askInstead}
+              onTake={(instead: Instead) => take(instead.practice, `${instead.name} put in`)}
+              onAll={() => setOver({ kind: 'swap', itemId: selected.id })}
+              onClose={() => setOver(undefined)}
+            />
+          )}
+          {over?.kind === 'drafts' && (
+            <Drafts
+              practice={practice}
+              ask={askDrafts}
+              onTake={takeDraft}
+              onClose={() => setOver(undefined)}
+            />
+          )}
+          {over?.kind === 'why-not' && askedNow && (
+            <WhyNot
+              practice={practice}
+              own={own}
+              ask={async (formId) => composer.whyNot(askedNow, practice, formId)}
+              onTake={takeDraft}
+              onClose={() => setOver(undefined)}
+            />
+          )}
+          {over?.kind === 'paste' && askedNow && (
+            <PasteOrder
+              asked={askedNow}
+              onMake={(made) => take(made, 'The running order is a score now.')}
+              onClose={() => setOver(undefined)}
             />
           )}
         </>

@@ -4,7 +4,9 @@ import dynamic from 'next/dynamic';
 import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
 import { cautionsOf, openCautions, FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
-import { reasonText } from '@/ui/words/reasons';
+import type { ItemAccount } from '@/core/compose';
+import { ItemWords } from './ItemWords';
+import { WhyThis } from './WhyThis';
 
 // The figure comes after the words: it does not weigh on the first load.
 const ItemFigure = dynamic(async () => (await import('./ItemFigure')).ItemFigure, { ssr: false });
@@ -15,6 +17,7 @@ interface Props {
   readonly events: readonly TimelineEvent[];
   readonly conditions: readonly ConditionId[];
   readonly onEdit: (edit: Edit, said: string) => void;
+  readonly account: () => Promise<readonly ItemAccount[] | undefined>;
   readonly onSwap: () => void;
   readonly onLeaveOut: () => void;
 }
@@ -60,7 +63,16 @@ function Cautions({
 }
 
 /** The margin beside the running order: why the selected form is here, how it is said, what to mind. */
-export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap, onLeaveOut }: Props) {
+export function ItemMargin({
+  practice,
+  item,
+  events,
+  conditions,
+  account,
+  onEdit,
+  onSwap,
+  onLeaveOut,
+}: Props) {
   const form = formOf(practice, item);
   const first = events.filter((event) => event.kind === 'stroke' && event.repetition <= 1);
   return (
@@ -80,14 +92,7 @@ export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap,
       <div className="min-h-[22rem]">
         <ItemFigure key={`${item.id}-${item.variant}`} practice={practice} item={item} />
       </div>
-      <section>
-        <h3 className="caption">Why it is here</h3>
-        <ul className="mt-1">
-          {item.reasons.map((reason) => (
-            <li key={JSON.stringify(reason)}>{reasonText(reason)}</li>
-          ))}
-        </ul>
-      </section>
+      <WhyThis item={item} account={account} />
       <section>
         <h3 className="caption">On the breath</h3>
         <ol className="mt-1">
@@ -112,7 +117,7 @@ export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap,
       <Cautions form={form} item={item} conditions={conditions} />
       <section className="flex flex-wrap gap-x-4 gap-y-1 border-t border-hairline pt-2">
         <button type="button" className="press-plain" onClick={onSwap}>
-          Swap for another
+          Something else here
         </button>
         {VARIANTS.filter((variant) => variant !== item.variant && hasVariant(form, variant)).map(
           (variant) => (
@@ -166,6 +171,7 @@ export function ItemMargin({ practice, item, events, conditions, onEdit, onSwap,
           Redraft without it
         </button>
       </section>
+      <ItemWords key={item.id} practice={practice} item={item} onEdit={onEdit} />
       {form.mistakes.length > 0 && (
         <section>
           <h3 className="caption">What goes wrong</h3>

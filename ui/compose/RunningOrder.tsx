@@ -17,24 +17,25 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
-import { GripVertical, Minus, Plus, X } from 'lucide-react';
-import type { KeyboardEvent } from 'react';
+import { GripVertical, Lock, LockOpen, Minus, Plus, X } from 'lucide-react';
+import type { KeyboardEvent, MouseEvent } from 'react';
 import { breathSec } from '@/core/breath';
 import { formOf, type Edit, type Item, type ItemSpan, type Practice, type Timeline } from '@/core/practice';
-import { openCautions, type ConditionId } from '@/core/people';
+import type { Note } from '@/core/review';
 import { themePhase } from '@/core/brief';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
+import { NotesHere, type NoteActions } from './NoteLine';
+import type { Selection } from './useSelection';
 
 interface Props {
   readonly practice: Practice;
   readonly timeline: Timeline;
-  readonly selectedId: string | undefined;
-  /** What to be careful of in the group this is for. */
-  readonly conditions: readonly ConditionId[];
-  readonly onSelect: (itemId: string) => void;
+  readonly selection: Selection;
+  readonly notes: readonly Note[];
+  readonly noteActions: NoteActions;
   readonly onEdit: (edit: Edit, said: string) => void;
 }
 
@@ -69,6 +70,14 @@ function Stepper({
   );
 }
 
+const LESSON_WORDS = {
+  show: 'shown',
+  parts: 'in parts',
+  drill: 'drilled',
+  mistakes: 'put right',
+  whole: 'the whole',
+} as const;
+
 function repetitionText(practice: Practice, item: Item): string {
   const { sides } = formOf(practice, item);
   const each = sides === 'symmetric' ? '' : sides === 'both-ways' ? ' each way' : ' each side';
@@ -77,23 +86,23 @@ function repetitionText(practice: Practice, item: Item): string {
 
 function Row({
   practice,
-  conditions,
+  notes,
+  noteActions,
   item,
   span,
   index,
-  selected,
-  onSelect,
+  selection,
   onEdit,
-}: Omit<Props, 'timeline' | 'selectedId'> & {
+}: Omit<Props, 'timeline'> & {
   item: Item;
   span: ItemSpan | undefined;
   index: number;
-  selected: boolean;
 }) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id });
   const form = formOf(practice, item);
-  const standing = openCautions(form, item, conditions).filter((caution) => caution.weight !== 'watch');
+  const selected = item.id === selection.current;
+  const chosen = selection.ids.has(item.id);
   const wholeSec =
     breathSec(form.pace, { breathsPerMin: practice.brief.breathsPerMin, outToIn: practice.customs.outToIn }) *
     item.stretch;
@@ -103,11 +112,30 @@ function Row({
       event.preventDefault();
       onEdit(edit, said);
     };
+    const does = (action: () => void): void => {
+      event.preventDefault();
+      action();
+    };
+    const beside = practice.items[index + (event.key === 'ArrowUp' ? -1 : 1)];
     if (event.altKey && event.key === 'ArrowUp')
       act({ kind: 'move', itemId: item.id, toIndex: index - 1 }, `${form.name} moved up`);
     else if (event.altKey && event.key === 'ArrowDown')
       act({ kind: 'move', itemId: item.id, toIndex: index + 1 }, `${form.name} moved down`);
-    else if (event.key === 'Delete') act({ kind: 'remove', itemId: item.id }, `${form.name} removed`);
+    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown')
+      does(() => {
+        if (!beside) return;
+        selection.select(beside.id, event.shiftKey ? 'extend' : undefined);
+        document.getElementById(`row-${beside.id}`)?.focus();
+      });
+    else if (event.ctrlKey || event.metaKey) {
+      if (event.key === 'c') does(() => selection.lift('copy'));
+      else if (event.key === 'x') does(() => selection.lift('cut'));
+      else if (event.key === 'v') does(() => selection.paste());
+    } else if (event.key === 'Escape') does(() => selection.clear());
+    else if (event.key === 'Delete') does(() => selection.remove());
+    else if (event.key === 'k') does(() => selection.lock());
+    else if (event.key === 'r') does(() => selection.repeat());
+    else if (event.key === 'b') does(() => selection.bookend());
     else if (event.key === '+' || event.key === '=')
       act({ kind: 'repetitions', itemId: item.id, steps: 1 }, `${form.name}: one more`);
     else if (event.key === '-')
@@ -117,7 +145,7 @@ function Row({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_8.5rem_3.2rem_1.75rem] ${selected ? 'bg-leaf' : ''} ${isDragging ? 'relative z-10 bg-leaf outline-2 outline-ink' : ''}`}
+      className={`grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_8.5rem_3.2rem_1.75rem_1.75rem] ${selected || chosen ? 'bg-leaf' : ''} ${chosen ? 'shadow-[inset_3px_0_0_var(--ink)]' : ''} ${isDragging ? 'relative z-10 bg-leaf outline-2 outline-ink' : ''}`}
     >
       <button
         type="button"
@@ -132,8 +160,14 @@ function Row({
       <button
         type="button"
         className="min-w-0 py-1 text-left"
-        aria-pressed={selected}
-        onClick={() => onSelect(item.id)}
+        id={`row-${item.id}`}
+        aria-pressed={selected || chosen}
+        onClick={(event: MouseEvent) =>
+          selection.select(
+            item.id,
+            event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'toggle' : undefined,
+          )
+        }
         onKeyDown={keys}
       >
         <span className="float-left mr-2">
@@ -152,14 +186,9 @@ function Row({
         )}
         {item.variant !== 'full' && <span className="quiet small"> {item.variant}</span>}
         {item.hinge && <span className="quiet small"> hinge</span>}
-        {standing.map((caution) => (
-          <span
-            key={`${caution.condition}-${caution.say}`}
-            className={`small block ${caution.weight === 'avoid' ? 'must' : 'should'}`}
-          >
-            {caution.weight === 'avoid' ? 'Avoid' : 'Change'}, {caution.conditionLabel}: {caution.say}
-          </span>
-        ))}
+        {item.lesson && <span className="quiet small"> {LESSON_WORDS[item.lesson]}</span>}
+        {item.holdSec && <span className="quiet small figures"> held {item.holdSec} s</span>}
+        {item.layers && <span className="quiet small"> in layers</span>}
       </button>
       <span className="figures text-right sm:hidden">{clockText(span?.lengthMs ?? 0)}</span>
       <span className="col-start-2 sm:col-start-auto">
@@ -185,18 +214,36 @@ function Row({
       <span className="figures hidden text-right sm:block">{clockText(span?.lengthMs ?? 0)}</span>
       <button
         type="button"
-        className="press-square"
+        className={`press-square max-sm:col-start-3 ${item.locked ? '' : 'text-faded'}`}
+        aria-label={`Keep ${form.name}`}
+        aria-pressed={item.locked === true}
+        title="Keep this when the rest is drafted anew"
+        onClick={() =>
+          onEdit(
+            { kind: 'lock', itemIds: [item.id], locked: !item.locked },
+            item.locked ? `${form.name} let go` : `${form.name} kept through redrafts`,
+          )
+        }
+      >
+        {item.locked ? <Lock size={14} aria-hidden /> : <LockOpen size={14} aria-hidden />}
+      </button>
+      <button
+        type="button"
+        className="press-square max-sm:col-start-3"
         aria-label={`Remove ${form.name}`}
         onClick={() => onEdit({ kind: 'remove', itemId: item.id }, `${form.name} removed`)}
       >
         <X size={14} aria-hidden />
       </button>
+      <div className="col-span-full pl-9">
+        <NotesHere notes={notes} {...noteActions} />
+      </div>
     </li>
   );
 }
 
 /** The running order beside the score: drag or keys to move, presses to change, everything undone by undo. */
-export function RunningOrder({ practice, timeline, selectedId, conditions, onSelect, onEdit }: Props) {
+export function RunningOrder({ practice, timeline, selection, notes, noteActions, onEdit }: Props) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -210,7 +257,7 @@ export function RunningOrder({ practice, timeline, selectedId, conditions, onSel
     <section aria-labelledby="running-order">
       <div className="flex items-baseline justify-between border-b border-ink pb-1">
         <h2 id="running-order">Running order</h2>
-        <span className="quiet small hidden sm:grid sm:grid-cols-[11.5rem_8.5rem_3.2rem_1.75rem] sm:gap-x-2">
+        <span className="quiet small hidden sm:grid sm:grid-cols-[11.5rem_8.5rem_3.2rem_1.75rem_1.75rem] sm:gap-x-2">
           <span className="pl-7">repetitions</span>
           <span className="pl-7">breath</span>
           <span className="text-right">min</span>
@@ -238,12 +285,12 @@ export function RunningOrder({ practice, timeline, selectedId, conditions, onSel
                       <Row
                         key={item.id}
                         practice={practice}
-                        conditions={conditions}
+                        notes={notes.filter((note) => note.itemId === item.id)}
+                        noteActions={noteActions}
                         item={item}
                         span={timeline.items[index]}
                         index={index}
-                        selected={item.id === selectedId}
-                        onSelect={onSelect}
+                        selection={selection}
                         onEdit={onEdit}
                       />
                     )
@@ -255,7 +302,9 @@ export function RunningOrder({ practice, timeline, selectedId, conditions, onSel
         </SortableContext>
       </DndContext>
       <p className="quiet small mt-2">
-        Keys on a form: <kbd>Alt</kbd> <kbd>↑</kbd> <kbd>↓</kbd> move, <kbd>+</kbd> <kbd>−</kbd> repetitions,{' '}
+        Keys on a form: <kbd>↑</kbd> <kbd>↓</kbd> go, with <kbd>Shift</kbd> choose more, with <kbd>Alt</kbd>{' '}
+        move; <kbd>+</kbd> <kbd>−</kbd> repetitions, <kbd>k</kbd> keep, <kbd>r</kbd> repeat, <kbd>b</kbd>{' '}
+        bookend, <kbd>Ctrl C</kbd> <kbd>X</kbd> <kbd>V</kbd> copy, cut, paste (between practices too),{' '}
         <kbd>Delete</kbd> remove; <kbd>Ctrl Z</kbd> undoes.
       </p>
     </section>

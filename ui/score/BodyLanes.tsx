@@ -10,6 +10,8 @@ interface Props {
   readonly x: (ms: number) => number;
   readonly top: number;
   readonly totalMs: number;
+  /** Where the names stand, px: at the left edge of what is in sight. */
+  readonly left: number;
 }
 
 function line(points: readonly LanePoint[], x: Props['x'], y: (point: LanePoint) => number): string {
@@ -19,7 +21,7 @@ function line(points: readonly LanePoint[], x: Props['x'], y: (point: LanePoint)
 }
 
 /** Where the weight lies, how low the hips are, how high the hands: from the solved movement. */
-export function BodyLanes({ points, x, top, totalMs }: Props) {
+export function BodyLanes({ points, x, top, totalMs, left }: Props) {
   if (points.length === 0) return null;
   const laneTop = (index: number): number => top + index * (LANE_HEIGHT + 6);
   const scaleY = (index: number, value: number): number =>
@@ -84,13 +86,19 @@ export function BodyLanes({ points, x, top, totalMs }: Props) {
           <g key={name}>
             {/* The name on its own slip of paper, so that no line runs through it. */}
             <rect
-              x={0}
+              x={left}
               y={laneTop(index) - 1}
               width={name.length * 6.2 + 8}
               height={15}
               fill="var(--paper)"
             />
-            <text x={4} y={laneTop(index) + 10} fontSize={13} fill="var(--faded)" className="font-sans">
+            <text
+              x={left + 4}
+              y={laneTop(index) + 10}
+              fontSize={13}
+              fill="var(--faded)"
+              className="font-sans"
+            >
               {name}
             </text>
           </g>

@@ -1,28 +1,52 @@
 'use client';
 
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { breathLine, cueFill, type Practice, type Timeline } from '@/core/practice';
+import dynamic from 'next/dynamic';
+import { useEffect, useMemo, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { effortCurve } from '@/core/compose/effort';
+import {
+  breathLine,
+  cueFill,
+  formOf,
+  type Edit,
+  type LanePoint,
+  type Practice,
+  type Timeline,
+} from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { BodyLanes, LANES_HEIGHT } from './BodyLanes';
 import { brushPath, round, washPath } from './brush';
-import { useLanes } from './useLanes';
+import { CHANNEL_HEIGHT, ChannelLanes, channelsShown, EFFORT_HEIGHT, EffortLane } from './MoreLanes';
+import { usePlayMark } from './usePlayMark';
+import { useZoom, ZOOM_STEP } from './useZoom';
+
+// The figure comes when something is pointed at: it does not weigh on the first load.
+const PointedFigure = dynamic(async () => (await import('./PointedFigure')).PointedFigure, { ssr: false });
 
 const TOP = 30;
 const LINE_HEIGHT = 92;
 const NAMES_Y = TOP + LINE_HEIGHT + 22;
 const WORDS_Y = NAMES_Y + 12;
-const LANES_Y = WORDS_Y + 8;
-const AXIS_Y = LANES_Y + LANES_HEIGHT + 12;
-const HEIGHT = AXIS_Y + 22;
-/** Pixels a second when looked at closely. */
-const CLOSE_PX_PER_S = 7;
+/** From here on a stroke's own cue fits under it, px a second. */
+const CUES_FROM_PX_PER_S = 26;
+
+/** What can be shown under the breath line. */
+const LANES = ['body', 'effort', 'channels', 'words'] as const;
+type Lane = (typeof LANES)[number];
+const LANE_LABELS: Readonly<Record<Lane, string>> = {
+  body: 'feet, height, arms',
+  effort: 'effort',
+  channels: 'channels',
+  words: 'words',
+};
 
 interface Props {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly selectedId: string | undefined;
   readonly ink: string;
-  readonly onSelect: (itemId: string) => void;
+  readonly lanes: readonly LanePoint[];
+  readonly onSelect: (itemId: string, how?: 'toggle' | 'extend') => void;
+  readonly onEdit: (edit: Edit, said: string) => void;
 }
 
 function Sections({ timeline, x }: { timeline: Timeline; x: (ms: number) => number }) {
@@ -57,22 +81,32 @@ function Sections({ timeline, x }: { timeline: Timeline; x: (ms: number) => numb
 /** A step of the minute axis that leaves room for its figures. */
 const minuteStep = (pxPerMin: number): number => [1, 2, 5, 10].find((step) => step * pxPerMin >= 46) ?? 15;
 
-function Axis({ timeline, x, pxPerMs }: { timeline: Timeline; x: (ms: number) => number; pxPerMs: number }) {
+function Axis({
+  timeline,
+  x,
+  pxPerMs,
+  y,
+}: {
+  timeline: Timeline;
+  x: (ms: number) => number;
+  pxPerMs: number;
+  y: number;
+}) {
   const step = minuteStep(pxPerMs * 60_000);
   const count = Math.floor(timeline.totalMs / 60_000 / step);
   const breathEvents = timeline.events.filter((event) => event.breath === 'in' && event.kind === 'stroke');
   const dense = breathEvents.length > 0 && (timeline.totalMs * pxPerMs) / breathEvents.length > 3;
   return (
     <g>
-      <line x1={0} x2={x(timeline.totalMs)} y1={AXIS_Y} y2={AXIS_Y} stroke="var(--hairline)" />
+      <line x1={0} x2={x(timeline.totalMs)} y1={y} y2={y} stroke="var(--hairline)" />
       {dense &&
         breathEvents.map((event) => (
           <line
             key={event.index}
             x1={round(x(event.startMs))}
             x2={round(x(event.startMs))}
-            y1={AXIS_Y}
-            y2={AXIS_Y - (event.breathNumber % 10 === 0 ? 8 : 4)}
+            y1={y}
+            y2={y - (event.breathNumber % 10 === 0 ? 8 : 4)}
             stroke="var(--faded)"
             strokeWidth={event.breathNumber % 10 === 0 ? 1.4 : 0.7}
           />
@@ -81,7 +115,7 @@ function Axis({ timeline, x, pxPerMs }: { timeline: Timeline; x: (ms: number) =>
         <text
           key={minute}
           x={round(x(minute * 60_000))}
-          y={AXIS_Y + 16}
+          y={y + 16}
           fontSize={13}
           fill="var(--faded)"
           textAnchor={minute === 0 ? 'start' : 'middle'}
@@ -94,13 +128,93 @@ function Axis({ timeline, x, pxPerMs }: { timeline: Timeline; x: (ms: number) =>
   );
 }
 
+/** The right edge of the chosen block: dragged, it gives or takes repetitions. */
+function Edge({
+  practice,
+  timeline,
+  index,
+  x,
+  pxPerMs,
+  onEdit,
+}: {
+  practice: Practice;
+  timeline: Timeline;
+  index: number;
+  x: (ms: number) => number;
+  pxPerMs: number;
+  onEdit: Props['onEdit'];
+}) {
+  const from = useRef<number | undefined>(undefined);
+  const [steps, setSteps] = useState(0);
+  const span = timeline.items[index];
+  const item = practice.items[index];
+  if (!span || !item) return null;
+  const form = formOf(practice, item);
+  const events = timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount);
+  // A later repetition: the first is slower.
+  const one = events
+    .filter((event) => event.repetition === Math.min(2, item.repetitions))
+    .reduce((sum, event) => sum + event.lengthMs, 0);
+  const stepPx = Math.max(6, one * pxPerMs * form.repetitions.multipleOf);
+  const least = -Math.floor((item.repetitions - 1) / form.repetitions.multipleOf);
+  const edge = x(span.startMs + span.lengthMs);
+  const moved = (event: PointerEvent): void => {
+    if (from.current !== undefined)
+      setSteps(Math.max(least, Math.round((event.clientX - from.current) / stepPx)));
+  };
+  const dropped = (): void => {
+    from.current = undefined;
+    if (steps !== 0)
+      onEdit({ kind: 'repetitions', itemId: item.id, steps }, `${form.name}: repetitions changed`);
+    setSteps(0);
+  };
+  return (
+    <g>
+      {steps !== 0 && (
+        <text x={round(edge + 8)} y={TOP + 16} fontSize={14} fill="var(--ink)" className="figures font-sans">
+          {item.repetitions + steps * form.repetitions.multipleOf}×
+        </text>
+      )}
+      <line
+        x1={round(edge + steps * stepPx)}
+        x2={round(edge + steps * stepPx)}
+        y1={TOP}
+        y2={NAMES_Y}
+        stroke="var(--ink)"
+        strokeWidth={3}
+      />
+      <rect
+        x={round(edge - 8 + steps * stepPx)}
+        y={TOP - 4}
+        width={16}
+        height={NAMES_Y - TOP + 10}
+        fill="transparent"
+        className="cursor-ew-resize touch-none"
+        onClick={(event) => event.stopPropagation()}
+        onPointerDown={(event) => {
+          event.stopPropagation();
+          event.currentTarget.setPointerCapture(event.pointerId);
+          from.current = event.clientX;
+        }}
+        onPointerMove={moved}
+        onPointerUp={dropped}
+        onPointerCancel={dropped}
+      >
+        <title>Drag for more or fewer repetitions; + and − do the same</title>
+      </rect>
+    </g>
+  );
+}
+
 function Items({
   practice,
   timeline,
   selectedId,
   x,
   onSelect,
-}: Omit<Props, 'ink'> & { x: (ms: number) => number }) {
+  onEdit,
+  pxPerMs,
+}: Omit<Props, 'ink' | 'lanes'> & { x: (ms: number) => number; pxPerMs: number }) {
   return timeline.items.map((span) => {
     const from = x(span.startMs);
     const width = x(span.startMs + span.lengthMs) - from;
@@ -109,7 +223,16 @@ function Items({
     const letters = Math.floor((width - 6) / 6.4);
     const selected = span.itemId === selectedId;
     return (
-      <g key={span.itemId} onClick={() => onSelect(span.itemId)} className="cursor-pointer">
+      <g
+        key={span.itemId}
+        onClick={(event) =>
+          onSelect(
+            span.itemId,
+            event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'toggle' : undefined,
+          )
+        }
+        className="cursor-pointer"
+      >
         <title>{name}</title>
         <rect
           x={round(from)}
@@ -131,93 +254,271 @@ function Items({
             {name.length > letters ? `${name.slice(0, letters - 1)}…` : name}
           </text>
         )}
+        {selected && (
+          <Edge
+            practice={practice}
+            timeline={timeline}
+            index={span.itemIndex}
+            x={x}
+            pxPerMs={pxPerMs}
+            onEdit={onEdit}
+          />
+        )}
       </g>
     );
   });
 }
 
-/** Marks under each stroke whose cue is longer than the stroke. */
-function WordsLane({ timeline, x }: { timeline: Timeline; x: (ms: number) => number }) {
-  const long = timeline.events.filter(
-    (event) => event.kind === 'stroke' && event.repetition <= 1 && cueFill(event) > 1,
-  );
-  return long.map((event) => (
-    <g key={event.index}>
-      <title>{`“${event.cue}” takes longer to say than the ${event.breath === 'in' ? 'inhale' : event.breath === 'out' ? 'exhale' : 'stroke'} lasts`}</title>
-      <line
-        x1={round(x(event.startMs))}
-        x2={round(x(event.startMs + event.lengthMs))}
-        y1={WORDS_Y}
-        y2={WORDS_Y}
-        stroke="var(--ink)"
-        strokeWidth={3}
-      />
-    </g>
-  ));
+/** Under each stroke whether its cue fits; looked at closely, the cue itself. */
+function WordsLane({
+  timeline,
+  x,
+  y,
+  pxPerMs,
+}: {
+  timeline: Timeline;
+  x: (ms: number) => number;
+  y: number;
+  pxPerMs: number;
+}) {
+  const close = pxPerMs * 1000 >= CUES_FROM_PX_PER_S;
+  return timeline.events.map((event) => {
+    if (event.kind !== 'stroke' || (!close && (event.repetition > 1 || cueFill(event) <= 1))) return null;
+    const fill = cueFill(event);
+    const width = event.lengthMs * pxPerMs;
+    const letters = Math.floor((width - 6) / 6.2);
+    return (
+      <g key={event.index}>
+        <title>
+          {fill > 1
+            ? `“${event.cue}” takes longer to say than the ${event.breath === 'in' ? 'inhale' : event.breath === 'out' ? 'exhale' : 'stroke'} lasts`
+            : event.cue}
+        </title>
+        <line
+          x1={round(x(event.startMs))}
+          x2={round(x(event.startMs) + width * Math.min(1, fill))}
+          y1={y}
+          y2={y}
+          stroke="var(--ink)"
+          strokeWidth={fill > 1 ? 3 : 1}
+        />
+        {close && letters > 6 && (
+          <text
+            x={round(x(event.startMs) + 2)}
+            y={y + 14}
+            fontSize={13}
+            fill="var(--ink)"
+            className="font-sans"
+          >
+            {event.cue.length > letters ? `${event.cue.slice(0, letters - 1)}…` : event.cue}
+          </text>
+        )}
+      </g>
+    );
+  });
+}
+
+/** The part of a timeline between two moments: only that is drawn. */
+function within(timeline: Timeline, fromMs: number, toMs: number): Timeline {
+  const touches = ({ startMs, lengthMs }: { startMs: number; lengthMs: number }): boolean =>
+    startMs + lengthMs >= fromMs && startMs <= toMs;
+  return {
+    ...timeline,
+    events: timeline.events.filter(touches),
+    items: timeline.items.filter(touches),
+    sections: timeline.sections.filter(touches),
+  };
 }
 
 /** The whole practice, seen breathing: rises for inhales, falls for exhales, flat for holds. */
-export function Score({ practice, timeline, selectedId, ink, onSelect }: Props) {
-  const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(1000);
-  const [close, setClose] = useState(false);
-  useEffect(() => {
-    const element = box.current;
-    if (!element) return undefined;
-    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
-  const pxPerMs = close ? CLOSE_PX_PER_S / 1000 : Math.max(width - 8, 280) / Math.max(timeline.totalMs, 1);
-  const drawnWidth = Math.ceil(timeline.totalMs * pxPerMs) + 8;
+export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, onEdit }: Props) {
+  const { totalMs } = timeline;
+  const zoom = useZoom(totalMs);
+  const { box, pxPerMs, fromMs, toMs, show } = zoom;
+  const [shown, setShown] = useState<ReadonlySet<Lane>>(new Set(['body', 'words']));
+  const [pointedMs, setPointedMs] = useState<number | undefined>(undefined);
+  const mark = usePlayMark(totalMs);
+  const drawnWidth = Math.ceil(totalMs * pxPerMs) + 8;
   const x = (ms: number): number => ms * pxPerMs + 1;
   const y = (level: number): number => TOP + 8 + (LINE_HEIGHT - 16) * (1 - level);
-  const lanes = useLanes(practice);
-  const points = useMemo(() => breathLine(timeline, 0, timeline.totalMs, 8), [timeline]);
+  const part = useMemo(() => within(timeline, fromMs, toMs), [timeline, fromMs, toMs]);
+  const points = useMemo(() => {
+    // Far away two points a stroke tell as much as eight.
+    const fine = pxPerMs * 1000 < 1.2 ? 3 : pxPerMs * 1000 < 12 ? 8 : 20;
+    return breathLine(timeline, fromMs, toMs, fine);
+  }, [timeline, fromMs, toMs, pxPerMs]);
+  const effort = useMemo(() => effortCurve(practice, timeline), [practice, timeline]);
+  const channels = useMemo(() => channelsShown(practice, timeline), [practice, timeline]);
 
+  const wordsHeight = shown.has('words') ? (pxPerMs * 1000 >= CUES_FROM_PX_PER_S ? 24 : 8) : 0;
+  const bodyTop = WORDS_Y + wordsHeight;
+  const effortTop = bodyTop + (shown.has('body') ? LANES_HEIGHT + 4 : 0);
+  const channelTop = effortTop + (shown.has('effort') ? EFFORT_HEIGHT + 8 : 0);
+  const axisY = channelTop + (shown.has('channels') ? channels.length * CHANNEL_HEIGHT + 6 : 0) + 12;
+  const height = axisY + 22;
+  const atMs = mark.playing ? mark.atMs : (pointedMs ?? mark.atMs);
+  const pointing = mark.playing || pointedMs !== undefined || mark.atMs > 0;
+
+  const selectedStart = timeline.items.find((span) => span.itemId === selectedId)?.startMs;
   useEffect(() => {
-    const span = timeline.items.find((candidate) => candidate.itemId === selectedId);
-    if (close && span && box.current) box.current.scrollTo({ left: span.startMs * pxPerMs - 60 });
-  }, [close, selectedId, timeline, pxPerMs]);
+    if (selectedStart !== undefined) show(selectedStart);
+    // Only when another is chosen: an edit must not pull the score away under the hand.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [selectedId]);
+
+  const pointed = (event: PointerEvent): void => {
+    const frame = event.currentTarget.getBoundingClientRect();
+    setPointedMs(Math.min(totalMs, Math.max(0, (event.clientX - frame.left - 1) / pxPerMs)));
+  };
+  const keys = (event: KeyboardEvent): void => {
+    const does = (action: () => void): void => {
+      event.preventDefault();
+      action();
+    };
+    const about = pointing ? atMs : undefined;
+    if (event.key === '+' || event.key === '=') does(() => zoom.by(ZOOM_STEP, about));
+    else if (event.key === '-') does(() => zoom.by(1 / ZOOM_STEP, about));
+    else if (event.key === '0') does(zoom.reset);
+    else if (event.key === ' ') does(mark.toggle);
+    else if (event.key === 'ArrowRight' || event.key === 'ArrowLeft')
+      does(() => {
+        setPointedMs(undefined);
+        const way = event.key === 'ArrowRight' ? 1 : -1;
+        mark.go(Math.min(totalMs, Math.max(0, mark.atMs + way * Math.max(1000, 24 / pxPerMs))));
+        show(mark.atMs);
+      });
+    else if (event.key === 'Enter')
+      does(() => {
+        const span = timeline.items.find((one) => one.startMs <= atMs && one.startMs + one.lengthMs > atMs);
+        if (span) onSelect(span.itemId);
+      });
+  };
 
   return (
     <section aria-label="Score">
-      <div className="flex items-baseline justify-between">
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <p className="quiet small">
           {timeline.breaths} breaths led · the line rises with each inhale and falls with each exhale
         </p>
-        <button
-          type="button"
-          className="press-plain small"
-          aria-pressed={close}
-          onClick={() => setClose(!close)}
-        >
-          {close ? 'See the whole' : 'Look closer'}
-        </button>
+        <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
+          <fieldset className="flex flex-wrap items-center gap-x-3">
+            <legend className="sr-only">Lanes shown</legend>
+            {LANES.map((lane) => (
+              <label key={lane} className="small inline-flex min-h-6 items-center gap-1">
+                <input
+                  type="checkbox"
+                  checked={shown.has(lane)}
+                  onChange={() =>
+                    setShown((before) => {
+                      const next = new Set(before);
+                      if (!next.delete(lane)) next.add(lane);
+                      return next;
+                    })
+                  }
+                />
+                {LANE_LABELS[lane]}
+              </label>
+            ))}
+          </fieldset>
+          <button
+            type="button"
+            className="press-plain small"
+            aria-pressed={mark.playing}
+            onClick={mark.toggle}
+          >
+            {mark.playing ? 'Stop' : 'Play'}
+          </button>
+          <button type="button" className="press-plain small" disabled={zoom.whole} onClick={zoom.reset}>
+            See the whole
+          </button>
+          <button
+            type="button"
+            className="press-plain small"
+            disabled={zoom.whole}
+            onClick={() => zoom.by(1 / ZOOM_STEP)}
+          >
+            Farther
+          </button>
+          <button
+            type="button"
+            className="press-plain small"
+            disabled={zoom.closest}
+            onClick={() => zoom.by(ZOOM_STEP, selectedStart)}
+          >
+            Look closer
+          </button>
+        </span>
       </div>
       <div
         ref={box}
         className="overflow-x-auto overflow-y-hidden border-y border-hairline"
-        tabIndex={close ? 0 : -1}
+        tabIndex={0}
         role="region"
         aria-label="Breath line"
+        aria-describedby="score-keys"
+        onKeyDown={keys}
       >
         <svg
           width={drawnWidth}
-          height={HEIGHT}
+          height={height}
           role="img"
           aria-label={`Breath line of ${timeline.items.length} forms in ${timeline.sections.length} sections`}
           className="block"
+          onPointerMove={pointed}
+          onPointerLeave={() => setPointedMs(undefined)}
         >
-          <Items practice={practice} timeline={timeline} selectedId={selectedId} x={x} onSelect={onSelect} />
-          <Sections timeline={timeline} x={x} />
+          <Items
+            practice={practice}
+            timeline={part}
+            selectedId={selectedId}
+            x={x}
+            pxPerMs={pxPerMs}
+            onSelect={onSelect}
+            onEdit={onEdit}
+          />
+          <Sections timeline={part} x={x} />
           <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
-          <path d={brushPath(points, x, y, close ? 1.7 : 1)} fill={ink} pointerEvents="none" />
-          <BodyLanes points={lanes} x={x} top={LANES_Y} totalMs={timeline.totalMs} />
-          <WordsLane timeline={timeline} x={x} />
-          <Axis timeline={timeline} x={x} pxPerMs={pxPerMs} />
+          <path d={brushPath(points, x, y, zoom.whole ? 1 : 1.7)} fill={ink} pointerEvents="none" />
+          {shown.has('body') && (
+            <BodyLanes
+              points={lanes.filter((point) => point.atMs >= fromMs && point.atMs <= toMs)}
+              x={x}
+              top={bodyTop}
+              totalMs={totalMs}
+              left={zoom.left}
+            />
+          )}
+          {shown.has('words') && <WordsLane timeline={part} x={x} y={WORDS_Y} pxPerMs={pxPerMs} />}
+          {shown.has('effort') && <EffortLane spans={effort} x={x} top={effortTop} left={zoom.left} />}
+          {shown.has('channels') && (
+            <ChannelLanes
+              practice={practice}
+              timeline={part}
+              channels={channels}
+              x={x}
+              top={channelTop}
+              left={zoom.left}
+            />
+          )}
+          <Axis timeline={timeline} x={x} pxPerMs={pxPerMs} y={axisY} />
+          {pointing && (
+            <line
+              x1={round(x(atMs))}
+              x2={round(x(atMs))}
+              y1={TOP - 8}
+              y2={axisY}
+              stroke="var(--ink)"
+              strokeWidth={1}
+              pointerEvents="none"
+            />
+          )}
         </svg>
       </div>
+      <p id="score-keys" className="sr-only">
+        Plus and minus zoom, 0 shows the whole, left and right move the mark, Enter chooses the form at the
+        mark, space plays.
+      </p>
+      {pointing && <PointedFigure practice={practice} timeline={timeline} atMs={atMs} ink={ink} />}
     </section>
   );
 }

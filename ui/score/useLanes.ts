@@ -2,12 +2,32 @@
 
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
+import type { Customs } from '@/core/customs';
 import type { LanePoint, Practice } from '@/core/practice';
+import type { Note, ReviewPeople } from '@/core/review';
 import type { LanesWorker } from '@/workers/lanes.worker';
 
-/** The body's lanes of a practice, solved beside the page; those of the practice before until they come. */
-export function useLanes(practice: Practice): readonly LanePoint[] {
+export interface Beside {
+  readonly lanes: readonly LanePoint[];
+  readonly notes: readonly Note[];
+  /** The practice the notes were written for: an older one while a newer is being read. */
+  readonly readOver: Practice | undefined;
+}
+
+/** A short wait: of several quick edits only the last is solved. */
+const LANES_WAIT_MS = 150;
+const NOTES_WAIT_MS = 40;
+
+/**
+ * What is worked out beside the page: the body's lanes and the margin's notes. Those of the practice before
+ * stand until the new ones come.
+ */
+export function useBeside(practice: Practice | undefined, customs: Customs, people: ReviewPeople): Beside {
   const [lanes, setLanes] = useState<readonly LanePoint[]>([]);
+  const [read, setRead] = useState<{ notes: readonly Note[]; readOver: Practice | undefined }>({
+    notes: [],
+    readOver: undefined,
+  });
   const remote = useRef<Remote<LanesWorker> | undefined>(undefined);
   useEffect(() => {
     const worker = new Worker(new URL('../../workers/lanes.worker.ts', import.meta.url));
@@ -18,20 +38,29 @@ export function useLanes(practice: Practice): readonly LanePoint[] {
     };
   }, []);
   useEffect(() => {
+    if (!practice) return undefined;
     let wanted = true;
-    // A short wait: of several quick edits only the last is solved.
-    const timer = setTimeout(() => {
+    const soon = setTimeout(() => {
+      remote.current
+        ?.review(practice, customs, people)
+        .then((notes) => {
+          if (wanted) setRead({ notes, readOver: practice });
+        })
+        .catch((problem: unknown) => console.error('The practice could not be read over', problem));
+    }, NOTES_WAIT_MS);
+    const later = setTimeout(() => {
       remote.current
         ?.lanes(practice)
         .then((points) => {
           if (wanted) setLanes(points);
         })
         .catch((problem: unknown) => console.error('The body’s lanes could not be solved', problem));
-    }, 150);
+    }, LANES_WAIT_MS);
     return () => {
       wanted = false;
-      clearTimeout(timer);
+      clearTimeout(soon);
+      clearTimeout(later);
     };
-  }, [practice]);
-  return lanes;
+  }, [practice, customs, people]);
+  return { lanes, ...read };
 }

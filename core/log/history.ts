@@ -1,0 +1,13 @@
+/** What the composer may know of those a practice is for: what they did lately, and what they have met. */
+export interface GroupHistory {
+  /** Forms of the last three classes, newest first. */
+  readonly recent: readonly (readonly string[])[];
+  readonly known: readonly string[];
+}
+
+export interface History {
+  readonly groups: Readonly<Record<string, GroupHistory>>;
+  /** Practices led for nobody in particular. */
+  readonly myself: GroupHistory;
+  readonly pace: Readonly<Record<string, number>>;
+}

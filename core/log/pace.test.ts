@@ -1,0 +1,29 @@
+import { paceOf, type LedForm } from '.';
+
+const led = (actualMs: number, over: Partial<LedForm> = {}): LedForm => ({
+  formId: 'f',
+  plannedMs: 100_000,
+  actualMs,
+  plannedRepetitions: 3,
+  repetitions: 3,
+  ...over,
+});
+
+describe('the pace a log tells', () => {
+  it('trusts n samples by n/(n + 4) (common practice)', () => {
+    expect(paceOf([led(120_000)])['f']).toBeCloseTo(1 + (1 / 5) * 0.2, 3);
+    expect(paceOf(Array.from({ length: 4 }, () => led(120_000)))['f']).toBeCloseTo(1.1, 3);
+    expect(paceOf(Array.from({ length: 36 }, () => led(120_000)))['f']).toBeCloseTo(1.18, 3);
+  });
+
+  it('leaves out what was skipped or done another number of times', () => {
+    expect(paceOf([led(10_000), led(200_000, { repetitions: 6 })])).toEqual({});
+  });
+
+  it('never leaves the range in which breath is still breath', () => {
+    const slow = Array.from({ length: 400 }, () => led(900_000));
+    const quick = Array.from({ length: 400 }, () => led(55_000));
+    expect(paceOf(slow)['f']).toBe(1.35);
+    expect(paceOf(quick)['f']).toBe(0.75);
+  });
+});

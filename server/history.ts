@@ -1,0 +1,26 @@
+import { paceOf, type GroupHistory, type History } from '@/core/log';
+import { listClasses } from './classes';
+import type { Queries } from './sql';
+
+const RECENT_CLASSES = 3;
+
+/** Reads the log once: by group for the choice of forms, and all of it for the pace. */
+export async function readHistory(queries: Queries): Promise<History> {
+  const classes = await listClasses(queries);
+  const byGroup = new Map<string, string[][]>();
+  for (const { groupId, record } of classes) {
+    const forms = record.items.filter((item) => item.actualMs > 0).map((item) => item.formId);
+    byGroup.set(groupId ?? '', [...(byGroup.get(groupId ?? '') ?? []), forms]);
+  }
+  const history = (lists: readonly (readonly string[])[]): GroupHistory => ({
+    recent: lists.slice(0, RECENT_CLASSES),
+    known: [...new Set(lists.flat())],
+  });
+  return {
+    groups: Object.fromEntries(
+      [...byGroup].filter(([id]) => id !== '').map(([id, lists]) => [id, history(lists)]),
+    ),
+    myself: history(byGroup.get('') ?? []),
+    pace: paceOf(classes.flatMap(({ record }) => record.items)),
+  };
+}

@@ -1,0 +1,255 @@
+'use client';
+
+import { useEffect, useMemo, useState } from 'react';
+import { themePhase } from '@/core/brief';
+import { channelTimes, effortCurve, type CharacterDraft, type Composed } from '@/core/compose';
+import { ROLES, type Role } from '@/core/forms';
+import { breathLine, compile, type Practice, type Timeline } from '@/core/practice';
+import { Thumbnail } from '@/ui/figure/Thumbnail';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { clockText, plural } from '@/ui/kit/time';
+import { brushPath, round, washPath } from '@/ui/score/brush';
+import { ROLE_NAMES } from '@/ui/words/names';
+import { Sheet } from './Sheet';
+
+const CHARACTER_WORDS = {
+  'as-asked': { name: 'As it stands', line: 'what is on the table now' },
+  gentler: { name: 'Gentler', line: 'low effort, arms and legs spared' },
+  fuller: { name: 'Fuller', line: 'more forms, each for a shorter while' },
+  plainer: { name: 'Plainer', line: 'few easy forms, done longer, one stance' },
+} as const;
+
+const WIDTH = 300;
+const LINE_TALL = 46;
+const EFFORT_TALL = 26;
+
+interface Column {
+  readonly key: keyof typeof CHARACTER_WORDS;
+  readonly practice: Practice;
+  readonly timeline: Timeline;
+  readonly draft: Composed | undefined;
+}
+
+/** The breath line of a draft over its effort, on one width, so that the columns can be laid against each other. */
+function Shape({ practice, timeline }: { practice: Practice; timeline: Timeline }) {
+  const ink = PHASE_VAR[themePhase(practice.brief.theme)];
+  const { line, wash, steps } = useMemo(() => {
+    const x = (ms: number): number => (ms / Math.max(1, timeline.totalMs)) * WIDTH;
+    const y = (level: number): number => 4 + (LINE_TALL - 8) * (1 - level);
+    const points = breathLine(timeline, 0, timeline.totalMs, 4);
+    const bottom = LINE_TALL + EFFORT_TALL;
+    const effort = effortCurve(practice, timeline)
+      .map(({ startMs, lengthMs, effort: value }) => {
+        const at = round(bottom - value * (EFFORT_TALL - 3));
+        return `L${round(x(startMs))} ${at}L${round(x(startMs + lengthMs))} ${at}`;
+      })
+      .join('');
+    return {
+      line: brushPath(points, x, y, 0.5),
+      wash: washPath(points, x, y),
+      steps: `M0 ${bottom}${effort}L${WIDTH} ${bottom}Z`,
+    };
+  }, [practice, timeline]);
+  return (
+    <svg
+      viewBox={`0 0 ${WIDTH} ${LINE_TALL + EFFORT_TALL + 2}`}
+      className="w-full"
+      role="img"
+      aria-label="Breath line, and below it the effort"
+    >
+      <path d={wash} fill={ink} fillOpacity={0.16} />
+      <path d={line} fill={ink} />
+      <path d={steps} fill="var(--ink)" fillOpacity={0.28} stroke="var(--ink)" strokeWidth={0.8} />
+    </svg>
+  );
+}
+
+/** One section of every draft side by side: its time, its forms; what the present draft has not is set bold. */
+function SectionRow({
+  role,
+  columns,
+  here,
+}: {
+  role: Role;
+  columns: readonly Column[];
+  here: ReadonlySet<string>;
+}) {
+  return (
+    <tr className="border-t border-hairline align-top">
+      <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+        {ROLE_NAMES[role]}
+      </th>
+      {columns.map(({ key, practice, timeline }) => {
+        const items = practice.items.filter((item) => item.role === role);
+        const ms = timeline.sections
+          .filter((one) => one.role === role)
+          .reduce((sum, one) => sum + one.lengthMs, 0);
+        return (
+          <td key={key} className="py-1.5 pr-4">
+            <span className="quiet figures float-right ml-2">{ms > 0 ? clockText(ms) : '—'}</span>
+            <ul>
+              {items.map((item) => (
+                <li key={item.id} className={here.has(item.formId) ? '' : 'font-bold'}>
+                  {practice.forms[item.formId]?.name ?? item.formId}{' '}
+                  <span className="quiet figures font-normal">{item.repetitions}×</span>
+                </li>
+              ))}
+            </ul>
+          </td>
+        );
+      })}
+    </tr>
+  );
+}
+
+/** The figures that carry the theme of a draft. */
+function Carriers({ practice }: { practice: Practice }) {
+  const ids = [
+    ...new Set(
+      practice.items.filter((item) => item.role === 'nourish' && !item.hinge).map((item) => item.formId),
+    ),
+  ];
+  return (
+    <div className="flex gap-1 overflow-hidden">
+      {ids.slice(0, 5).map((id) => {
+        const form = practice.forms[id];
+        return (
+          form && (
+            <Thumbnail key={id} form={form} height={64} sash={PHASE_VAR[themePhase(practice.brief.theme)]} />
+          )
+        );
+      })}
+    </div>
+  );
+}
+
+interface Props {
+  readonly practice: Practice;
+  readonly ask: (
+    onMore: (drafts: readonly CharacterDraft[]) => void,
+  ) => Promise<readonly CharacterDraft[] | undefined>;
+  readonly onTake: (draft: Composed, name: string) => void;
+  readonly onClose: () => void;
+}
+
+/** Three drafts that truly differ, beside the present one, line by line. */
+export function Drafts({ practice, ask, onTake, onClose }: Props) {
+  const [drafts, setDrafts] = useState<readonly CharacterDraft[]>([]);
+  const [done, setDone] = useState(false);
+  useEffect(() => {
+    let wanted = true;
+    void ask((more) => wanted && setDrafts(more)).then((all) => {
+      if (!wanted) return;
+      if (all) setDrafts(all);
+      setDone(true);
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [ask]);
+  const columns = useMemo((): readonly Column[] => {
+    const present: Column = { key: 'as-asked', practice, timeline: compile(practice), draft: undefined };
+    return [
+      present,
+      ...drafts.map(({ character, draft }): Column => ({
+        key: character,
+        practice: draft.practice,
+        timeline: draft.timeline,
+        draft,
+      })),
+    ];
+  }, [drafts, practice]);
+  const here = useMemo(() => new Set(practice.items.map((item) => item.formId)), [practice]);
+  const roles = ROLES.filter((role) =>
+    columns.some((column) => column.practice.items.some((item) => item.role === role)),
+  );
+  return (
+    <Sheet title="Three other drafts" wide onClose={onClose}>
+      <p className="quiet small" role="status">
+        {done
+          ? `${plural(drafts.length, 'draft')} beside the one on the table. Bold is what that one has not.`
+          : 'Drafting …'}
+      </p>
+      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Drafts side by side">
+        <table className="mt-2 w-full min-w-[56rem] table-fixed text-[0.94rem] leading-snug">
+          <colgroup>
+            <col className="w-24" />
+            {columns.map(({ key }) => (
+              <col key={key} />
+            ))}
+          </colgroup>
+          <thead>
+            <tr className="align-bottom">
+              <td />
+              {columns.map(({ key, draft }) => (
+                <th key={key} scope="col" className="pr-4 pb-1 text-left font-normal">
+                  <span className="font-serif text-[1.3rem] font-medium">{CHARACTER_WORDS[key].name}</span>
+                  <span className="quiet small block">{CHARACTER_WORDS[key].line}</span>
+                  {draft && (
+                    <button
+                      type="button"
+                      className="press mt-1.5"
+                      onClick={() => onTake(draft, CHARACTER_WORDS[key].name)}
+                    >
+                      Take the {CHARACTER_WORDS[key].name.toLowerCase()} one
+                    </button>
+                  )}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            <tr className="align-bottom">
+              <th scope="row" className="caption pr-3 text-left font-medium">
+                breath, effort
+              </th>
+              {columns.map((column) => (
+                <td key={column.key} className="pt-1 pr-4">
+                  <Shape practice={column.practice} timeline={column.timeline} />
+                </td>
+              ))}
+            </tr>
+            <tr className="border-t border-hairline align-top">
+              <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+                in all
+              </th>
+              {columns.map(({ key, practice: one, timeline }) => (
+                <td key={key} className="figures py-1.5 pr-4">
+                  {clockText(timeline.totalMs)} min,{' '}
+                  {plural(one.items.filter((item) => !item.hinge).length, 'form')},{' '}
+                  {plural(timeline.breaths, 'breath')}
+                </td>
+              ))}
+            </tr>
+            <tr className="border-t border-hairline align-top">
+              <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+                reaches most
+              </th>
+              {columns.map(({ key, practice: one, timeline }) => (
+                <td key={key} className="figures py-1.5 pr-4">
+                  {channelTimes(one, timeline)
+                    .slice(0, 5)
+                    .map(({ channel, ms }) => `${channel} ${Math.round(ms / 60_000)}′`)
+                    .join(', ')}
+                </td>
+              ))}
+            </tr>
+            <tr className="border-t border-hairline">
+              <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+                the heart
+              </th>
+              {columns.map((column) => (
+                <td key={column.key} className="py-1.5 pr-4">
+                  <Carriers practice={column.practice} />
+                </td>
+              ))}
+            </tr>
+            {roles.map((role) => (
+              <SectionRow key={role} role={role} columns={columns} here={here} />
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </Sheet>
+  );
+}

@@ -1,0 +1,160 @@
+'use client';
+
+import { useState } from 'react';
+import { cycleOf } from '@/core/forms';
+import { formOf, LAYERS, type Edit, type Item, type Practice } from '@/core/practice';
+
+interface Props {
+  readonly practice: Practice;
+  readonly item: Item;
+  readonly onEdit: (edit: Edit, said: string) => void;
+}
+
+/** A line of text that is kept when it is left or Enter is pressed, so that typing is one change. */
+function Words({
+  label,
+  value,
+  placeholder,
+  onKeep,
+}: {
+  label: string;
+  value: string;
+  placeholder: string;
+  onKeep: (text: string) => void;
+}) {
+  const [text, setText] = useState(value);
+  const [was, setWas] = useState(value);
+  if (was !== value) {
+    setWas(value);
+    setText(value);
+  }
+  const keep = (): void => {
+    if (text.trim() !== value) onKeep(text.trim());
+  };
+  return (
+    <label className="block">
+      <span className="caption">{label}</span>
+      <input
+        className="field"
+        value={text}
+        maxLength={240}
+        placeholder={placeholder}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={keep}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') keep();
+        }}
+      />
+    </label>
+  );
+}
+
+function Seconds({
+  label,
+  value,
+  most,
+  onKeep,
+}: {
+  label: string;
+  value: number;
+  most: number;
+  onKeep: (seconds: number) => void;
+}) {
+  return (
+    <label className="block">
+      <span className="caption">{label}</span>
+      <span className="flex items-baseline gap-1">
+        <input
+          type="number"
+          className="field w-20"
+          min={0}
+          max={most}
+          step={5}
+          value={value}
+          onChange={(event) => onKeep(Math.min(most, Math.max(0, Number(event.target.value) || 0)))}
+        />
+        <span className="unit">s</span>
+      </span>
+    </label>
+  );
+}
+
+/** Words, images and time of one item: its own cues over the form's, quiet, a held end, layers. */
+export function ItemWords({ practice, item, onEdit }: Props) {
+  const form = formOf(practice, item);
+  const layers = item.layers ?? [];
+  return (
+    <details className="border-t border-hairline pt-2">
+      <summary className="press-plain">Words, quiet, hold, layers</summary>
+      <div className="mt-2 space-y-2">
+        <Words
+          label="announced as"
+          value={item.cues?.setup ?? ''}
+          placeholder={form.name}
+          onKeep={(cue) => onEdit({ kind: 'cue', itemId: item.id, key: 'setup', cue }, 'Words changed')}
+        />
+        <Words
+          label="image"
+          value={item.image ?? ''}
+          placeholder={form.images[0] ?? 'an image to say before it'}
+          onKeep={(image) => onEdit({ kind: 'image', itemId: item.id, image }, 'Image changed')}
+        />
+        {cycleOf(form, item.variant).map((stroke, index) => (
+          <Words
+            key={`cycle-${index}`}
+            label={`stroke ${index + 1}, ${stroke.breath}`}
+            value={item.cues?.[`cycle-${index}`] ?? ''}
+            placeholder={stroke.cue}
+            onKeep={(cue) =>
+              onEdit({ kind: 'cue', itemId: item.id, key: `cycle-${index}`, cue }, 'Words changed')
+            }
+          />
+        ))}
+        <p className="quiet small">
+          Empty gives the form’s own words back. <code>{'{side}'}</code> and <code>{'{other}'}</code> follow
+          the side.
+        </p>
+        <div className="flex flex-wrap gap-4">
+          <Seconds
+            label="quiet after it"
+            value={item.quietSec ?? 0}
+            most={300}
+            onKeep={(quietSec) => onEdit({ kind: 'quiet', itemId: item.id, quietSec }, 'Quiet changed')}
+          />
+          <Seconds
+            label="held at its end"
+            value={item.holdSec ?? 0}
+            most={600}
+            onKeep={(holdSec) => onEdit({ kind: 'hold', itemId: item.id, holdSec }, 'Hold changed')}
+          />
+        </div>
+        <fieldset>
+          <legend className="caption">built up in layers, one repetition each</legend>
+          <span className="flex flex-wrap gap-x-4">
+            {LAYERS.map((layer) => (
+              <label key={layer} className="inline-flex min-h-7 items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  checked={layers.includes(layer)}
+                  onChange={(event) =>
+                    onEdit(
+                      {
+                        kind: 'layers',
+                        itemId: item.id,
+                        layers: LAYERS.filter((one) =>
+                          one === layer ? event.target.checked : layers.includes(one),
+                        ),
+                      },
+                      'Layers changed',
+                    )
+                  }
+                />
+                {layer}
+              </label>
+            ))}
+          </span>
+        </fieldset>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+
+import { Fragment, useState } from 'react';
+import type { Practice } from '@/core/practice';
+import type { Note } from '@/core/review';
+import { NoteLine, NotesHere, type NoteActions } from './NoteLine';
+
+interface Props extends NoteActions {
+  readonly practice: Practice;
+  readonly notes: readonly Note[];
+  readonly reading: boolean;
+  readonly onSelect: (itemId: string) => void;
+}
+
+const count = (notes: readonly Note[], weight: Note['weight']): number =>
+  notes.filter((note) => note.weight === weight && note.wavedBecause === undefined).length;
+
+/** The margin's head: how much there is to say, what speaks of the whole, and everything in one list when wanted. */
+export function ReadOver({ practice, notes, reading, onSelect, ...actions }: Props) {
+  const [all, setAll] = useState(false);
+  const whole = notes.filter((note) => note.itemId === undefined);
+  const words = [
+    [count(notes, 'must'), 'must change'],
+    [count(notes, 'should'), 'should'],
+    [count(notes, 'consider'), 'to consider'],
+  ]
+    .filter(([number]) => number !== 0)
+    .map(([number, word]) => `${number} ${word}`);
+  return (
+    <section aria-labelledby="read-over" className="border-b border-hairline pb-3">
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 id="read-over">Read over</h2>
+        {notes.length > 0 && (
+          <button type="button" className="press-plain" aria-pressed={all} onClick={() => setAll(!all)}>
+            {all ? 'Only the whole' : 'All notes'}
+          </button>
+        )}
+      </div>
+      <p role="status" className="quiet">
+        {words.length > 0 ? `${words.join(', ')}.` : reading ? 'Reading …' : 'Nothing to say against it.'}
+      </p>
+      {all ? (
+        <ul aria-label="All notes">
+          {notes.map((note) => {
+            const name = practice.items.find((item) => item.id === note.itemId);
+            return (
+              <Fragment key={note.id}>
+                <NoteLine note={note} {...actions} />
+                {name && (
+                  <li className="-mt-1 mb-1 pl-3">
+                    <button
+                      type="button"
+                      className="press-plain small text-faded"
+                      onClick={() => onSelect(name.id)}
+                    >
+                      go to {practice.forms[name.formId]?.name ?? name.formId}
+                    </button>
+                  </li>
+                )}
+              </Fragment>
+            );
+          })}
+        </ul>
+      ) : (
+        <NotesHere notes={whole} {...actions} />
+      )}
+    </section>
+  );
+}

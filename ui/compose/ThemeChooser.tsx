@@ -1,0 +1,177 @@
+'use client';
+
+import { useState } from 'react';
+import { SEASON_IDS } from '@/core/almanac';
+import { AIMS, themeParts, type BriefWishes, type Theme, type ThemePart } from '@/core/brief';
+import { CHANNELS } from '@/core/channels/channels';
+import { POINT_CODES } from '@/core/channels/codes';
+import { FORM_SETS } from '@/core/forms/sets';
+import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
+import { SEASON_NAMES, themeName } from '@/ui/words/names';
+import { Sheet } from './Sheet';
+
+interface Props {
+  readonly theme: Theme;
+  readonly withForms: readonly string[];
+  readonly formNames: Readonly<Record<string, string>>;
+  readonly onWish: (wishes: BriefWishes) => void;
+  readonly onClose: () => void;
+}
+
+const same = (a: ThemePart, b: ThemePart): boolean => JSON.stringify(a) === JSON.stringify(b);
+
+interface Kind {
+  readonly label: string;
+  readonly options: readonly { readonly part: ThemePart; readonly label: string }[];
+}
+
+const KINDS: readonly Kind[] = [
+  {
+    label: 'phase',
+    options: PHASE_IDS.map((phase) => ({ part: { kind: 'phase', phase }, label: phaseName(phase).name })),
+  },
+  {
+    label: 'organ',
+    options: ORGANS.map(({ id, name }) => ({ part: { kind: 'organ', organ: id }, label: name })),
+  },
+  {
+    label: 'season',
+    options: [...SEASON_IDS, 'earth-turn' as const].map((season) => ({
+      part: { kind: 'season', season },
+      label: SEASON_NAMES[season],
+    })),
+  },
+  {
+    label: 'channel',
+    options: CHANNELS.map(({ id, name }) => ({
+      part: { kind: 'channel', channel: id },
+      label: `${name} ${id}`,
+    })),
+  },
+  { label: 'point', options: POINT_CODES.map((point) => ({ part: { kind: 'point', point }, label: point })) },
+  {
+    label: 'hour',
+    options: ORGANS.map(({ id, name }) => ({
+      part: { kind: 'hour', organ: id },
+      label: `hour of the ${name}`,
+    })),
+  },
+  { label: 'aim', options: AIMS.map(({ id, label }) => ({ part: { kind: 'aim', aim: id }, label })) },
+  {
+    label: 'set',
+    options: FORM_SETS.map(({ id, name }) => ({ part: { kind: 'set', set: id }, label: name })),
+  },
+];
+
+/** A theme of several parts, or of a kind too long for a small choice; forms that must be in. */
+export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: Props) {
+  const [parts, setParts] = useState<readonly ThemePart[]>(
+    themeParts(theme).filter((part) => part.kind !== 'all-phases'),
+  );
+  const [must, setMust] = useState<readonly string[]>(withForms);
+  const forms = Object.entries(formNames).toSorted(([, a], [, b]) => a.localeCompare(b));
+  const kinds: readonly Kind[] = [
+    ...KINDS,
+    {
+      label: 'form to learn',
+      options: forms.map(([formId, name]) => ({ part: { kind: 'lesson', formId }, label: name })),
+    },
+  ];
+  const nameOf = (id: string): string => formNames[id] ?? id;
+  const chosen: Theme =
+    parts.length === 0
+      ? { kind: 'all-phases' }
+      : parts.length === 1
+        ? (parts[0] as ThemePart)
+        : { kind: 'mix', parts: [...parts] };
+  return (
+    <Sheet title="What it is about" onClose={onClose}>
+      <div className="font-sans text-[1rem]">
+        <p className="reading">
+          A practice for <strong>{themeName(chosen, nameOf)}</strong>
+          {must.length > 0 && <>, including {must.map(nameOf).join(', ')}</>}.
+        </p>
+        <p className="quiet small">Up to four parts; without any, all five phases are walked.</p>
+        <ul className="my-2 flex flex-wrap gap-x-4" aria-label="Parts of the theme">
+          {parts.map((part) => (
+            <li key={JSON.stringify(part)}>
+              <button
+                type="button"
+                className="press-plain"
+                onClick={() => setParts(parts.filter((one) => !same(one, part)))}
+              >
+                without {themeName(part, nameOf)}
+              </button>
+            </li>
+          ))}
+        </ul>
+        <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3">
+          {kinds.map(({ label, options }) => (
+            <label key={label} className="block">
+              <span className="caption">{label}</span>
+              <select
+                className="field"
+                value=""
+                disabled={parts.length >= 4}
+                onChange={(event) => {
+                  const added = options[Number(event.target.value)]?.part;
+                  if (added && !parts.some((part) => same(part, added))) setParts([...parts, added]);
+                }}
+              >
+                <option value="">add …</option>
+                {options.map((option, index) => (
+                  <option key={JSON.stringify(option.part)} value={index}>
+                    {option.label}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ))}
+        </div>
+        <label className="mt-4 block">
+          <span className="caption">forms that must be in</span>
+          <select
+            className="field"
+            value=""
+            onChange={(event) =>
+              event.target.value !== '' &&
+              !must.includes(event.target.value) &&
+              setMust([...must, event.target.value])
+            }
+          >
+            <option value="">add …</option>
+            {forms.map(([id, name]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {must.length > 0 && (
+          <ul className="mt-1 flex flex-wrap gap-x-4" aria-label="Forms that must be in">
+            {must.map((id) => (
+              <li key={id}>
+                <button
+                  type="button"
+                  className="press-plain"
+                  onClick={() => setMust(must.filter((one) => one !== id))}
+                >
+                  without {nameOf(id)}
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        <p className="mt-4">
+          <button
+            type="button"
+            className="press press-main"
+            onClick={() => onWish({ theme: chosen, withForms: [...must] })}
+          >
+            Draft it
+          </button>
+        </p>
+      </div>
+    </Sheet>
+  );
+}

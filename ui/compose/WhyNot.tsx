@@ -1,0 +1,139 @@
+'use client';
+
+import { useMemo, useRef, useState } from 'react';
+import type { Composed, WhyNot as Answer } from '@/core/compose';
+import { plainText, REPERTOIRE, searchText, withOwn, type OwnForms } from '@/core/forms';
+import type { Practice } from '@/core/practice';
+import { Thumbnail } from '@/ui/figure/Thumbnail';
+import { clockText } from '@/ui/kit/time';
+import { obstacleText, REFUSED } from '@/ui/words/obstacles';
+import { Sheet } from './Sheet';
+import { Contributions } from './WhyThis';
+
+interface Props {
+  readonly practice: Practice;
+  readonly own: OwnForms;
+  readonly ask: (formId: string) => Promise<Answer | undefined>;
+  readonly onTake: (draft: Composed, name: string) => void;
+  readonly onClose: () => void;
+}
+
+const MOST_FOUND = 8;
+
+/** Why not this form? It is put in at best; what that costs, what comes and what leaves is laid open. */
+export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
+  const forms = useMemo(() => withOwn(REPERTOIRE, own), [own]);
+  const [sought, setSought] = useState('');
+  const [asked, setAsked] = useState<string | undefined>(undefined);
+  const [answer, setAnswer] = useState<{ readonly id: string; readonly answer: Answer } | undefined>(
+    undefined,
+  );
+  const latest = useRef('');
+  const present = useMemo(() => new Set(practice.items.map((item) => item.formId)), [practice]);
+  const found = useMemo(() => {
+    const words = plainText(sought)
+      .split(/\s+/)
+      .filter((word) => word !== '');
+    if (words.length === 0) return [];
+    return forms
+      .filter((form) => !present.has(form.id) && words.every((word) => searchText(form).includes(word)))
+      .slice(0, MOST_FOUND);
+  }, [forms, present, sought]);
+  const nameOf = (id: string): string =>
+    forms.find((form) => form.id === id)?.name ?? practice.forms[id]?.name ?? id;
+  const question = (id: string): void => {
+    latest.current = id;
+    setAsked(id);
+    void ask(id).then((result) => {
+      if (result && latest.current === id) setAnswer({ id, answer: result });
+    });
+  };
+  const shown = answer && answer.id === asked ? answer.answer : undefined;
+  const form = forms.find((one) => one.id === asked);
+  return (
+    <Sheet title="Why not …?" onClose={onClose}>
+      <label className="sr-only" htmlFor="why-not-form">
+        Which form
+      </label>
+      <input
+        id="why-not-form"
+        className="field"
+        placeholder="a form that is not here: its name, its organ …"
+        autoComplete="off"
+        value={sought}
+        onChange={(event) => {
+          setSought(event.target.value);
+          setAsked(undefined);
+        }}
+      />
+      {!asked && (
+        <ul className="mt-1" aria-label="Forms found">
+          {found.map((one) => (
+            <li key={one.id} className="border-b border-hairline">
+              <button type="button" className="slip-line" onClick={() => question(one.id)}>
+                <span className="font-serif text-[1.1rem]">{one.name}</span>
+                <span className="quiet small ml-auto">{one.family}</span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+      {asked && form && (
+        <div className="mt-3 flex gap-4" aria-live="polite">
+          <Thumbnail form={form} height={150} />
+          <div className="min-w-0 flex-1">
+            <h3>{form.name}</h3>
+            {!shown && <p className="quiet">Putting it in at best …</p>}
+            {shown && !shown.ok && (
+              <p className="must mt-1">
+                Not here:{' '}
+                {shown.because === 'obstacle'
+                  ? shown.obstacles.map((one) => obstacleText(one, nameOf)).join(' ')
+                  : `${REFUSED[shown.because]}.`}
+              </p>
+            )}
+            {shown?.ok && (
+              <>
+                <p className="reading mt-1">
+                  {shown.cost > 0.05 ? (
+                    <>
+                      With it the practice is worth{' '}
+                      <strong className="figures">{shown.cost.toFixed(1)} points</strong> less.
+                    </>
+                  ) : shown.cost < -0.05 ? (
+                    <>
+                      With it the practice would even gain{' '}
+                      <strong className="figures">{(-shown.cost).toFixed(1)} points</strong>: it was edited by
+                      hand since it was drafted.
+                    </>
+                  ) : (
+                    'With it the practice is worth as much.'
+                  )}
+                </p>
+                <dl className="mt-2 grid grid-cols-[5.5rem_1fr] gap-y-1">
+                  <dt className="caption">leaves</dt>
+                  <dd>{shown.leaves.length > 0 ? shown.leaves.map(nameOf).join(', ') : 'nothing'}</dd>
+                  <dt className="caption">comes</dt>
+                  <dd>{shown.comes.map(nameOf).join(', ')}</dd>
+                  <dt className="caption">length</dt>
+                  <dd className="figures">{clockText(shown.draft.timeline.totalMs)} min</dd>
+                </dl>
+                <h4 className="caption mt-3">what it brings</h4>
+                <Contributions contributions={shown.contributions} />
+                <p className="mt-3">
+                  <button
+                    type="button"
+                    className="press press-main"
+                    onClick={() => onTake(shown.draft, form.name)}
+                  >
+                    Put it in like this
+                  </button>
+                </p>
+              </>
+            )}
+          </div>
+        </div>
+      )}
+    </Sheet>
+  );
+}

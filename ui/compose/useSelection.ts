@@ -1,0 +1,91 @@
+'use client';
+
+import { useCallback, useMemo, useState } from 'react';
+import { clipOf, formOf, type Edit, type Practice } from '@/core/practice';
+import { plural } from '@/ui/kit/time';
+import { keepClip, keptClip } from './clip';
+
+export interface Selection {
+  /** The item the margin speaks of. */
+  readonly current: string | undefined;
+  readonly ids: ReadonlySet<string>;
+  /** One item, or (with `how`) one more, or all up to it. */
+  select(itemId: string, how?: 'toggle' | 'extend'): void;
+  clear(): void;
+  lift(how: 'copy' | 'cut'): void;
+  paste(): void;
+  remove(): void;
+  lock(): void;
+  repeat(): void;
+  bookend(): void;
+}
+
+/** Which items are chosen, and what can be done with all of them at once. */
+export function useSelection(
+  practice: Practice | undefined,
+  first: string | undefined,
+  onEdit: (edit: Edit, said: string) => void,
+  say: (text: string) => void,
+): Selection {
+  const [current, setCurrent] = useState(first);
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
+  const select = useCallback(
+    (itemId: string, how?: 'toggle' | 'extend'): void => {
+      const order = practice?.items.map((item) => item.id) ?? [];
+      setChosen((before) => {
+        if (how === 'toggle') {
+          const next = new Set(before.size > 0 ? before : current ? [current] : []);
+          if (!next.delete(itemId)) next.add(itemId);
+          return next;
+        }
+        if (how !== 'extend') return new Set();
+        const [from, to] = [order.indexOf(current ?? itemId), order.indexOf(itemId)].toSorted(
+          (a, b) => a - b,
+        );
+        return new Set([...before, ...order.slice(from, (to ?? 0) + 1)]);
+      });
+      setCurrent(itemId);
+    },
+    [current, practice],
+  );
+  return useMemo((): Selection => {
+    const items = practice?.items ?? [];
+    const here = items.find((item) => item.id === current) ?? items[0];
+    const present = [...chosen].filter((id) => items.some((item) => item.id === id));
+    const ids = present.length > 0 ? present : here ? [here.id] : [];
+    const called =
+      ids.length === 1 && here && practice ? formOf(practice, here).name : plural(ids.length, 'form');
+    const last = items.findLastIndex((item) => ids.includes(item.id));
+    return {
+      current: here?.id,
+      ids: new Set(present),
+      select,
+      clear: () => setChosen(new Set()),
+      lift: (how) => {
+        if (!practice || ids.length === 0) return;
+        keepClip(clipOf(practice, ids));
+        if (how === 'cut') onEdit({ kind: 'remove-many', itemIds: ids }, `${called} cut`);
+        else say(`${called} copied; paste it here or in another practice.`);
+      },
+      paste: () => {
+        const clip = keptClip();
+        if (!practice || !clip) say('Nothing has been copied yet.');
+        else onEdit({ kind: 'insert', at: last + 1, clip }, `${plural(clip.items.length, 'form')} pasted`);
+      },
+      remove: () => ids.length > 0 && onEdit({ kind: 'remove-many', itemIds: ids }, `${called} removed`),
+      lock: () => {
+        const locked = !items.filter((item) => ids.includes(item.id)).every((item) => item.locked);
+        onEdit(
+          { kind: 'lock', itemIds: ids, locked },
+          locked ? `${called} kept through redrafts` : `${called} let go`,
+        );
+      },
+      repeat: () =>
+        practice &&
+        ids.length > 0 &&
+        onEdit({ kind: 'insert', at: last + 1, clip: clipOf(practice, ids) }, `${called} repeated`),
+      bookend: () =>
+        ids.length > 1 && onEdit({ kind: 'bookend', itemIds: ids }, 'The first comes back at the end'),
+    };
+  }, [chosen, current, onEdit, practice, say, select]);
+}
