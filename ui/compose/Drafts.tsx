@@ -1,11 +1,17 @@
 'use client';
 
 import { useEffect, useMemo, useState } from 'react';
+import { goalsOf } from '@/core/body';
 import { themePhase } from '@/core/brief';
+import type { ChannelId } from '@/core/channels';
 import { channelTimes, effortCurve, type CharacterDraft, type Composed } from '@/core/compose';
 import { ROLES, type Role } from '@/core/forms';
 import { breathLine, compile, type Practice, type Timeline } from '@/core/practice';
+import { figureMarkup } from '@/ui/figure/Figure';
+import { FRAMES } from '@/ui/figure/frames';
+import { overlayMarkup } from '@/ui/figure/overlay';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
+import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText, plural } from '@/ui/kit/time';
 import { brushPath, round, washPath } from '@/ui/score/brush';
@@ -19,6 +25,8 @@ const CHARACTER_WORDS = {
   plainer: { name: 'Plainer', line: 'few easy forms, done longer, one stance' },
 } as const;
 
+/** So many channels are told and drawn. */
+const MOST_CHANNELS = 5;
 const WIDTH = 300;
 const LINE_TALL = 46;
 const EFFORT_TALL = 26;
@@ -99,6 +107,31 @@ function SectionRow({
         );
       })}
     </tr>
+  );
+}
+
+/** The channels a draft reaches most, on a standing figure, from in front and from behind. */
+function ReachFigures({ practice, timeline }: { practice: Practice; timeline: Timeline }) {
+  const markup = useMemo(() => {
+    const channels = channelTimes(practice, timeline)
+      .slice(0, MOST_CHANNELS)
+      .map(({ channel }) => channel as ChannelId);
+    const standing = goalsOf({});
+    return [VIEWS.front, VIEWS.back].map((view) =>
+      figureMarkup(standing, view, {
+        line: 3,
+        over: (skeleton, camera) => overlayMarkup(skeleton, camera, { channels, points: [], fine: 1.6 }),
+      }),
+    );
+  }, [practice, timeline]);
+  return (
+    <div className="flex gap-2" aria-hidden>
+      {markup.map((html, index) => (
+        <svg key={index} className="fig" viewBox={FRAMES.close} height={150} width={100}>
+          <g dangerouslySetInnerHTML={{ __html: html }} />
+        </svg>
+      ))}
+    </div>
   );
 }
 
@@ -227,8 +260,9 @@ export function Drafts({ practice, ask, onTake, onClose }: Props) {
               </th>
               {columns.map(({ key, practice: one, timeline }) => (
                 <td key={key} className="figures py-1.5 pr-4">
+                  <ReachFigures practice={one} timeline={timeline} />
                   {channelTimes(one, timeline)
-                    .slice(0, 5)
+                    .slice(0, MOST_CHANNELS)
                     .map(({ channel, ms }) => `${channel} ${Math.round(ms / 60_000)}′`)
                     .join(', ')}
                 </td>

@@ -4,7 +4,7 @@ import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
 import type { ReactNode } from 'react';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
-import { customsSchema, type Customs } from '@/core/customs';
+import { customsSchema, STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
@@ -21,6 +21,8 @@ interface Choice {
 const schools = (
   rows: readonly { readonly id: string; readonly label: string; readonly source: SourceId }[],
 ): readonly Choice[] => rows.map((row) => ({ value: row.id, label: row.label, source: row.source }));
+
+const STRENGTH_CHOICES = Object.keys(STRENGTH_LEVELS) as readonly StrengthLevel[];
 
 /** The customs: place, schools, pace, sides. Each contested point is a choice with its source. */
 export function CustomsForm({ customs }: { customs: Customs }) {
@@ -176,6 +178,54 @@ export function CustomsForm({ customs }: { customs: Customs }) {
                 label: 'also say how you mirror it, as they see you',
                 source: 'common-practice',
               },
+            ])}
+          </div>
+        </section>
+        <section aria-labelledby="composer">
+          <h2 id="composer">The composer</h2>
+          <p className="quiet small mt-1">
+            What it weighs against each other when it drafts; every “why this” is told in these terms.
+          </p>
+          <div className="mt-2 border-t border-ink">
+            {STRENGTHS.map((row) => (
+              <fieldset
+                key={row.id}
+                className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_1fr_13rem]"
+              >
+                <legend className="sr-only">{row.label}</legend>
+                <span aria-hidden>{row.label}</span>
+                <span>
+                  <span className="flex flex-wrap gap-x-4">
+                    {STRENGTH_CHOICES.map((level) => (
+                      <label key={level} className="inline-flex items-baseline gap-1.5">
+                        <input
+                          type="radio"
+                          value={level}
+                          className="accent-ink"
+                          {...register(`strengths.${row.id}`)}
+                        />
+                        {level}
+                      </label>
+                    ))}
+                  </span>
+                  <span className="quiet small block">{row.what}</span>
+                </span>
+                <span className="quiet small">{sourceTitle(row.source)}</span>
+              </fieldset>
+            ))}
+          </div>
+          <div className="mt-3 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+            {text('newFormsAtMost', 'New forms in one class', 'at most, 0–20', true)}
+            {text('wordsPerMin', 'While speaking', 'words a minute, 80–240', true)}
+          </div>
+          <div className="mt-3 border-t border-hairline">
+            {choice('exhaleRoute', 'The exhale goes', [
+              {
+                value: 'by-purpose',
+                label: 'by purpose: the mouth to clear, the nose to nourish',
+                source: 'common-practice',
+              },
+              { value: 'nose', label: 'by the nose always', source: 'common-practice' },
             ])}
           </div>
         </section>

@@ -1,0 +1,209 @@
+import { expect, type Page } from '@playwright/test';
+import { test } from './test';
+import { draftReady, keepPractice, lengthLine, orderNames, watchConsole } from './helpers';
+
+/** Waits until the composer has said its last word on the draft, so that nothing changes under the hand. */
+async function settled(page: Page): Promise<void> {
+  await draftReady(page);
+  await expect(page.getByText(/^Proven:|^Within .* % of the best|^A good draft/)).toBeVisible({
+    timeout: 60_000,
+  });
+}
+
+const more = async (page: Page, name: string): Promise<void> => {
+  await page.getByRole('button', { name: 'More …' }).click();
+  await page.getByRole('menuitem', { name }).click();
+};
+
+test('a draft can be argued with: three characters, why this, why not, something else', async ({ page }) => {
+  test.setTimeout(180_000);
+  const problems = watchConsole(page);
+  await page.goto('/compose?theme=organ.lung&minutes=15');
+  await settled(page);
+  const first = await orderNames(page);
+
+  await page.getByRole('button', { name: 'Compare drafts' }).click();
+  await expect(page.getByText('3 drafts beside the one on the table')).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Take the plainer one' }).click();
+  await expect(lengthLine(page)).toContainText('of 15:00 min · on time');
+  const plainer = await orderNames(page);
+  expect(plainer.length).toBeLessThan(first.length);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await orderNames(page)).toEqual(first);
+
+  await page.getByText(/^What it is worth here/).click();
+  await expect(page.getByText('fewer forms, done properly')).toBeVisible();
+
+  await more(page, 'Why not another form?');
+  await page.getByLabel('Which form').fill('tiger pounces');
+  await page.getByRole('list', { name: 'Forms found' }).getByRole('button').first().click();
+  await expect(page.getByText(/With it the practice/)).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'Put it in like this' }).click();
+  await expect(page.getByRole('button', { name: /^Move Tiger/ })).toHaveCount(1);
+  await expect(lengthLine(page)).toContainText('on time');
+
+  await page.getByRole('button', { name: 'Something else here' }).click();
+  const best = page.getByRole('dialog').getByRole('listitem').first();
+  await expect(best).toContainText('points');
+  await best.getByRole('button').click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  expect(problems).toEqual([]);
+});
+
+test('what is kept stays through a redraft, and hand edits are made to fit again', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto('/compose?theme=organ.kidney&minutes=20');
+  await settled(page);
+  const names = await orderNames(page);
+  const kept = names[Math.floor(names.length / 2)] ?? '';
+  await page.getByRole('button', { name: `Keep ${kept}`, exact: true }).click();
+  await page.getByRole('button', { name: /^Theme:/ }).click();
+  await page.getByRole('menuitemradio', { name: /Liver/ }).click();
+  await expect(page.getByLabel('The brief')).toContainText('the Liver');
+  await settled(page);
+  expect(await orderNames(page)).toContain(kept);
+  await expect(page.getByRole('button', { name: `Keep ${kept}`, exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  );
+
+  for (let press = 0; press < 4; press += 1)
+    await page
+      .getByRole('button', { name: /^More: repetitions/ })
+      .nth(2)
+      .click();
+  await expect(lengthLine(page)).toContainText('over');
+  await expect(page.getByText(/minutes asked for/)).toBeVisible();
+  await page.getByRole('button', { name: 'Make it fit' }).first().click();
+  await expect(lengthLine(page)).toContainText('of 20:00 min · on time');
+  await expect(page.getByText(/minutes asked for/)).toHaveCount(0);
+});
+
+test('a note in the margin says why, mends, and can be waved aside for good', async ({ page }) => {
+  test.setTimeout(120_000);
+  const id = await keepPractice(page, 'theme=organ.lung&minutes=20');
+  await page.goto(`/compose/${id}`);
+  await draftReady(page);
+  // The close is taken out: the margin misses it.
+  const last = (await orderNames(page)).at(-1) ?? '';
+  await page.getByRole('button', { name: `Remove ${last}`, exact: true }).click();
+  const note = page.getByRole('button', { name: /There is no close/ });
+  await note.click();
+  await expect(
+    page.getByText('Always gather and close at the lower dāntián', { exact: false }),
+  ).toBeVisible();
+  await page.getByLabel('Why it may stand').first().fill('a longer class goes on');
+  await page.getByRole('button', { name: 'Wave aside' }).first().click();
+  await expect(page.getByText(/1 waved aside/)).toBeVisible();
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
+  await page.reload();
+  await draftReady(page);
+  await page.getByRole('button', { name: /1 waved aside/ }).click();
+  await page.getByRole('button', { name: /There is no close/ }).click();
+  await expect(page.getByText('a longer class goes on', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('button', { name: /There is no close/ })).toBeVisible();
+});
+
+test('a running order from elsewhere becomes a score, and what is unsure is asked', async ({ page }) => {
+  await page.goto('/compose?theme=organ.lung&minutes=10');
+  await settled(page);
+  await more(page, 'A running order from elsewhere');
+  await page
+    .getByLabel('One form a line', { exact: false })
+    .fill(
+      [
+        'Wake',
+        'Shaking 1 min',
+        'Nourish',
+        'Cloud hands 6x',
+        'the tiger',
+        'quantum flapping',
+        'Hands to the belly',
+      ].join('\n'),
+    );
+  await expect(page.getByText(/recognised, .* to settle/)).toBeVisible();
+  await expect(page.getByLabel('Which form is “quantum flapping”?')).toBeVisible();
+  await page.getByLabel('Which form is “the tiger”?').selectOption({ index: 1 });
+  await page.getByRole('button', { name: 'Make it a score' }).click();
+  const names = await orderNames(page);
+  expect(names[0]).toContain('Shaking');
+  expect(names[1]).toBe('Cloud hands');
+  expect(names[2]).toMatch(/Tiger/);
+  await expect(page.getByText('6× each side')).toBeVisible();
+});
+
+test('several items are chosen by keys, copied and pasted into another practice', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto('/compose?theme=organ.heart&minutes=12');
+  await settled(page);
+  const names = await orderNames(page);
+  await page
+    .getByRole('button', { name: new RegExp(`^${names[1]}`) })
+    .first()
+    .click();
+  await page.keyboard.press('Shift+ArrowDown');
+  await page.keyboard.press('Control+c');
+  await expect(page.getByText('2 forms copied', { exact: false }).first()).toBeVisible();
+  await page.goto('/compose?theme=organ.spleen&minutes=12');
+  await settled(page);
+  const before = await orderNames(page);
+  await page
+    .getByRole('button', { name: new RegExp(`^${before[0]}`) })
+    .first()
+    .click();
+  await page.keyboard.press('Control+v');
+  const after = await orderNames(page);
+  expect(after.slice(1, 3)).toEqual(names.slice(1, 3));
+  expect(after).toHaveLength(before.length + 2);
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('r');
+  expect(await orderNames(page)).toHaveLength(before.length + 3);
+});
+
+test('the score zooms to one breath and back by keys, its lanes come and go, words of an item are its own', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/compose?theme=organ.lung&minutes=90');
+  await settled(page);
+  const score = page.getByRole('region', { name: 'Breath line' });
+  const width = async () => score.evaluate((element) => element.scrollWidth / element.clientWidth);
+  expect(await width()).toBeLessThan(1.05);
+  await score.focus();
+  for (let press = 0; press < 16; press += 1) await page.keyboard.press('+');
+  await expect.poll(width).toBeGreaterThan(300);
+  await page.keyboard.press('0');
+  await expect.poll(width).toBeLessThan(1.05);
+  await page.getByLabel('channels').check();
+  await page.getByLabel('effort').check();
+  await expect(score.getByText('effort')).toBeVisible();
+  await expect(score.getByText('LU', { exact: true })).toBeVisible();
+  await page.keyboard.press('Tab');
+
+  await page.getByText('Words, quiet, hold, layers').click();
+  await page.getByLabel('image', { exact: true }).fill('Mist that feeds the Liver');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /names the Liver/ })).toBeVisible();
+  await page.getByLabel('image', { exact: true }).fill('');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /names the Liver/ })).toHaveCount(0);
+});
+
+test('wishes that cannot stand together are named, and each relaxation says what it gives', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/compose?theme=set.eight-brocades&minutes=5');
+  const alert = page.getByRole('alert');
+  await expect(alert).toContainText('This cannot be composed', { timeout: 90_000 });
+  await expect(alert).toContainText('These cannot stand together: the minutes');
+  await expect(alert).toContainText(/gives \d+ forms in/);
+  await alert
+    .getByRole('button', { name: /minutes$/ })
+    .first()
+    .click();
+  await settled(page);
+  const names = await orderNames(page);
+  expect(names.length).toBeGreaterThan(8);
+});
