@@ -14,15 +14,16 @@ const carriers = (practice: Practice): readonly string[] => [
   ...new Set(practice.items.filter((item) => HEART.has(item.role) && !item.hinge).map((item) => item.formId)),
 ];
 
-/** The share of the smaller one's carrying forms that two practices have in common, 0–1. */
+/** How much of all the forms that carry either of two practices they have in common, 0–1. */
 export function likeness(a: Practice, b: Practice): number {
   const [one, other] = [carriers(a), new Set(carriers(b))];
-  const least = Math.min(one.length, other.size);
-  return least === 0 ? 0 : one.filter((id) => other.has(id)).length / least;
+  const shared = one.filter((id) => other.has(id)).length;
+  const all = one.length + other.size - shared;
+  return all === 0 ? 0 : shared / all;
 }
 
-/** Drafts this alike count as the same draft. */
-const TOO_ALIKE = 0.67;
+/** Drafts more alike than this count as the same draft. */
+const TOO_ALIKE = 0.5;
 
 export interface CharacterDraft {
   readonly character: Character;

@@ -157,6 +157,24 @@ function match(words: readonly string[], plain: string, { name, names, text, for
   return Math.min(0.99, best * 0.85 + besides * 0.15);
 }
 
+/** The form whose whole name (of two words or more) a line says, the longest there is, and what else the line says. */
+function fullName(
+  line: string,
+  named: readonly Named[],
+): { readonly form: Form; readonly rest: string } | undefined {
+  const plain = plainText(line);
+  let best: { form: Form; rest: string; length: number } | undefined;
+  for (const { form, name } of named) {
+    const at = name.includes(' ') ? plain.indexOf(name) : -1;
+    const ends = /[a-z]/.test(plain[at + name.length] ?? ' ') || /[a-z]/.test(plain[at - 1] ?? ' ');
+    if (at < 0 || ends || name.length <= (best?.length ?? 0)) continue;
+    best = { form, rest: `${plain.slice(0, at)} ${plain.slice(at + name.length)}`, length: name.length };
+  }
+  const same =
+    best && named.filter(({ name }) => name.length === best.length && plain.includes(name)).length > 1;
+  return best && !same ? best : undefined;
+}
+
 const SURE = 0.74;
 const MAYBE = 0.34;
 const CLEARLY_AHEAD = 0.12;
@@ -195,6 +213,12 @@ export function readRunningOrder(text: string, repertoire: readonly Form[]): rea
     .filter((line) => line !== '')
     .slice(0, 200)
     .map((line): PastedLine => {
+      // A name said in full is taken out first: “Sinking three times” says nothing of how often.
+      const full = fullName(line, named);
+      if (full) {
+        const { repetitions, minutes } = readCounts(full.rest);
+        return { text: line, forms: [full.form], sure: true, repetitions, minutes, role: undefined };
+      }
       const { rest, repetitions, minutes } = readCounts(line);
       const plain = plainText(rest)
         .replace(/[^a-z\u4e00-\u9fff]+/g, ' ')

@@ -135,6 +135,7 @@ export function ItemWords({ practice, item, onEdit }: Props) {
               <label key={layer} className="inline-flex min-h-7 items-center gap-1.5">
                 <input
                   type="checkbox"
+                  className="accent-ink"
                   checked={layers.includes(layer)}
                   onChange={(event) =>
                     onEdit(

@@ -3,7 +3,7 @@
 import { Fragment, useState } from 'react';
 import type { Practice } from '@/core/practice';
 import type { Note } from '@/core/review';
-import { NoteLine, NotesHere, type NoteActions } from './NoteLine';
+import { NoteLine, type NoteActions } from './NoteLine';
 
 interface Props extends NoteActions {
   readonly practice: Practice;
@@ -62,7 +62,13 @@ export function ReadOver({ practice, notes, reading, onSelect, ...actions }: Pro
           })}
         </ul>
       ) : (
-        <NotesHere notes={whole} {...actions} />
+        whole.length > 0 && (
+          <ul aria-label="Notes on the whole">
+            {whole.map((note) => (
+              <NoteLine key={note.id} note={note} {...actions} />
+            ))}
+          </ul>
+        )
       )}
     </section>
   );

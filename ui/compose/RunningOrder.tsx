@@ -214,7 +214,7 @@ function Row({
       <span className="figures hidden text-right sm:block">{clockText(span?.lengthMs ?? 0)}</span>
       <button
         type="button"
-        className={`press-square max-sm:col-start-3 ${item.locked ? '' : 'text-faded'}`}
+        className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.locked ? '' : 'text-faded'}`}
         aria-label={`Keep ${form.name}`}
         aria-pressed={item.locked === true}
         title="Keep this when the rest is drafted anew"
@@ -229,7 +229,7 @@ function Row({
       </button>
       <button
         type="button"
-        className="press-square max-sm:col-start-3"
+        className="press-square max-sm:col-start-3 max-sm:row-start-3 max-sm:justify-self-end"
         aria-label={`Remove ${form.name}`}
         onClick={() => onEdit({ kind: 'remove', itemId: item.id }, `${form.name} removed`)}
       >

@@ -348,7 +348,9 @@ export function FormPage({ form, variant, customs, practices, shipped, words }: 
           ) : (
             practices.map((practice) => (
               <p key={practice.id}>
-                <Link className="press-plain" href={`/compose/${practice.id}`}>{practice.name}</Link>
+                <Link className="press-plain" href={`/compose/${practice.id}`}>
+                  {practice.name}
+                </Link>
               </p>
             ))
           )}

@@ -407,6 +407,7 @@ export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, on
               <label key={lane} className="small inline-flex min-h-6 items-center gap-1">
                 <input
                   type="checkbox"
+                  className="accent-ink"
                   checked={shown.has(lane)}
                   onChange={() =>
                     setShown((before) => {

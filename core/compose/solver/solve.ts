@@ -507,7 +507,9 @@ function clampPrice(problem: Problem, counter: number, price: number): number {
   const gains = (problem.counters[counter] as Problem['counters'][number]).gains;
   const last = gains.at(-1) ?? 0;
   const least = last === -Infinity ? Math.min(-8, ...gains.filter(Number.isFinite)) : last;
-  return Math.min(gains[0] ?? 0, Math.max(least, price));
+  const first = gains[0] ?? 0;
+  // Where not even one is allowed there is no greatest gain to speak of.
+  return Math.min(first === -Infinity ? least : first, Math.max(least, price));
 }
 
 interface Priced extends Ground {
