@@ -1,13 +1,18 @@
 import { performance } from 'node:perf_hooks';
 import { readAlmanac } from '../core/almanac';
 import { solvePosture, type Posture } from '../core/body';
-import { PLAIN_BRIEF } from '../core/brief';
-import { compose } from '../core/compose';
+import highsLoader from 'highs';
+import { PLAIN_BRIEF, type Theme } from '../core/brief';
+import { compose, modelOf } from '../core/compose';
+import { solve, solved } from '../core/compose/solver';
+import { gapScale } from '../core/compose/tolerance';
+import { mixedInteger } from '../core/compose/solver/mixedInteger.test.data';
 import { DEFAULT_CUSTOMS } from '../core/customs';
-import { REPERTOIRE, rowOf } from '../core/forms';
+import { REPERTOIRE, rowOf, type Form } from '../core/forms';
 import { reviewForm } from '../core/forms/review';
 import { readQuestion, seek } from '../core/forms/seek';
 import { bodiesOf, bodyLanes, breathLine, compile } from '../core/practice';
+import { review } from '../core/review';
 import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
 /** Median of several runs after a few to warm up, ms. */
@@ -27,7 +32,7 @@ function report(what: string, ms: number, budgetMs?: number): void {
 }
 
 const make = (minutes: number) =>
-  compose({ ...PLAIN_BRIEF, minutes }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1);
+  compose({ ...PLAIN_BRIEF, minutes }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.01);
 const hour = make(60);
 if (!hour.ok) throw new Error('the bench practice could not be composed');
 
@@ -40,16 +45,102 @@ report(
   'breath line of a 60-minute practice',
   median(() => breathLine(hour.timeline, 0, hour.timeline.totalMs)),
 );
-for (const [minutes, budget] of [
-  [12, undefined],
-  [40, 150],
-  [60, undefined],
-] as const)
-  report(
-    `compose ${minutes} minutes from ${REPERTOIRE.length} forms`,
-    median(() => make(minutes), 9),
-    budget,
+report(
+  'read a 60-minute practice over, forms met before',
+  median(() => review(hour.practice, hour.timeline, DEFAULT_CUSTOMS, { conditions: [] })),
+  20,
+);
+
+/** Every theme a bench brief is made of: usual ones, and the ones that are hard to prove. */
+const THEMES: readonly Theme[] = [
+  ...(['lung', 'kidney', 'liver', 'heart', 'spleen'] as const).map((organ): Theme => ({
+    kind: 'organ',
+    organ,
+  })),
+  { kind: 'phase', phase: 'wood' },
+  { kind: 'channel', channel: 'GB' },
+  { kind: 'set', set: 'eight-brocades' },
+  { kind: 'all-phases' },
+  { kind: 'aim', aim: 'sleep' },
+];
+
+const modelFor = (minutes: number, theme: Theme, repertoire: readonly Form[]) =>
+  modelOf({
+    brief: { ...PLAIN_BRIEF, minutes, theme },
+    repertoire,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+  });
+
+/** How long the composer takes to an answer within 1 % and to proof, over all bench themes. */
+function composing(what: string, minutes: number, repertoire: readonly Form[], budgetMs: number): void {
+  const found = THEMES.map((theme) => {
+    modelFor(minutes, theme, repertoire);
+    let near = NaN;
+    let done = NaN;
+    let gap = Infinity;
+    for (let run = 0; run < 2; run += 1) {
+      const from = performance.now();
+      const { problem } = modelFor(minutes, theme, repertoire);
+      near = NaN;
+      for (const progress of solve(problem)) {
+        const share = (progress.bound - progress.value) / gapScale(minutes, progress.value);
+        if (Number.isNaN(near) && progress.selection && share <= 0.01) near = performance.now() - from;
+        gap = progress.proved ? 0 : share;
+      }
+      done = performance.now() - from;
+    }
+    return { near, done, gap };
+  });
+  const sorted = (pick: (row: (typeof found)[number]) => number) => found.map(pick).sort((a, b) => a - b);
+  const at = (list: readonly number[], share: number): string =>
+    `${(list[Math.min(list.length - 1, Math.floor(list.length * share))] ?? NaN).toFixed(0)} ms`;
+  const [near, done] = [sorted((row) => row.near), sorted((row) => row.done)];
+  const proved = found.filter((row) => row.gap === 0).length;
+  const worst = Math.max(...found.map((row) => row.gap));
+  console.log(
+    `${what}\n    within 1 %: median ${at(near, 0.5)}, p95 ${at(near, 0.95)}   to the end: median ${at(done, 0.5)}, p95 ${at(done, 0.95)}   budget ${budgetMs} ms` +
+      `\n    proved ${proved} of ${found.length}, widest gap ${(worst * 100).toFixed(2)} %`,
   );
+}
+
+composing(`compose 40 minutes from ${REPERTOIRE.length} forms`, 40, REPERTOIRE, 150);
+// More forms than are shipped: each copy serves what another form serves, so that none is its own twin.
+const twice: readonly Form[] = Array.from({ length: 300 }, (_, index) => {
+  const form = REPERTOIRE[index % REPERTOIRE.length];
+  const other = REPERTOIRE[(index + 37) % REPERTOIRE.length];
+  if (!form || !other) throw new Error('the repertoire is empty');
+  const { phases, organs, channels, points } = other;
+  return index < REPERTOIRE.length ? form : { ...form, id: `${form.id}-2`, phases, organs, channels, points };
+});
+composing(`compose 60 minutes from ${twice.length} forms`, 60, twice, 1000);
+
+/** The same instances given to a general solver: how many times longer it takes. */
+async function againstHighs(): Promise<void> {
+  const highs = await highsLoader();
+  // A third of the repertoire: on all of it the general solver takes minutes.
+  const some = REPERTOIRE.filter((_, index) => index % 3 === 0 || index < 12);
+  const ratios = THEMES.slice(0, 3).map((theme) => {
+    const { problem } = modelFor(20, theme, some);
+    let from = performance.now();
+    const own = solved(problem);
+    const ownMs = performance.now() - from;
+    from = performance.now();
+    const theirs = highs.solve(mixedInteger(problem), { mip_rel_gap: 0, time_limit: 120 });
+    const theirsMs = performance.now() - from;
+    console.log(
+      `    ${JSON.stringify(theme)}: ${ownMs.toFixed(0)} ms, value ${own.value.toFixed(3)}; highs ${theirsMs.toFixed(0)} ms, ${theirs.Status}, value ${theirs.ObjectiveValue.toFixed(3)}`,
+    );
+    return theirsMs / ownMs;
+  });
+  console.log(
+    `    highs takes ${Math.min(...ratios).toFixed(1)} to ${Math.max(...ratios).toFixed(1)} times as long`,
+  );
+}
+console.log(`the same instances by the package highs, 20 minutes from a third of the forms`);
+await againstHighs();
+
 report(
   'read the almanac for one moment',
   median(() => readAlmanac(1_795_000_000_000, DEFAULT_CUSTOMS.place, DEFAULT_CUSTOMS)),

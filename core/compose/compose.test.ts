@@ -76,12 +76,9 @@ describe('compose', () => {
     (theme) => {
       for (const posture of ['standing', 'seated'] as const)
         for (const [minutes, breathsPerMin] of [
-          [5, 3],
           [5, 9],
-          [12, 6],
-          [30, 4.5],
-          [60, 3],
-          [60, 9],
+          [12, 3],
+          [60, 6],
         ] as const) {
           const asked = brief({ theme, posture, minutes, breathsPerMin });
           const result = compose(asked, REPERTOIRE, DEFAULT_CUSTOMS, nobody, 1);
@@ -137,7 +134,7 @@ describe('compose', () => {
           }
         },
       ),
-      { numRuns: 80, seed: 20 },
+      { numRuns: 50, seed: 20 },
     );
   });
 

@@ -14,7 +14,7 @@ import {
 } from './model';
 import { obstaclesOf, type Obstacle } from './obstacles';
 import { solve, type Progress, type Selection } from './solver';
-import { toleranceMs } from './tolerance';
+import { gapScale, toleranceMs } from './tolerance';
 
 /** A finished draft, with how good it is and how sure that is. */
 export interface Composed {
@@ -29,6 +29,8 @@ export interface Proof {
   readonly value: number;
   readonly bound: number;
   readonly proved: boolean;
+  /** What a gap is a share of, points: see `gapScale`. */
+  readonly scale: number;
 }
 
 export interface Impossible {
@@ -41,9 +43,9 @@ export interface Impossible {
 
 export type ComposeResult = Composed | Impossible;
 
-/** How far the gap to the best possible is, as a share of the value; 0 when proved. */
-export const gapOf = ({ value, bound, proved }: Proof): number =>
-  proved ? 0 : bound === Infinity ? Infinity : (bound - value) / Math.max(1, Math.abs(value));
+/** How far the gap to the best possible is, as a share of the scale; 0 when proved. */
+export const gapOf = ({ value, bound, proved, scale }: Proof): number =>
+  proved ? 0 : bound === Infinity ? Infinity : (bound - value) / scale;
 
 /** Items and forms of a selection, in order, with the hinges between blocks. */
 function assemble(model: Model, selection: Selection, seed: number): Practice {
@@ -139,7 +141,8 @@ export function finish(model: Model, progress: Progress): Composed | undefined {
   const settled = settle(assemble(model, progress.selection, seed), brief.minutes * 60_000);
   if (!isOnTime(settled.timeline, brief) || !rangesKept(settled.timeline, model)) return undefined;
   const { value, bound, proved } = progress;
-  return { ok: true, ...settled, proof: { value, bound, proved } };
+  const scale = gapScale(brief.minutes, value);
+  return { ok: true, ...settled, proof: { value, bound, proved, scale } };
 }
 
 /** Where settling the breath could not make up the difference, the model is asked once more for what was off. */
@@ -160,7 +163,7 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
   for (let attempt = 0; attempt < 2; attempt += 1) {
     let value = -Infinity;
     let best: Composed | undefined;
-    const search = solve(model.problem, asking.enough);
+    const search = solve(model.problem, asking.enough && asking.enough * gapScale(asking.brief.minutes, 0));
     let step = search.next();
     for (;;) {
       if (step.value.selection && step.value.value > value) {
@@ -171,12 +174,10 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
       if (step.done) break;
       step = search.next();
     }
-    const last = finish(model, step.value) ?? best;
-    if (last)
-      return {
-        ...last,
-        proof: { value: step.value.value, bound: step.value.bound, proved: step.value.proved },
-      };
+    const last = finish(model, step.value);
+    if (last) return last;
+    // The best on paper did not come out on time: the best that did stands, unproved.
+    if (best) return { ...best, proof: { ...best.proof, bound: step.value.bound, proved: false } };
     if (!step.value.selection) break;
     model = retried(model, step.value.selection);
   }

@@ -52,7 +52,7 @@ export interface Asking {
   readonly kept?: { readonly items: readonly Item[]; readonly forms: Practice['forms'] };
   /** Forms of other drafts, which this one should do without where it can. */
   readonly apartFrom?: readonly string[];
-  /** Good enough is within this share of the best that can be: there the search stops. 0 asks for proof. */
+  /** Good enough is within this share (of a point a minute) of the best that can be. 0 asks for proof. */
   readonly enough?: number;
   /** A form to be put in, whatever it costs, in a section if one is named. */
   readonly putIn?: { readonly formId: string; readonly role?: Role };
@@ -574,7 +574,8 @@ export function modelOf(asking: Asking): Model {
         low: asks.kneeBend === 'deep' || (asks.staticHold && asks.kneeBend === 'moderate'),
         counts,
         needs: late && !place.kept ? deepBits(form, fitting.variant) : 0,
-        loosens: loosenedBy(form),
+        // What is done in the heart of a practice no longer prepares it.
+        loosens: late ? 0 : loosenedBy(form),
         pinned: place.pinned,
       };
     });

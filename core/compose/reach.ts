@@ -105,7 +105,8 @@ function reachWanted(form: Form, wanted: Wanted, schools: FormSchools): Reach | 
   return reasons.length === 0 ? undefined : { points, reasons };
 }
 
-const USUAL_WORTH = { organ: 1.2, phase: 0.3, channel: 0.5, point: 0.3 } as const;
+/** Less than a form costs: only the falling returns make one more worth its minutes. */
+const USUAL_WORTH = { organ: 0.7, phase: 0.3, channel: 0.35, point: 0.2 } as const;
 
 /** What a part of a theme wants, and how the forms that give it fall in worth; none for a set or a lesson. */
 function wantedBy(
@@ -171,7 +172,7 @@ function wantedBy(
     case 'aim':
     case 'organ':
     case 'hour':
-      return [{ ...usual, key: JSON.stringify(part), gains: scaled(2.2, FALLING) }];
+      return [{ ...usual, key: JSON.stringify(part), gains: scaled(2.9, FALLING) }];
     default:
       return part satisfies never;
   }
@@ -232,5 +233,5 @@ export function actionReach(form: Form, brief: Brief): Reach | undefined {
   if (brief.intent === 'calm') wanted.add('calms');
   if (brief.intent === 'move') wanted.add('moves');
   const action = form.actions.find((candidate) => wanted.has(candidate));
-  return action && { points: aims.length > 0 ? 0.9 : 0.6, reasons: [{ code: 'acts', action }] };
+  return action && { points: aims.length > 0 ? 0.5 : 0.4, reasons: [{ code: 'acts', action }] };
 }

@@ -1,2 +1,8 @@
 /** A compiled practice may miss the minutes by 1 %, or by 10 s where that is more. */
 export const toleranceMs = (minutes: number): number => Math.max(10_000, minutes * 600);
+
+/**
+ * What the gap to the best draft is measured against, points: the draft’s own value, or a point a minute where
+ * that is more. Values lie near nothing when gains and costs are even, and a share of nothing says nothing.
+ */
+export const gapScale = (minutes: number, value: number): number => Math.max(minutes, Math.abs(value));

@@ -66,15 +66,13 @@ function loosenParts(form: Form, brief: Brief): readonly Part[] {
     ...themeParts(brief.theme).flatMap((part) => (part.kind === 'aim' ? aim(part.aim).joints : [])),
   ]);
   const warmed = form.loosens.filter((joint) => joints.has(joint)).length;
-  return warmed === 0 ? [] : [{ strength: 'theme', points: warmed * 0.5 }];
+  return warmed === 0 ? [] : [{ strength: 'theme', points: warmed * 0.35 }];
 }
 
 function actionPart(form: Form, role: Role, brief: Brief): readonly Part[] {
   const reach = actionReach(form, brief);
   const reason = reach?.reasons[0];
-  return reach && reason && role !== 'arrive' && role !== 'close'
-    ? [{ strength: 'theme', points: reach.points, reason }]
-    : [];
+  return reach && reason && HEART.has(role) ? [{ strength: 'theme', points: reach.points, reason }] : [];
 }
 
 /** What a form gives the theme by itself, beside the falling return of one more. */

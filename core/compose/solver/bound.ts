@@ -119,8 +119,13 @@ function sectionGains(
   return entered;
 }
 
-/** The suffix bounds of a problem at given prices, without counters and form prices added back. */
-export function suffixes(problem: Problem, prepared: readonly Prepared[], prices: Prices): Suffixes {
+/** The suffix bounds of a problem at given prices, without counters and form prices added back; from a section on. */
+export function suffixes(
+  problem: Problem,
+  prepared: readonly Prepared[],
+  prices: Prices,
+  from = 0,
+): Suffixes {
   const width = problem.totalUnits + problem.slackUnits + 1;
   const rows = problem.stances + 1;
   const end = new Float64Array(rows * width).fill(-Infinity);
@@ -128,7 +133,7 @@ export function suffixes(problem: Problem, prepared: readonly Prepared[], prices
     for (let units = Math.max(0, problem.totalUnits - problem.slackUnits); units < width; units += 1)
       end[row * width + units] = -problem.offCost * Math.abs(units - problem.totalUnits);
   const all: Float64Array[] = [end];
-  for (let index = prepared.length - 1; index >= 0; index -= 1) {
+  for (let index = prepared.length - 1; index >= from; index -= 1) {
     const { section, classStance } = prepared[index] as Prepared;
     const next = all[0] as Float64Array;
     const cells = new Float64Array(rows * width).fill(-Infinity);
@@ -152,6 +157,7 @@ export function suffixes(problem: Problem, prepared: readonly Prepared[], prices
     });
     all.unshift(cells);
   }
+  for (let index = 0; index < from; index += 1) all.unshift(new Float64Array(0));
   return all;
 }
 

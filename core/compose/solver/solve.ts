@@ -23,6 +23,8 @@ export interface Progress {
 
 /** A partial choice: everything up to one candidate of one section. */
 interface Label {
+  /** What still can come, where it is known which joints are loosened. */
+  readonly ground: Ground;
   /** Value so far, exact; counters still alive are not in it. */
   readonly exact: number;
   readonly bound: number;
@@ -66,6 +68,9 @@ interface Ground {
   readonly lastSectionOfForm: Int32Array;
   readonly lastSectionOfCounter: Int32Array;
   readonly needsLater: Int32Array;
+  readonly loosensLater: Int32Array;
+  /** The same ground for those who have loosened only so much, by section and joints. */
+  readonly cold: Map<string, Ground>;
 }
 
 interface Dear {
@@ -122,17 +127,21 @@ function groundOf(problem: Problem, prepared: readonly Prepared[], prices: Price
   const lastSectionOfForm = new Int32Array(forms).fill(-1);
   const lastSectionOfCounter = new Int32Array(problem.counters.length).fill(-1);
   const needsLater = new Int32Array(problem.sections.length + 1);
+  const loosensLater = new Int32Array(problem.sections.length + 1);
   problem.sections.forEach((section, index) => {
     for (const candidate of section.candidates) {
       lastSectionOfForm[candidate.once] = index;
       for (const counter of candidate.counts) lastSectionOfCounter[counter] = index;
     }
   });
-  for (let index = problem.sections.length - 1; index >= 0; index -= 1)
-    needsLater[index] = (problem.sections[index]?.candidates ?? []).reduce(
-      (bits, candidate) => bits | candidate.needs,
-      needsLater[index + 1] as number,
+  for (let index = problem.sections.length - 1; index >= 0; index -= 1) {
+    const candidates = problem.sections[index]?.candidates ?? [];
+    needsLater[index] = candidates.reduce((bits, one) => bits | one.needs, needsLater[index + 1] as number);
+    loosensLater[index] = candidates.reduce(
+      (bits, one) => bits | one.loosens,
+      loosensLater[index + 1] as number,
     );
+  }
   return {
     problem,
     prepared,
@@ -145,7 +154,43 @@ function groundOf(problem: Problem, prepared: readonly Prepared[], prices: Price
     lastSectionOfForm,
     lastSectionOfCounter,
     needsLater,
+    loosensLater,
+    cold: new Map(),
   };
+}
+
+/**
+ * The ground from a section on for those who have loosened only so much: forms that use more are no longer
+ * counted on. Where joints may still be loosened later, or enough is loosened, it is the ground itself.
+ */
+function groundFrom(ground: Ground, section: number, loosened: number): Ground {
+  const needs = ground.needsLater[section] as number;
+  const missing = needs & ~loosened;
+  if (missing === 0 || (needs & (ground.loosensLater[section] as number)) !== 0) return ground;
+  const key = `${section}/${loosened & needs}`;
+  const known = ground.cold.get(key);
+  if (known) return known;
+  const prepared = ground.prepared.map((one, at) =>
+    at < section
+      ? one
+      : {
+          ...one,
+          section: {
+            ...one.section,
+            candidates: one.section.candidates.map((candidate) =>
+              (candidate.needs & missing) === 0 ? candidate : { ...candidate, options: [] },
+            ),
+          },
+        },
+  );
+  const made: Ground = {
+    ...ground,
+    prepared,
+    best: suffixes(ground.problem, prepared, ground.prices, section),
+    tables: new Map(),
+  };
+  ground.cold.set(key, made);
+  return made;
 }
 
 function tableOf(ground: Ground, section: number, usedBefore: number): SectionTable {
@@ -219,13 +264,19 @@ class Pass {
     const most = this.#spent() ? NARROW : this.breadth.kept;
     if (list.length <= most) return list;
     list.sort((a, b) => b.bound - a.bound);
-    this.truncated = Math.max(this.truncated, list[most]?.bound ?? -Infinity);
-    return list.slice(0, most);
+    // So many of each loosening: while joints are being loosened the bound does not tell them apart.
+    const taken = new Map<number, number>();
+    return list.filter((label) => {
+      const before = taken.get(label.loosened) ?? 0;
+      taken.set(label.loosened, before + 1);
+      if (before >= most) this.truncated = Math.max(this.truncated, label.bound);
+      return before < most;
+    });
   }
 
   /** The choices that go on from a label with a candidate of the section; kept where they may still win. */
   #extend(label: Label, section: number, buckets: readonly Map<string, Label>[]): void {
-    const { ground } = this;
+    const { ground } = label;
     const prepared = ground.prepared[section] as Prepared;
     const { candidates } = prepared.section;
     const table = tableOf(ground, section, label.usedBefore);
@@ -274,7 +325,7 @@ class Pass {
   }
 
   #take(label: Label, section: number, index: number, cost: number, bucket: Map<string, Label>): void {
-    const { ground } = this;
+    const { ground } = label;
     const prepared = ground.prepared[section] as Prepared;
     const candidate = prepared.section.candidates[index] as Candidate;
     const { cells, width } = tableOf(ground, section, label.usedBefore);
@@ -304,6 +355,7 @@ class Pass {
       if (known && known.exact >= exact) return;
       this.labels += 1;
       bucket.set(key, {
+        ground,
         exact,
         bound,
         usedBefore: label.usedBefore,
@@ -324,12 +376,11 @@ class Pass {
 
   /** The choice with the section ended after it, ready for the next; what is over is settled. */
   #close(label: Label, section: number, front: Map<string, Label>): void {
-    const { ground } = this;
+    const { ground } = label;
     const { problem } = ground;
     const plan = problem.sections[section];
     if (!plan || label.time < plan.leastUnits || label.time > plan.mostUnits) return;
     const usedBefore = label.usedBefore + label.time;
-    const next = ground.best[section + 1] as Float64Array;
     const total = problem.totalUnits + problem.slackUnits + 1;
     if (usedBefore >= total) return;
     let exact = label.exact - plan.awayCost * Math.abs(label.time - plan.targetUnits);
@@ -352,6 +403,8 @@ class Pass {
       .filter((one) => (ground.lastSectionOfForm[one.charCodeAt(0) - 256] as number) > section)
       .join('');
     const loosened = label.loosened & (ground.needsLater[section + 1] as number);
+    const onward = groundFrom(ground, section + 1, label.loosened);
+    const next = onward.best[section + 1] as Float64Array;
     const bound =
       exact +
       (next[label.stance * total + usedBefore] as number) +
@@ -363,6 +416,7 @@ class Pass {
     if (known && known.exact >= exact) return;
     front.set(key, {
       ...label,
+      ground: onward,
       exact,
       bound,
       usedBefore,
@@ -387,6 +441,7 @@ class Pass {
     const slack = sumSlack(ground, counts);
     let front: Label[] = [
       {
+        ground,
         exact: 0,
         bound: Infinity,
         usedBefore: 0,
@@ -630,14 +685,14 @@ const BREADTHS: readonly Breadth[] = [
   { kept: 3, tried: 3, labels: 30_000 },
   { kept: 16, tried: 6, labels: 60_000 },
   { kept: 400, tried: 60, labels: 120_000 },
-  { kept: Infinity, tried: Infinity, labels: 400_000 },
+  { kept: Infinity, tried: Infinity, labels: 300_000 },
 ];
 
 /**
  * Finds the best selection and proves it. Yields whenever there is something better to show or simply time
  * to look up; stop asking and it stops. Deterministic. The last progress is either proved (its bound is its
  * value, or nothing fits at all: no selection and a bound of −Infinity), or says by its bound how far from
- * the best it can be at most. `enough` is a share of the value: within so much of the best it stops.
+ * the best it can be at most. Within `enough` points of the best it stops.
  */
 export function* solve(given: Problem, enough = 0): Generator<Progress, Progress> {
   const { problem: whole, points: pinned } = withPins(given);
@@ -680,11 +735,7 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
       proved: bound <= incumbent.value + TINY,
     };
     yield shown();
-    if (
-      progress.proved ||
-      (progress.selection && bound - incumbent.value <= enough * Math.abs(incumbent.value))
-    )
-      break;
+    if (progress.proved || (progress.selection && bound - incumbent.value <= enough)) break;
     if (progress.value > -Infinity) {
       const smaller = fix(
         problem,
