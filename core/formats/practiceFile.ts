@@ -22,10 +22,15 @@ const PRIVATE_REASONS: ReadonlySet<Reason['code']> = new Set([
   'exhale-by-mouth',
 ]);
 
-/** The practice as it may leave the house: not whose group it is for, nor what was softened for someone in it. */
+/**
+ * The practice as it may leave the house: not whose group it is for, nor what was softened for someone in it,
+ * nor the notes waved aside, which may name what someone has.
+ */
 export function withoutPrivate(practice: Practice): Practice {
+  const { waved, ...shared } = practice;
+  void waved;
   return {
-    ...practice,
+    ...shared,
     brief: { ...practice.brief, groupId: null },
     items: practice.items.map((item) => ({
       ...item,

@@ -26,6 +26,7 @@ import { themePhase } from '@/core/brief';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
+import { LESSON_NAMES } from '@/ui/words/items';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { NotesHere, type NoteActions } from './NoteLine';
 import type { Selection } from './useSelection';
@@ -69,14 +70,6 @@ function Stepper({
     </span>
   );
 }
-
-const LESSON_WORDS = {
-  show: 'shown',
-  parts: 'in parts',
-  drill: 'drilled',
-  mistakes: 'put right',
-  whole: 'the whole',
-} as const;
 
 function repetitionText(practice: Practice, item: Item): string {
   const { sides } = formOf(practice, item);
@@ -186,7 +179,7 @@ function Row({
         )}
         {item.variant !== 'full' && <span className="quiet small"> {item.variant}</span>}
         {item.hinge && <span className="quiet small"> hinge</span>}
-        {item.lesson && <span className="quiet small"> {LESSON_WORDS[item.lesson]}</span>}
+        {item.lesson && <span className="quiet small"> {LESSON_NAMES[item.lesson]}</span>}
         {item.holdSec && <span className="quiet small figures"> held {item.holdSec} s</span>}
         {item.layers && <span className="quiet small"> in layers</span>}
       </button>

@@ -8,6 +8,7 @@ import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { INTENT_NAMES, ROLE_NAMES, themeName } from '@/ui/words/names';
+import { itemExtras } from '@/ui/words/items';
 import { describePosture } from '@/ui/words/postures';
 
 const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
@@ -58,8 +59,9 @@ export function CueSheet({ practice }: { practice: Practice }) {
       <header className="border-b border-ink pb-2">
         <h1 className="font-serif italic">{practice.name}</h1>
         <p>
-          <PhaseMark phase={phase} withName /> · {INTENT_NAMES[brief.intent]} {themeName(brief.theme)} ·{' '}
-          {brief.posture} · {brief.breathsPerMin} breaths a minute ·{' '}
+          <PhaseMark phase={phase} withName /> · {INTENT_NAMES[brief.intent]}{' '}
+          {themeName(brief.theme, (id) => practice.forms[id]?.name ?? id)} · {brief.posture} ·{' '}
+          {brief.breathsPerMin} breaths a minute ·{' '}
           <span className="figures">{clockText(timeline.totalMs)} min</span>
         </p>
         <p className="quiet small">
@@ -127,6 +129,11 @@ export function CueSheet({ practice }: { practice: Practice }) {
                     {cueEvents(form, item, events).map((event) => (
                       <span key={event.index} className="mr-3 inline-block">
                         <span className="quiet italic">{BREATH[event.breath]}</span> {event.cue}
+                      </span>
+                    ))}
+                    {itemExtras(item, form).map((line) => (
+                      <span key={line} className="block italic">
+                        {line}
                       </span>
                     ))}
                     <span className="small quiet block">

@@ -5,7 +5,9 @@ import { DEFAULT_CUSTOMS } from '@/core/customs';
 import { REPERTOIRE, ROLES } from '@/core/forms';
 import { CONDITION_IDS } from '@/core/people';
 import { ORGAN_IDS, PHASE_IDS } from '@/core/phases';
-import type { Reason } from '@/core/practice';
+import type { Practice, Reason } from '@/core/practice';
+import { fitText } from './fit';
+import { itemExtras } from './items';
 import { briefLine, INTENT_NAMES, ROLE_NAMES, themeName } from './names';
 import { helpText, obstacleText } from './obstacles';
 import { reasonText } from './reasons';
@@ -120,5 +122,39 @@ describe('names', () => {
     ];
     expect(new Set(themes.map((theme) => themeName(theme))).size).toBe(themes.length);
     expect(briefLine(PLAIN_BRIEF)).toBe('20 min · morning · the Lung · clear, then nourish · standing');
+  });
+});
+
+describe('what is told beside the cues', () => {
+  it('is said for every kind of addition, and nothing where there is none', () => {
+    const form = REPERTOIRE.find((one) => one.id === 'animal-tiger-pounce');
+    if (!form) throw new Error('expected the form');
+    const plain = { lesson: undefined } as unknown as Parameters<typeof itemExtras>[0];
+    expect(itemExtras(plain, form)).toEqual([]);
+    const full = {
+      image: 'Ink on paper',
+      lesson: 'mistakes',
+      layers: ['legs', 'hands'],
+      holdSec: 30,
+      quietSec: 10,
+    } as unknown as Parameters<typeof itemExtras>[0];
+    const lines = itemExtras(full, form);
+    expect(lines[0]).toBe('Image: Ink on paper');
+    expect(lines).toContain('The end held for 30 s.');
+    expect(lines.some((line) => line.includes(form.mistakes[0]?.mend ?? '—'))).toBe(true);
+  });
+
+  it('tells what a fit has changed', () => {
+    expect(fitText([], () => '', {} as Practice)).toBe('It fits already.');
+    expect(
+      fitText(
+        [
+          { kind: 'left-out', itemId: 'a', formId: 'f' },
+          { kind: 'breath', byShare: -0.02 },
+        ],
+        () => 'Cloud hands',
+        { items: [] } as unknown as Practice,
+      ),
+    ).toBe('Made to fit: Cloud hands left out; every breath 2 % shorter.');
   });
 });

@@ -1,0 +1,30 @@
+import type { Form } from '@/core/forms';
+import type { Item, LessonStep } from '@/core/practice';
+
+export const LESSON_NAMES = {
+  show: 'shown',
+  parts: 'in parts',
+  drill: 'drilled',
+  mistakes: 'put right',
+  whole: 'the whole',
+} as const satisfies Record<LessonStep, string>;
+
+/** What a leader must know of an item beside its cues, in the order it comes up. */
+export function itemExtras(item: Item, form: Form): readonly string[] {
+  const said: string[] = [];
+  if (item.image) said.push(`Image: ${item.image}`);
+  if (item.lesson) said.push(`Lesson: ${LESSON_NAMES[item.lesson]}.`);
+  if (item.lesson === 'parts')
+    said.push(
+      ...form.parts.map((part) =>
+        typeof part === 'string' ? part : part.watch ? `${part.part}: ${part.watch}` : part.part,
+      ),
+    );
+  if (item.lesson === 'mistakes')
+    said.push(...form.mistakes.map(({ mistake, mend }) => `${mistake}: ${mend}`));
+  if (item.layers && item.layers.length > 0)
+    said.push(`Built up, a repetition each: ${item.layers.join(', ')}.`);
+  if (item.holdSec) said.push(`The end held for ${item.holdSec} s.`);
+  if (item.quietSec) said.push(`Then ${Math.round(form.settleSec + item.quietSec)} s quiet.`);
+  return said;
+}
