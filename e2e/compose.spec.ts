@@ -98,7 +98,6 @@ test('a note in the margin says why, mends, and can be waved aside for good', as
   await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
   await page.reload();
   await draftReady(page);
-  await page.getByRole('button', { name: /1 waved aside/ }).click();
   await page.getByRole('button', { name: /There is no close/ }).click();
   await expect(page.getByText('a longer class goes on', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();

@@ -98,21 +98,6 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     outToIn: 1.5,
     firstSide: 'right',
     sideSeen: 'own',
-  };
-  const quillhaven = {
-    ...customs,
-    place: { name: 'Quillhaven', latitudeDeg: 52.09, longitudeDeg: 1.32, zone: 'Europe/London' },
-    seasonSchool: 'solar-term',
-    earthSchool: 'four-turns',
-    hours: 'solar',
-    animalSchool: 'standard',
-    virtueSchool: 'classical',
-    soundSchool: 'standard',
-    brocadeSchool: 'standard',
-    jointOrder: 'bottom-up',
-    breathsPerMin: 6,
-    outToIn: 1.2,
-    firstSide: 'left',
     strengths: Object.fromEntries(
       [
         'theme',
@@ -133,6 +118,21 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     newFormsAtMost: 3,
     wordsPerMin: 155,
     exhaleRoute: 'by-purpose',
+  };
+  const quillhaven = {
+    ...customs,
+    place: { name: 'Quillhaven', latitudeDeg: 52.09, longitudeDeg: 1.32, zone: 'Europe/London' },
+    seasonSchool: 'solar-term',
+    earthSchool: 'four-turns',
+    hours: 'solar',
+    animalSchool: 'standard',
+    virtueSchool: 'classical',
+    soundSchool: 'standard',
+    brocadeSchool: 'standard',
+    jointOrder: 'bottom-up',
+    breathsPerMin: 6,
+    outToIn: 1.2,
+    firstSide: 'left',
   };
   expect((await page.request.put('/api/customs', { data: customs })).ok()).toBe(true);
   await page.goto('/?at=2026-07-10T12:00');

@@ -41,6 +41,16 @@ const views = [
   { name: 'almanac-lamplight', at: '/?at=2026-11-25T06:20', light: 'lamp' },
   { name: 'almanac-narrow', at: '/?at=2026-11-25T06:20', width: 390, height: 844 },
   { name: 'compose', at: '/compose/six-sounds-for-the-loft', then: order },
+  {
+    name: 'compose-drafts',
+    at: '/compose/six-sounds-for-the-loft',
+    then: async (page) => {
+      await order(page);
+      await page.getByRole('button', { name: 'Compare drafts' }).click();
+      await page.getByText('beside the one on the table').waitFor({ timeout: 90_000 });
+      await page.waitForTimeout(1500);
+    },
+  },
   { name: 'compose-lamplight', at: '/compose/before-the-rounds', light: 'lamp', then: order },
   { name: 'compose-narrow', at: '/compose/before-the-rounds', width: 390, height: 844, then: order },
   { name: 'lead', at: '/lead/before-the-rounds', then: led, clock: true },

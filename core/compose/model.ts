@@ -5,9 +5,9 @@ import {
   formsOfSet,
   FORM_SETS,
   organsOfForm,
-  phasesOfForm,
   stanceOf,
   STANCES,
+  twinKind,
   type Form,
   type Role,
 } from '../forms';
@@ -269,12 +269,6 @@ function waysOf(form: Form, role: Role, lesson: LessonStep | undefined): readonl
     );
 }
 
-/** Forms of one kind for the same phases: near-twins. */
-const twinKey = (form: Form, customs: Customs): string | undefined => {
-  const phases = phasesOfForm(form, customs);
-  return phases.length === 0 || phases.length > 2 ? undefined : `${form.family}/${phases.join()}`;
-};
-
 interface Place {
   readonly allowed: Allowed;
   readonly once: number;
@@ -427,18 +421,17 @@ class Counters {
   }
 }
 
-/** Twins that can really meet: keys that at least two forms of the heart share. */
+/** Twins that can really meet: kinds that at least two forms of the heart share. */
 function meetingTwins(
   places: readonly (readonly Place[])[],
   plan: readonly SectionPlan[],
-  customs: Customs,
 ): ReadonlySet<string> {
   const forms = new Map<string, Set<string>>();
   places.forEach((list, at) => {
     const role = plan[at]?.role;
     if (role !== 'nourish' && role !== 'clear' && role !== 'balance') return;
     for (const { allowed, lesson } of list) {
-      const key = lesson ? undefined : twinKey(allowed.form, customs);
+      const key = lesson ? undefined : twinKind(allowed.form);
       if (key) forms.set(key, (forms.get(key) ?? new Set()).add(allowed.form.id));
     }
   });
@@ -472,7 +465,7 @@ export function modelOf(asking: Asking): Model {
       { kind: 'target', target },
     ),
   );
-  const twins = meetingTwins(places, plan, customs);
+  const twins = meetingTwins(places, plan);
   const isNew = (form: Form): boolean => (people.known?.length ?? 0) > 0 && !people.known?.includes(form.id);
   const news =
     (people.known?.length ?? 0) > 0
@@ -542,7 +535,7 @@ export function modelOf(asking: Asking): Model {
         value: own + dose * strength('dose'),
       }));
       const asks = asksOf(form, fitting.variant);
-      const twin = twinKey(form, customs);
+      const twin = twinKind(form);
       const counts = [
         ...(heart ? served.map((index) => targetCounters[index] as number) : []),
         ...(twin &&

@@ -21,6 +21,7 @@ export type { BrocadeSchoolId, JointOrderId, PlaceInSet, SetSchools } from './se
 export { differencesOf } from './differences';
 export type { Difference } from './differences';
 export { plainText } from './plain';
+export { twinKind } from './twins';
 export { searchText } from './search';
 export { rowOf } from './rows';
 export type { FormRow, Wishes } from './seek';

@@ -54,7 +54,7 @@ function Word<Value>({
   why: BriefWhy;
   options: readonly Option<Value>[];
   value: Value;
-  /** In two columns, for a long choice. */
+  /** In three columns, for a long choice. */
   wide?: boolean;
   /** A line that leads to a larger choice. */
   more?: { readonly label: string; readonly onChoose: () => void };
@@ -68,13 +68,13 @@ function Word<Value>({
         {shown}
       </DropdownMenu.Trigger>
       <DropdownMenu.Content
-        className={`slip py-1 font-sans text-[1rem] leading-snug ${wide ? 'w-[min(34rem,calc(100vw-2rem))]' : 'min-w-52'}`}
+        className={`slip py-1 font-sans text-[1rem] leading-snug ${wide ? 'w-[min(48rem,calc(100vw-2rem))]' : 'min-w-52'}`}
         sideOffset={6}
         collisionPadding={12}
         aria-label={name}
       >
         <DropdownMenu.RadioGroup
-          className={wide ? 'sm:columns-2 sm:gap-0' : ''}
+          className={wide ? 'sm:columns-3 sm:gap-0' : ''}
           value={key(value)}
           onValueChange={(chosen) => {
             const option = options.find((candidate) => key(candidate.value) === chosen);
@@ -85,7 +85,7 @@ function Word<Value>({
             <div
               key={key(option.value)}
               role="presentation"
-              // A second heading begins the second column.
+              // Each further heading begins a column.
               className={wide && option.head && index > 0 ? 'sm:break-before-column' : ''}
             >
               {option.head && (

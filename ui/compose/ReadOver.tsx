@@ -23,6 +23,7 @@ export function ReadOver({ practice, notes, reading, onSelect, ...actions }: Pro
     [count(notes, 'must'), 'must change'],
     [count(notes, 'should'), 'should'],
     [count(notes, 'consider'), 'to consider'],
+    [notes.filter((note) => note.wavedBecause !== undefined).length, 'waved aside'],
   ]
     .filter(([number]) => number !== 0)
     .map(([number, word]) => `${number} ${word}`);

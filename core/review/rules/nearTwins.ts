@@ -1,15 +1,5 @@
-import type { Form } from '../../forms';
+import { twinKind } from '../../forms';
 import type { Rule } from '../rule';
-
-/** Of one family, for the same organs and channels, in the same way. */
-const kind = (form: Form): string =>
-  [
-    form.family,
-    form.organs.toSorted(),
-    form.channels.map(({ channel, how }) => `${channel}${how}`).toSorted(),
-    form.pace,
-    form.stance.start,
-  ].join('/');
 
 export const nearTwins: Rule = {
   id: 'near-twins',
@@ -17,7 +7,8 @@ export const nearTwins: Rule = {
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view, index) => {
-      if (view.item.hinge || view.form.organs.length === 0 || view.item.role === 'loosen') return [];
+      const kind = twinKind(view.form);
+      if (view.item.hinge || kind === undefined || view.item.role === 'loosen') return [];
       const twin = items
         .slice(0, index)
         .find(
@@ -25,7 +16,7 @@ export const nearTwins: Rule = {
             !other.item.hinge &&
             other.item.formId !== view.item.formId &&
             other.item.role === view.item.role &&
-            kind(other.form) === kind(view.form),
+            twinKind(other.form) === kind,
         );
       if (!twin) return [];
       return [
