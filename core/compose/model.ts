@@ -259,11 +259,13 @@ function waysOf(form: Form, role: Role, lesson: LessonStep | undefined): readonl
     .toSorted((a, b) => a - b)
     .flatMap((repetitions) =>
       stretches.map((stretch) => {
-        const off = (repetitions - usual) / usual;
+        // Drilling wants as many as there is time for, everything else about the usual dose.
+        const wanted = lesson === 'drill' ? Math.max(...inRange) : usual;
+        const off = (repetitions - wanted) / wanted;
         return {
           repetitions,
           stretch,
-          dose: -(lesson ? 0.05 : 0.35) * off * off - (stretch === 1 ? 0 : 0.03),
+          dose: -(lesson === 'drill' ? 1.5 : 0.35) * off * off - (stretch === 1 ? 0 : 0.03),
         };
       }),
     );

@@ -29,6 +29,10 @@ const HINGE_FROM_MINUTES = 15;
 /** Each organ needs about this long to be cleared and nourished in a block of its own. */
 const BLOCK_MINUTES = 8;
 
+/** Shorter lessons keep to what they cannot do without. */
+const LESSON_ALONE_MINUTES = 40;
+const LESSON_ROLES: ReadonlySet<Role> = new Set(['arrive', 'loosen', 'wake', 'nourish', 'gather', 'close']);
+
 export interface SectionPlan {
   readonly role: Role;
   /** The organ this block is for, where a practice clears and nourishes several in turn. */
@@ -65,9 +69,12 @@ export function planSections(brief: Brief): readonly SectionPlan[] {
   const blocks = blocksOf(brief);
   // A set or a lesson is the heart of its practice, and the clearing makes room for it.
   const heart = themeParts(brief.theme).some(({ kind }) => kind === 'set' || kind === 'lesson');
+  const lesson = themeParts(brief.theme).some(({ kind }) => kind === 'lesson');
   const weighOf = (role: Role): number => {
     const nourishOnly = brief.intent === 'nourish' && role === 'clear' && brief.minutes < 15;
     if (brief.minutes < FROM_MINUTES[role] || nourishOnly) return 0;
+    // A lesson needs warm joints before it and a close after it; the rest of the time is its own.
+    if (lesson && brief.minutes < LESSON_ALONE_MINUTES && !LESSON_ROLES.has(role)) return 0;
     const heartily = heart ? (role === 'nourish' ? 1.6 : role === 'clear' ? 0.4 : 1) : 1;
     return ROLE_SHARES[role].share * (leaning[role] ?? 1) * heartily;
   };

@@ -249,7 +249,7 @@ function runOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[]
   };
   const factorOf = (repetition: number, passIndex: number) =>
     repetition === 1 && (passIndex === 0 || form.sides === 'alternating')
-      ? FIRST_REPETITION[item.familiarity]
+      ? FIRST_REPETITION[item.lesson && item.lesson !== 'parts' ? 'known' : item.familiarity]
       : 1;
   if (form.sides === 'alternating') {
     for (let repetition = 1; repetition <= total; repetition += 1)

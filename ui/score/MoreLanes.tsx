@@ -5,7 +5,7 @@ import { round } from './brush';
 
 /** Height of the effort lane and of one channel's line, px. */
 export const EFFORT_HEIGHT = 28;
-export const CHANNEL_HEIGHT = 9;
+export const CHANNEL_HEIGHT = 13;
 
 const Name = ({ x, y, children }: { x: number; y: number; children: string }) => (
   <g>

@@ -27,7 +27,7 @@ const LINE_HEIGHT = 92;
 const NAMES_Y = TOP + LINE_HEIGHT + 22;
 const WORDS_Y = NAMES_Y + 12;
 /** From here on a stroke's own cue fits under it, px a second. */
-const CUES_FROM_PX_PER_S = 26;
+const CUES_FROM_PX_PER_S = 16;
 
 /** What can be shown under the breath line. */
 const LANES = ['body', 'effort', 'channels', 'words'] as const;
@@ -395,7 +395,7 @@ export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, on
   };
 
   return (
-    <section aria-label="Score">
+    <section aria-label="Score" className="relative">
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
         <p className="quiet small">
           {timeline.breaths} breaths led · the line rises with each inhale and falls with each exhale
@@ -519,7 +519,16 @@ export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, on
         Plus and minus zoom, 0 shows the whole, left and right move the mark, Enter chooses the form at the
         mark, space plays.
       </p>
-      {pointing && <PointedFigure practice={practice} timeline={timeline} atMs={atMs} ink={ink} />}
+      {pointing && (
+        // Over the half of the score that is not pointed at, so that nothing moves out of its place.
+        <div
+          className={`pointer-events-none absolute top-9 z-10 max-w-80 border border-hairline bg-leaf px-2 pt-1 ${
+            x(atMs) - zoom.left > zoom.width / 2 ? 'left-0' : 'right-0'
+          }`}
+        >
+          <PointedFigure practice={practice} timeline={timeline} atMs={atMs} ink={ink} />
+        </div>
+      )}
     </section>
   );
 }
