@@ -120,7 +120,7 @@ function ReachFigures({ practice, timeline }: { practice: Practice; timeline: Ti
     return [VIEWS.front, VIEWS.back].map((view) =>
       figureMarkup(standing, view, {
         line: 3,
-        over: (skeleton, camera) => overlayMarkup(skeleton, camera, { channels, points: [], fine: 1.6 }),
+        over: (skeleton, camera) => overlayMarkup(skeleton, camera, { channels, points: [], fine: 2.6 }),
       }),
     );
   }, [practice, timeline]);
