@@ -180,6 +180,17 @@ test('the score zooms to one breath and back by keys, its lanes come and go, wor
   await expect(score.getByText('LU', { exact: true })).toBeVisible();
   await page.keyboard.press('Tab');
 
+  // The edge of the chosen block, dragged, gives it more repetitions.
+  const edge = await score.locator('rect.cursor-ew-resize').boundingBox();
+  if (!edge) throw new Error('expected the edge of a block');
+  await page.mouse.move(edge.x + edge.width / 2, edge.y + 30);
+  await page.mouse.down();
+  await page.mouse.move(edge.x + edge.width / 2 + 40, edge.y + 30, { steps: 4 });
+  await page.mouse.up();
+  await expect(lengthLine(page)).toContainText('over');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(lengthLine(page)).toContainText('on time');
+
   await page.getByText('Words, quiet, hold, layers').click();
   await page.getByLabel('image', { exact: true }).fill('Mist that feeds the Liver');
   await page.keyboard.press('Enter');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { readBriefQuery, writeBriefQuery } from '.';
-import { INTENTS, type BriefWishes } from '../brief';
+import { INTENTS, type BriefWishes, type Theme } from '../brief';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 
 const asQuery = (text: string): Record<string, string | string[]> => {
@@ -47,5 +47,39 @@ describe('a brief in an address', () => {
       }),
     ).toEqual({ posture: 'seated' });
     expect(readBriefQuery({ minutes: ['12', '13'] })).toEqual({ minutes: 12 });
+  });
+});
+
+describe('a theme of any kind in an address', () => {
+  const themes: readonly Theme[] = [
+    { kind: 'season', season: 'earth-turn' },
+    { kind: 'channel', channel: 'GB' },
+    { kind: 'point', point: 'EX-HN3' },
+    { kind: 'hour', organ: 'lung' },
+    { kind: 'aim', aim: 'sleep' },
+    { kind: 'set', set: 'eight-brocades' },
+    { kind: 'lesson', formId: 'animal-tiger-pounce' },
+    { kind: 'all-phases' },
+    {
+      kind: 'mix',
+      parts: [{ kind: 'organ', organ: 'lung' }, { kind: 'aim', aim: 'calm' }, { kind: 'all-phases' }],
+    },
+  ];
+
+  it.each(themes)('comes back as it was: %o', (theme) => {
+    const wishes = { theme, withForms: ['cloud-hands', 'shaking'], place: ['no-shoes' as const] };
+    expect(readBriefQuery(asQuery(writeBriefQuery(wishes)))).toEqual(wishes);
+  });
+
+  it('is left out where it makes no sense, and takes no other wish with it', () => {
+    for (const theme of [
+      'mix.',
+      'organ.spoon',
+      'constructor',
+      '__proto__.x',
+      'organ.lung~',
+      'phase.wood~phase.fire~phase.earth~phase.metal~phase.water',
+    ])
+      expect(readBriefQuery({ theme, minutes: '12' })).toEqual({ minutes: 12 });
   });
 });

@@ -419,6 +419,7 @@ export function ComposeRoom({
               timeline={timeline}
               lanes={lanes}
               selectedId={selected?.id}
+              chosen={selection.ids}
               ink={PHASE_VAR[themePhase(practice.brief.theme)]}
               onSelect={select}
               onEdit={onEdit}

@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import { SEASON_IDS } from '@/core/almanac';
-import { AIMS, themeParts, type BriefWishes, type Theme, type ThemePart } from '@/core/brief';
+import { aim, AIMS, themeParts, type BriefWishes, type Theme, type ThemePart } from '@/core/brief';
 import { CHANNELS } from '@/core/channels/channels';
 import { POINT_CODES } from '@/core/channels/codes';
 import { FORM_SETS } from '@/core/forms/sets';
 import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
+import { sourceTitle } from '@/core/sources';
 import { SEASON_NAMES, themeName } from '@/ui/words/names';
 import { Sheet } from './Sheet';
 
@@ -105,6 +106,14 @@ export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: P
             </li>
           ))}
         </ul>
+        {parts.map(
+          (part) =>
+            part.kind === 'aim' && (
+              <p key={part.aim} className="small quiet my-1">
+                {aim(part.aim).why} <span className="italic">{sourceTitle(aim(part.aim).source)}.</span>
+              </p>
+            ),
+        )}
         <div className="grid gap-x-5 gap-y-2 sm:grid-cols-3">
           {kinds.map(({ label, options }) => (
             <label key={label} className="block">

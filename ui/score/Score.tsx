@@ -43,6 +43,8 @@ interface Props {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly selectedId: string | undefined;
+  /** All that are chosen, where there are several. */
+  readonly chosen: ReadonlySet<string>;
   readonly ink: string;
   readonly lanes: readonly LanePoint[];
   readonly onSelect: (itemId: string, how?: 'toggle' | 'extend') => void;
@@ -210,6 +212,7 @@ function Items({
   practice,
   timeline,
   selectedId,
+  chosen,
   x,
   onSelect,
   onEdit,
@@ -239,8 +242,8 @@ function Items({
           y={TOP - 4}
           width={round(width)}
           height={NAMES_Y - TOP + 10}
-          fill={selected ? 'var(--leaf)' : 'transparent'}
-          stroke={selected ? 'var(--ink)' : 'none'}
+          fill={selected || chosen.has(span.itemId) ? 'var(--leaf)' : 'transparent'}
+          stroke={selected || chosen.has(span.itemId) ? 'var(--ink)' : 'none'}
         />
         <line x1={round(from)} x2={round(from)} y1={TOP} y2={NAMES_Y + 4} stroke="var(--hairline)" />
         {letters >= 4 && (
@@ -331,7 +334,7 @@ function within(timeline: Timeline, fromMs: number, toMs: number): Timeline {
 }
 
 /** The whole practice, seen breathing: rises for inhales, falls for exhales, flat for holds. */
-export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, onEdit }: Props) {
+export function Score({ practice, timeline, lanes, selectedId, chosen, ink, onSelect, onEdit }: Props) {
   const { totalMs } = timeline;
   const zoom = useZoom(totalMs);
   const { box, pxPerMs, fromMs, toMs, show } = zoom;
@@ -340,7 +343,6 @@ export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, on
   const mark = usePlayMark(totalMs);
   const drawnWidth = Math.ceil(totalMs * pxPerMs) + 8;
   const x = (ms: number): number => ms * pxPerMs + 1;
-  const y = (level: number): number => TOP + 8 + (LINE_HEIGHT - 16) * (1 - level);
   const part = useMemo(() => within(timeline, fromMs, toMs), [timeline, fromMs, toMs]);
   const points = useMemo(() => {
     // Far away two points a stroke tell as much as eight.
@@ -365,6 +367,75 @@ export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, on
     // Only when another is chosen: an edit must not pull the score away under the hand.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [selectedId]);
+
+  // Drawn once for what is in sight: the mark that follows the pointer must not draw an hour anew.
+  const drawing = useMemo(() => {
+    const x = (ms: number): number => ms * pxPerMs + 1;
+    const y = (level: number): number => TOP + 8 + (LINE_HEIGHT - 16) * (1 - level);
+    return (
+      <>
+        <Items
+          practice={practice}
+          timeline={part}
+          selectedId={selectedId}
+          chosen={chosen}
+          x={x}
+          pxPerMs={pxPerMs}
+          onSelect={onSelect}
+          onEdit={onEdit}
+        />
+        <Sections timeline={part} x={x} />
+        <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
+        <path d={brushPath(points, x, y, zoom.whole ? 1 : 1.7)} fill={ink} pointerEvents="none" />
+        {shown.has('body') && (
+          <BodyLanes
+            points={lanes.filter((point) => point.atMs >= fromMs && point.atMs <= toMs)}
+            x={x}
+            top={bodyTop}
+            totalMs={totalMs}
+            left={zoom.left}
+          />
+        )}
+        {shown.has('words') && <WordsLane timeline={part} x={x} y={WORDS_Y} pxPerMs={pxPerMs} />}
+        {shown.has('effort') && <EffortLane spans={effort} x={x} top={effortTop} left={zoom.left} />}
+        {shown.has('channels') && (
+          <ChannelLanes
+            practice={practice}
+            timeline={part}
+            channels={channels}
+            x={x}
+            top={channelTop}
+            left={zoom.left}
+          />
+        )}
+        <Axis timeline={timeline} x={x} pxPerMs={pxPerMs} y={axisY} />
+      </>
+    );
+  }, [
+    axisY,
+    bodyTop,
+    channelTop,
+    channels,
+    chosen,
+    effort,
+    effortTop,
+    fromMs,
+    ink,
+    lanes,
+    onEdit,
+    onSelect,
+    part,
+    points,
+    practice,
+    pxPerMs,
+    selectedId,
+    shown,
+    timeline,
+    toMs,
+    totalMs,
+    zoom.left,
+    zoom.whole,
+  ]);
 
   const pointed = (event: PointerEvent): void => {
     const frame = event.currentTarget.getBoundingClientRect();
@@ -468,40 +539,7 @@ export function Score({ practice, timeline, lanes, selectedId, ink, onSelect, on
           onPointerMove={pointed}
           onPointerLeave={() => setPointedMs(undefined)}
         >
-          <Items
-            practice={practice}
-            timeline={part}
-            selectedId={selectedId}
-            x={x}
-            pxPerMs={pxPerMs}
-            onSelect={onSelect}
-            onEdit={onEdit}
-          />
-          <Sections timeline={part} x={x} />
-          <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
-          <path d={brushPath(points, x, y, zoom.whole ? 1 : 1.7)} fill={ink} pointerEvents="none" />
-          {shown.has('body') && (
-            <BodyLanes
-              points={lanes.filter((point) => point.atMs >= fromMs && point.atMs <= toMs)}
-              x={x}
-              top={bodyTop}
-              totalMs={totalMs}
-              left={zoom.left}
-            />
-          )}
-          {shown.has('words') && <WordsLane timeline={part} x={x} y={WORDS_Y} pxPerMs={pxPerMs} />}
-          {shown.has('effort') && <EffortLane spans={effort} x={x} top={effortTop} left={zoom.left} />}
-          {shown.has('channels') && (
-            <ChannelLanes
-              practice={practice}
-              timeline={part}
-              channels={channels}
-              x={x}
-              top={channelTop}
-              left={zoom.left}
-            />
-          )}
-          <Axis timeline={timeline} x={x} pxPerMs={pxPerMs} y={axisY} />
+          {drawing}
           {pointing && (
             <line
               x1={round(x(atMs))}
