@@ -72,13 +72,14 @@ function expectClearBeforeNourish(practice: Practice): void {
 
 describe('compose', () => {
   it.each(themes)(
-    'serves %o standing and seated, from 5 to 60 minutes, at 3 to 9 breaths a minute',
+    'serves %o standing and seated, from 5 to 90 minutes, at 3 to 9 breaths a minute',
     (theme) => {
       for (const posture of ['standing', 'seated'] as const)
         for (const [minutes, breathsPerMin] of [
           [5, 9],
           [12, 3],
           [60, 6],
+          [90, 5],
         ] as const) {
           const asked = brief({ theme, posture, minutes, breathsPerMin });
           const result = compose(asked, REPERTOIRE, DEFAULT_CUSTOMS, nobody, 1);

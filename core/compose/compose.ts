@@ -1,4 +1,4 @@
-import { ROLES, ROLE_SHARES, type Form } from '../forms';
+import { ROLES, ROLE_SHARES, type Form, type Role } from '../forms';
 import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import { compile, type Item, type Practice, type Timeline } from '../practice';
@@ -118,18 +118,22 @@ export function settle(
   return { practice: settled, timeline };
 }
 
-/** Whether every section the brief calls for takes its share, measured on the finished timeline. */
-function rangesKept(timeline: Timeline, model: Model): boolean {
-  return ROLES.every((role) => {
-    const plans = model.plan.filter((section) => section.role === role);
-    if (plans.length === 0) return true;
-    const ms = timeline.sections
-      .filter((section) => section.role === role)
-      .reduce((sum, section) => sum + section.lengthMs, 0);
-    const most = plans.reduce((sum, plan) => sum + plan.mostMs, 0);
-    return ms / timeline.totalMs >= ROLE_SHARES[role].leastShare && ms <= Math.max(most, 1) * 1.01;
-  });
+const shareOf = (timeline: Timeline, role: Role): number =>
+  timeline.sections
+    .filter((section) => section.role === role)
+    .reduce((sum, section) => sum + section.lengthMs, 0) / Math.max(1, timeline.totalMs);
+
+/** Whether the sections of a role take their share, measured on the finished timeline; so they do where there are none. */
+function rangeKept(timeline: Timeline, model: Model, role: Role): boolean {
+  const plans = model.plan.filter((section) => section.role === role);
+  if (plans.length === 0) return true;
+  const share = shareOf(timeline, role);
+  const most = plans.reduce((sum, plan) => sum + plan.mostMs, 0);
+  return share >= ROLE_SHARES[role].leastShare && share * timeline.totalMs <= Math.max(most, 1) * 1.01;
 }
+
+const rangesKept = (timeline: Timeline, model: Model): boolean =>
+  ROLES.every((role) => rangeKept(timeline, model, role));
 
 const isOnTime = (timeline: Timeline, brief: Brief): boolean =>
   Math.abs(timeline.totalMs - brief.minutes * 60_000) <= toleranceMs(brief.minutes);
@@ -145,13 +149,34 @@ export function finish(model: Model, progress: Progress): Composed | undefined {
   return { ok: true, ...settled, proof: { value, bound, proved, scale } };
 }
 
-/** Where settling the breath could not make up the difference, the model is asked once more for what was off. */
+/** How often a model is asked again when what was counted does not come out on the clock. */
+const ATTEMPTS = 4;
+
+/**
+ * Time is counted in whole units, and what is rounded can add up: the model once more, asked for what was off
+ * in all and for a unit more (or less) where a section fell out of its range.
+ */
 function retried(model: Model, selection: Selection): Model {
   const { brief, seed } = model.asking;
-  const { timeline } = settle(assemble(model, selection, seed), brief.minutes * 60_000);
-  const off = Math.round((timeline.totalMs - brief.minutes * 60_000) / model.unitMs);
+  const assembled = assemble(model, selection, seed);
+  const { timeline } = settle(assembled, brief.minutes * 60_000);
+  const off = isOnTime(timeline, brief)
+    ? 0
+    : Math.round((timeline.totalMs - brief.minutes * 60_000) / model.unitMs) || 1;
   const { problem } = model;
-  return { ...model, problem: { ...problem, totalUnits: problem.totalUnits - (off === 0 ? 1 : off) } };
+  const sections = problem.sections.map((section, at) => {
+    const role = model.plan[at]?.role;
+    if (!role) return section;
+    const share = shareOf(timeline, role);
+    const short = share < ROLE_SHARES[role].leastShare ? 1 : 0;
+    const long = short === 0 && !rangeKept(timeline, model, role) ? 1 : 0;
+    return {
+      ...section,
+      leastUnits: section.leastUnits + short,
+      mostUnits: Math.max(section.leastUnits + short, section.mostUnits - long),
+    };
+  });
+  return { ...model, problem: { ...problem, sections, totalUnits: problem.totalUnits - off } };
 }
 
 /**
@@ -160,7 +185,7 @@ function retried(model: Model, selection: Selection): Model {
  */
 export function* composeSteps(asking: Asking): Generator<Composed | undefined, ComposeResult> {
   let model = modelOf(asking);
-  for (let attempt = 0; attempt < 2; attempt += 1) {
+  for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
     let value = -Infinity;
     let best: Composed | undefined;
     const search = solve(model.problem, asking.enough && asking.enough * gapScale(asking.brief.minutes, 0));
@@ -191,7 +216,7 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
 /** The draft that an asking leads to, if there is one: the first that is found, not the best. */
 export function firstDraft(asking: Asking): Composed | undefined {
   let model = modelOf(asking);
-  for (let attempt = 0; attempt < 2; attempt += 1) {
+  for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
     let found: Selection | undefined;
     for (const progress of solve(model.problem)) {
       const done = finish(model, progress);

@@ -91,8 +91,12 @@ export type CounterMeaning =
   | { readonly kind: 'twins'; readonly family: Form['family'] }
   | { readonly kind: 'new-forms'; readonly atMost: number };
 
-/** A practice is counted in so many units; the breath settles the rest. */
-const UNITS = 240;
+/** A practice is counted in so many units, a long one in more; the breath settles the rest. */
+const LEAST_UNITS = 240;
+const MOST_UNITS = 360;
+const UNITS_A_MINUTE = 5;
+const unitsOf = (minutes: number): number =>
+  Math.min(MOST_UNITS, Math.max(LEAST_UNITS, Math.round(minutes * UNITS_A_MINUTE)));
 /** The whole may come out this much longer or shorter before the breath is settled. */
 const SLACK = 0.035;
 const TWIN_POINTS = 0.9;
@@ -451,7 +455,8 @@ export function modelOf(asking: Asking): Model {
   const character = asking.character ?? 'as-asked';
   const { allowed, refused } = sortOut(asking);
   const plan = planSections(brief);
-  const unitMs = Math.max(1000, (brief.minutes * 60_000) / UNITS);
+  const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));
+  const totalUnits = Math.round((brief.minutes * 60_000) / unitMs);
   const units = (ms: number): number => Math.max(1, Math.round(ms / unitMs));
   const strength = (id: StrengthId): number => factorOf(customs, id);
   const targets = targetsOf(brief, customs);
@@ -583,17 +588,16 @@ export function modelOf(asking: Asking): Model {
       // A little inside the ranges, so that settling the breath does not lead out of them.
       leastUnits: Math.ceil((section.leastMs * 1.04) / unitMs),
       mostUnits: Math.max(1, Math.floor((section.mostMs * 0.97) / unitMs)),
-      awayCost: (9 / UNITS) * strength('shares'),
+      awayCost: (9 / totalUnits) * strength('shares'),
     };
   });
-  const totalUnits = Math.round((brief.minutes * 60_000) / unitMs);
   return {
     asking,
     plan,
     problem: {
       totalUnits,
       slackUnits: Math.max(2, Math.round(totalUnits * SLACK)),
-      offCost: 12 / UNITS,
+      offCost: 12 / totalUnits,
       stances: STANCES.length,
       stanceCost: 0.3 * strength('stance') * (character === 'plainer' ? 2 : 1),
       armsCost: 0.35 * strength('rest'),
