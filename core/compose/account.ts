@@ -1,6 +1,7 @@
 import type { StrengthId } from '../customs';
 import type { Item, Practice, Reason } from '../practice';
-import { factorOf, modelOf, type Asking, type Meaning, type Model } from './model';
+import { factorOf, modelOf, type Meaning, type Model } from './model';
+import type { Asking } from './asking';
 import { pairCost, valueOf, worthOf, type Candidate, type Pick, type Selection } from './solver';
 
 /** What a form brings a draft under one heading, in points; less than 0 where it costs. */

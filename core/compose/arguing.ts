@@ -3,7 +3,9 @@ import { compile, formOf, type Item, type Practice, type Timeline } from '../pra
 import { accountOf, worthOfPractice, type Contribution } from './account';
 import { fitForm, type Refusal } from './candidates';
 import { composed, type Composed } from './compose';
-import { itemDraft, modelOf, type Asking } from './model';
+import { itemDraft } from './items';
+import { modelOf } from './model';
+import type { Asking } from './asking';
 import { jointsOf, deepBits, type Joint } from './joints';
 import { targetsOf } from './reach';
 import { CHARACTERS, HEART, reasonsFor, type Character } from './worth';

@@ -3,15 +3,9 @@ import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import { compile, type Item, type Practice, type Timeline } from '../practice';
 import { conflictOf, type Help, type Wish } from './conflict';
-import {
-  hingeItem,
-  modelOf,
-  practiceCustoms,
-  type Asking,
-  type ItemDraft,
-  type Model,
-  type People,
-} from './model';
+import { hingeItem, modelOf, type Model } from './model';
+import { practiceCustoms } from './items';
+import type { Asking, ItemDraft, People } from './asking';
 import { obstaclesOf, type Obstacle } from './obstacles';
 import { solve, type Progress, type Selection } from './solver';
 import { gapScale, toleranceMs } from './tolerance';

@@ -1,6 +1,6 @@
 import type { Brief } from '../brief';
 import type { Practice, Timeline } from '../practice';
-import type { Asking } from './model';
+import type { Asking } from './asking';
 
 /** What the practitioner asked for that can stand in the way. */
 export const WISHES = [

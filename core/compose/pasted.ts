@@ -1,7 +1,8 @@
-import { plainText, ROLES, searchText, type Form, type Role } from '../forms';
+import { NUMBER_WORDS, plainText, ROLES, searchText, type Form, type Role } from '../forms';
 import { compile, type Item, type Practice } from '../practice';
 import { fitForm } from './candidates';
-import { itemDraft, practiceCustoms, type Asking } from './model';
+import { itemDraft, practiceCustoms } from './items';
+import type { Asking } from './asking';
 
 /** A line of a running order as it was read. */
 export interface PastedLine {
@@ -63,22 +64,8 @@ const STOP_WORDS = new Set([
   's',
 ]);
 
-const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  once: 1,
-  twice: 2,
-  thrice: 3,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-};
+/** A count said as a word. */
+const COUNT_WORDS: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3, ...NUMBER_WORDS };
 
 /** Counts and minutes said in a line, and the line without them. */
 function readCounts(line: string): {
@@ -114,7 +101,7 @@ function readCounts(line: string): {
     /\b(once|twice|thrice|one|two|three|four|five|six|seven|eight|nine|ten|twelve)\s*(?:times)?\b(?!\s+(?:arrows?|heights?|gates?|hands?|feet|centres?|circles?|animals?|fires?))/i,
     (match) => {
       const word = (match[1] ?? '').toLowerCase();
-      if (word.endsWith('ce') || /times/i.test(match[0])) repetitions ??= NUMBER_WORDS[word];
+      if (word.endsWith('ce') || /times/i.test(match[0])) repetitions ??= COUNT_WORDS[word];
     },
   );
   return { rest, repetitions, minutes };

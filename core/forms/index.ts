@@ -20,6 +20,7 @@ export { BROCADE_SCHOOLS, FORM_SETS, JOINT_ORDERS, formsOfSet, placesInSets, set
 export type { BrocadeSchoolId, JointOrderId, PlaceInSet, SetSchools } from './sets';
 export { differencesOf } from './differences';
 export type { Difference } from './differences';
+export { NUMBER_WORDS } from './numbers';
 export { plainText } from './plain';
 export { twinKind } from './twins';
 export { searchText } from './search';

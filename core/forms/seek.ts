@@ -3,6 +3,7 @@ import { POINT_CODES } from '../channels/codes';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName, type OrganId, type PhaseId } from '../phases';
 import type { Asks, Form, VariantId } from './model';
 import { ROLES, type Role } from './roles';
+import { NUMBER_WORDS } from './numbers';
 import { plainText } from './plain';
 
 /** What a practitioner may want to leave out, and which asks it speaks of. */
@@ -185,22 +186,6 @@ export function wayFor(row: FormRow, wishes: Wishes): Way | undefined {
       (wishes.posture === undefined || postureOf(way) === wishes.posture),
   );
 }
-
-const NUMBER_WORDS: Readonly<Record<string, number>> = {
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-  fifteen: 15,
-  twenty: 20,
-};
 
 /** Words that ask and carry nothing. */
 const ASKING = new Set(

@@ -1,28 +1,15 @@
+import { NUMBER_WORDS } from '../../forms';
 import { cuesOf, type Rule } from '../rule';
 
-const WORDS: Readonly<Record<string, number>> = {
-  once: 1,
-  twice: 2,
-  thrice: 3,
-  one: 1,
-  two: 2,
-  three: 3,
-  four: 4,
-  five: 5,
-  six: 6,
-  seven: 7,
-  eight: 8,
-  nine: 9,
-  ten: 10,
-  twelve: 12,
-};
+/** A count said as a word. */
+const COUNT_WORDS: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3, ...NUMBER_WORDS };
 const COUNT =
   /\b(?:(\d{1,2})|(one|two|three|four|five|six|seven|eight|nine|ten|twelve))\s*(?:×|x\b|times|repetitions|rounds)|\b(once|twice|thrice)\b/gi;
 
 /** Counts said in a text. */
 export const countsSaid = (text: string): readonly number[] =>
   [...text.matchAll(COUNT)].flatMap(([, digits, word, adverb]) => {
-    const said = digits ? Number(digits) : WORDS[(word ?? adverb ?? '').toLowerCase()];
+    const said = digits ? Number(digits) : COUNT_WORDS[(word ?? adverb ?? '').toLowerCase()];
     return said === undefined ? [] : [said];
   });
 

@@ -1,0 +1,146 @@
+import { themeParts } from '../brief';
+import { FORM_SETS, formsOfSet, organsOfForm, type Role } from '../forms';
+import type { OrganId } from '../phases';
+import { LESSON_STEPS, type Item, type LessonStep } from '../practice';
+import type { Allowed, Asking } from './asking';
+import { orderOf } from './items';
+import type { SectionPlan } from './plan';
+
+export interface Place {
+  readonly allowed: Allowed;
+  readonly once: number;
+  readonly order: number;
+  readonly pinned: boolean;
+  readonly kept?: Item;
+  readonly lesson?: LessonStep;
+  readonly ownReasons?: Item['reasons'];
+}
+
+/** The section an existing item belongs to: the one of its role, in a practice of blocks that of its organ. */
+export function sectionFor(plan: readonly SectionPlan[], role: Role, organs: readonly OrganId[]): number {
+  const own = plan.findIndex(
+    (section) => section.role === role && (!section.organ || organs.includes(section.organ)),
+  );
+  if (own >= 0) return own;
+  const same = plan.findIndex((section) => section.role === role);
+  return same >= 0 ? same : plan.findIndex((section) => section.role === 'nourish');
+}
+
+/** Whether a form may stand in a block without an organ being nourished before it is cleared. */
+export function blockAllows(
+  plan: readonly SectionPlan[],
+  index: number,
+  organs: readonly OrganId[],
+): boolean {
+  const section = plan[index];
+  if (!section?.organ) return true;
+  const others = plan.filter((other, place) =>
+    section.role === 'nourish'
+      ? other.role === 'clear' && place > index
+      : other.role === 'nourish' && place < index,
+  );
+  return !others.some((other) => other.organ !== undefined && organs.includes(other.organ));
+}
+
+/** Which forms are candidates where: by their roles, by set, lesson, pins and what is kept. */
+export function placesOf(
+  asking: Asking,
+  plan: readonly SectionPlan[],
+  allowed: readonly Allowed[],
+): Place[][] {
+  const { brief, customs } = asking;
+  const places: Place[][] = plan.map(() => []);
+  const joints = formsOfSet('joints', customs);
+  const parts = themeParts(brief.theme);
+  const sets = parts.flatMap((part) =>
+    part.kind === 'set' && FORM_SETS.some((row) => row.id === part.set) ? [part.set] : [],
+  );
+  const inSet = new Map(
+    sets.flatMap((set) => formsOfSet(set, customs).map((id, index) => [id, { set, index }] as const)),
+  );
+  const lessons = parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : []));
+  const keptIds = new Set((asking.kept?.items ?? []).map((item) => item.formId));
+  const pinned = new Set([...(brief.withForms ?? []), ...(asking.putIn ? [asking.putIn.formId] : [])]);
+  const heart = plan.findIndex((section) => section.role === 'nourish');
+  let once = 0;
+  allowed.forEach((entry, index) => {
+    const { form } = entry;
+    const number = once;
+    once += 1;
+    const organs = organsOfForm(form, customs);
+    if (lessons.includes(form.id)) {
+      LESSON_STEPS.forEach((lesson, step) => {
+        places[heart]?.push({
+          allowed: entry,
+          once,
+          order: 500 + step / 10,
+          pinned: true,
+          lesson,
+          ownReasons: [{ code: 'lesson', step: lesson }],
+        });
+        once += 1;
+      });
+      return;
+    }
+    if (keptIds.has(form.id)) return;
+    const order = (role: Role): number => orderOf(form, index, joints, role);
+    const member = inSet.get(form.id);
+    if (member) {
+      places[heart]?.push({
+        allowed: entry,
+        once: number,
+        order: 400 + member.index / 100,
+        pinned: true,
+        ownReasons: [{ code: 'of-the-set', set: member.set, number: member.index + 1 }],
+      });
+      return;
+    }
+    if (pinned.has(form.id)) {
+      const wanted = asking.putIn?.formId === form.id ? asking.putIn.role : undefined;
+      const role =
+        wanted ?? form.roles.find((one) => plan.some((section) => section.role === one)) ?? 'nourish';
+      const at = sectionFor(plan, role, organs);
+      places[at]?.push({
+        allowed: entry,
+        once: number,
+        order: order(role),
+        pinned: true,
+        ownReasons: [{ code: 'must-be-in' }],
+      });
+      return;
+    }
+    plan.forEach((section, at) => {
+      // A set fills the heart of its practice alone.
+      if (sets.length > 0 && section.role === 'nourish') return;
+      if (form.roles.includes(section.role) && blockAllows(plan, at, organs))
+        places[at]?.push({ allowed: entry, once: number, order: order(section.role), pinned: false });
+    });
+  });
+  // What is kept keeps its order; the others find their places around it.
+  let after = -1;
+  for (const item of asking.kept?.items ?? []) {
+    const form = asking.kept?.forms[item.formId];
+    if (!form) continue;
+    const at = sectionFor(plan, item.role, organsOfForm(form, customs));
+    const index = allowed.findIndex((entry) => entry.form.id === form.id);
+    const order = Math.max(after + 0.001, orderOf(form, Math.max(0, index), joints, item.role));
+    after = order;
+    places[at]?.push({
+      allowed: {
+        form,
+        fitting: {
+          variant: item.variant,
+          omitHolds: item.omitHolds,
+          exhaleByMouth: item.exhaleByMouth,
+          reasons: [],
+        },
+      },
+      once,
+      order,
+      pinned: true,
+      kept: item,
+    });
+    once += 1;
+  }
+  return places.map((list) => list.toSorted((a, b) => a.order - b.order));
+}

@@ -1,0 +1,185 @@
+import {
+  counterSlack,
+  sectionTable,
+  suffixes,
+  type Prepared,
+  type Prices,
+  type SectionTable,
+  type Suffixes,
+} from './bound';
+import type { Problem } from './problem';
+
+export const letter = (once: number): string => String.fromCharCode(once + 256);
+export const TINY = 1e-7;
+/** Points a pinned form is worth within the search, so that it is never left out. */
+export const PIN = 10_000;
+/** Everything the search needs of a problem at fixed prices. */
+export interface Ground {
+  readonly problem: Problem;
+  readonly prepared: readonly Prepared[];
+  readonly prices: Prices;
+  readonly best: Suffixes;
+  readonly slack: readonly Float64Array[];
+  readonly tables: Map<number, SectionTable>;
+  readonly lastSectionOfForm: Int32Array;
+  readonly lastSectionOfCounter: Int32Array;
+  readonly needsLater: Int32Array;
+  readonly loosensLater: Int32Array;
+  /** The same ground for those who have loosened only so much, by section and joints. */
+  readonly cold: Map<string, Ground>;
+}
+
+export interface Dear {
+  readonly problem: Problem;
+  /** What the dearness adds to every selection that keeps all pins. */
+  readonly points: number;
+}
+
+/**
+ * Pinned forms are made so dear that leaving one out never pays, and so is the loosening they need: a
+ * counter for each joint steers the search to it early.
+ */
+export function withPins(problem: Problem): Dear {
+  const pinned = problem.sections.flatMap(({ candidates }, at) =>
+    candidates.flatMap((candidate) => (candidate.pinned ? [{ candidate, at }] : [])),
+  );
+  if (pinned.length === 0) return { problem, points: 0 };
+  const needed = pinned.reduce((bits, { candidate }) => bits | candidate.needs, 0);
+  const joints = Array.from({ length: 31 }, (_, bit) => 1 << bit).filter((joint) => (needed & joint) !== 0);
+  const lastNeeds = new Map(
+    joints.map((joint) => [
+      joint,
+      Math.max(...pinned.filter(({ candidate }) => (candidate.needs & joint) !== 0).map(({ at }) => at)),
+    ]),
+  );
+  return {
+    points: PIN * (pinned.length + joints.length),
+    problem: {
+      ...problem,
+      counters: [...problem.counters, ...joints.map(() => ({ gains: [PIN, 0] }))],
+      sections: problem.sections.map((section, at) => ({
+        ...section,
+        candidates: section.candidates.map((candidate) => ({
+          ...candidate,
+          options: candidate.pinned
+            ? candidate.options.map((option) => ({ ...option, value: option.value + PIN }))
+            : candidate.options,
+          counts: [
+            ...candidate.counts,
+            ...joints.flatMap((joint, index) =>
+              (candidate.loosens & joint) !== 0 && at <= (lastNeeds.get(joint) ?? -1)
+                ? [problem.counters.length + index]
+                : [],
+            ),
+          ],
+        })),
+      })),
+    },
+  };
+}
+
+export function groundOf(
+  problem: Problem,
+  prepared: readonly Prepared[],
+  prices: Prices,
+  best: Suffixes,
+): Ground {
+  const forms = prices.forms.length;
+  const lastSectionOfForm = new Int32Array(forms).fill(-1);
+  const lastSectionOfCounter = new Int32Array(problem.counters.length).fill(-1);
+  const needsLater = new Int32Array(problem.sections.length + 1);
+  const loosensLater = new Int32Array(problem.sections.length + 1);
+  problem.sections.forEach((section, index) => {
+    for (const candidate of section.candidates) {
+      lastSectionOfForm[candidate.once] = index;
+      for (const counter of candidate.counts) lastSectionOfCounter[counter] = index;
+    }
+  });
+  for (let index = problem.sections.length - 1; index >= 0; index -= 1) {
+    const candidates = problem.sections[index]?.candidates ?? [];
+    needsLater[index] = candidates.reduce((bits, one) => bits | one.needs, needsLater[index + 1] as number);
+    loosensLater[index] = candidates.reduce(
+      (bits, one) => bits | one.loosens,
+      loosensLater[index + 1] as number,
+    );
+  }
+  return {
+    problem,
+    prepared,
+    prices,
+    best,
+    slack: problem.counters.map((_, counter) =>
+      counterSlack(problem, counter, prices.counters[counter] as number),
+    ),
+    tables: new Map(),
+    lastSectionOfForm,
+    lastSectionOfCounter,
+    needsLater,
+    loosensLater,
+    cold: new Map(),
+  };
+}
+
+/**
+ * The ground from a section on for those who have loosened only so much: forms that use more are no longer
+ * counted on. Where joints may still be loosened later, or enough is loosened, it is the ground itself.
+ */
+export function groundFrom(ground: Ground, section: number, loosened: number): Ground {
+  const needs = ground.needsLater[section] as number;
+  const missing = needs & ~loosened;
+  if (missing === 0 || (needs & (ground.loosensLater[section] as number)) !== 0) return ground;
+  const key = `${section}/${loosened & needs}`;
+  const known = ground.cold.get(key);
+  if (known) return known;
+  const prepared = ground.prepared.map((one, at) =>
+    at < section
+      ? one
+      : {
+          ...one,
+          section: {
+            ...one.section,
+            candidates: one.section.candidates.map((candidate) =>
+              (candidate.needs & missing) === 0 ? candidate : { ...candidate, options: [] },
+            ),
+          },
+        },
+  );
+  const made: Ground = {
+    ...ground,
+    prepared,
+    best: suffixes(ground.problem, prepared, ground.prices, section),
+    tables: new Map(),
+  };
+  ground.cold.set(key, made);
+  return made;
+}
+
+export function tableOf(ground: Ground, section: number, usedBefore: number): SectionTable {
+  const key = section * 4096 + usedBefore;
+  const known = ground.tables.get(key);
+  if (known) return known;
+  // The oldest tables go when there are many: they are quickly made again.
+  if (ground.tables.size > 400) ground.tables.clear();
+  const table = sectionTable(
+    ground.problem,
+    ground.prepared[section] as Prepared,
+    ground.best[section + 1] as Float64Array,
+    ground.prices,
+    usedBefore,
+  );
+  ground.tables.set(key, table);
+  return table;
+}
+
+export const sumSlack = (ground: Ground, counts: Uint8Array): number =>
+  ground.slack.reduce((sum, row, counter) => sum + (row[counts[counter] as number] as number), 0);
+
+/** What prices on forms of several sections may have taken too much: those not used yet. */
+export function formSlack(ground: Ground, section: number, used: string): number {
+  let sum = 0;
+  ground.prices.forms.forEach((price, once) => {
+    if (price > 0 && (ground.lastSectionOfForm[once] as number) >= section && !used.includes(letter(once)))
+      sum += price;
+  });
+  return sum;
+}

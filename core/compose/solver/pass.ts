@@ -1,0 +1,309 @@
+import { entryCost, type Prepared } from './bound';
+import { formSlack, groundFrom, letter, sumSlack, tableOf, TINY, type Ground } from './ground';
+import { worthOf, type Candidate, type Pick, type Problem, type Selection } from './problem';
+
+/** What is known at some moment of the search: the best found so far and what no selection can exceed. */
+export interface Progress {
+  readonly selection: Selection | undefined;
+  readonly value: number;
+  /** No selection is worth more than this. */
+  readonly bound: number;
+  readonly proved: boolean;
+}
+
+/** A partial choice: everything up to one candidate of one section. */
+export interface Label {
+  /** What still can come, where it is known which joints are loosened. */
+  readonly ground: Ground;
+  /** Value so far, exact; counters still alive are not in it. */
+  readonly exact: number;
+  readonly bound: number;
+  readonly usedBefore: number;
+  readonly time: number;
+  readonly stance: number;
+  readonly loosened: number;
+  /** Forms used that a later section could use again, as sorted letters. */
+  readonly used: string;
+  readonly counts: Uint8Array;
+  readonly countsKey: string;
+  readonly slack: number;
+  readonly candidate: number;
+  readonly option: number;
+  readonly section: number;
+  readonly parent: Label | undefined;
+}
+
+/** Once a pass has made its share of partial choices it goes on with so few that it is soon done. */
+export const NARROW = 6;
+
+export interface Breadth {
+  readonly kept: number;
+  readonly tried: number;
+  /** Partial choices made before the pass narrows. */
+  readonly labels: number;
+}
+
+function selectionOf(label: Label, sections: number): Selection {
+  const picks: Pick[][] = Array.from({ length: sections }, () => []);
+  for (let now: Label | undefined = label; now; now = now.parent)
+    if (now.candidate >= 0) picks[now.section]?.unshift({ candidate: now.candidate, option: now.option });
+  return picks;
+}
+
+/** One pass through the sections that keeps only so many partial choices at every place. */
+export class Pass {
+  incumbent: Progress;
+  truncated = -Infinity;
+  labels = 0;
+  readonly #formSlack = new Map<string, number>();
+
+  constructor(
+    readonly ground: Ground,
+    readonly breadth: Breadth,
+    incumbent: Progress,
+  ) {
+    this.incumbent = incumbent;
+  }
+
+  #slackOfForms(section: number, used: string): number {
+    const key = `${section}${used}`;
+    let known = this.#formSlack.get(key);
+    if (known === undefined) {
+      known = formSlack(this.ground, section, used);
+      this.#formSlack.set(key, known);
+    }
+    return known;
+  }
+
+  #spent(): boolean {
+    return this.labels > this.breadth.labels;
+  }
+
+  #narrow(labels: Iterable<Label>): Label[] {
+    const list = [...labels].filter((label) => label.bound > this.incumbent.value + TINY);
+    const most = this.#spent() ? NARROW : this.breadth.kept;
+    if (list.length <= most) return list;
+    list.sort((a, b) => b.bound - a.bound);
+    // So many of each loosening: while joints are being loosened the bound does not tell them apart.
+    const taken = new Map<number, number>();
+    return list.filter((label) => {
+      const before = taken.get(label.loosened) ?? 0;
+      taken.set(label.loosened, before + 1);
+      if (before >= most) this.truncated = Math.max(this.truncated, label.bound);
+      return before < most;
+    });
+  }
+
+  /** The choices that go on from a label with a candidate of the section; kept where they may still win. */
+  #extend(label: Label, section: number, buckets: readonly Map<string, Label>[]): void {
+    const { ground } = label;
+    const prepared = ground.prepared[section] as Prepared;
+    const { candidates } = prepared.section;
+    const table = tableOf(ground, section, label.usedBefore);
+    const entering = label.section !== section;
+    const before = entering ? -1 : (prepared.classOf[label.candidate] as number);
+    const from = entering ? 0 : label.candidate + 1;
+    const { cells, width } = table;
+    const worthTaking: { readonly index: number; readonly cost: number; readonly bound: number }[] = [];
+    const spare = label.slack + this.#slackOfForms(section, label.used);
+    for (let index = from; index < candidates.length; index += 1) {
+      const candidate = candidates[index] as Candidate;
+      if ((candidate.needs & ~label.loosened) !== 0) continue;
+      const cost =
+        before >= 0
+          ? (prepared.pair[before * candidates.length + index] as number)
+          : entryCost(ground.problem, label.stance, candidate);
+      const row = ((index + 1) * prepared.classes + (prepared.classOf[index] as number)) * width;
+      const gain = candidate.counts.length === 0 ? 0 : this.#gainInSlack(label, candidate);
+      let best = -Infinity;
+      for (const option of candidate.options) {
+        const time = label.time + option.units;
+        if (time < width) best = Math.max(best, option.value + (cells[row + time] as number));
+      }
+      const bound = label.exact - cost + best + spare + gain;
+      if (bound > this.incumbent.value + TINY && !label.used.includes(letter(candidate.once)))
+        worthTaking.push({ index, cost, bound });
+    }
+    const most = this.#spent() ? NARROW : this.breadth.tried;
+    if (worthTaking.length > most) {
+      worthTaking.sort((a, b) => b.bound - a.bound);
+      this.truncated = Math.max(this.truncated, worthTaking[most]?.bound ?? -Infinity);
+      worthTaking.length = most;
+    }
+    for (const { index, cost } of worthTaking)
+      this.#take(label, section, index, cost, buckets[index] as Map<string, Label>);
+  }
+
+  #gainInSlack(label: Label, candidate: Candidate): number {
+    let gain = 0;
+    for (const counter of candidate.counts) {
+      const count = label.counts[counter] as number;
+      const row = this.ground.slack[counter] as Float64Array;
+      gain += (row[count + 1] as number) - (row[count] as number);
+    }
+    return gain;
+  }
+
+  #take(label: Label, section: number, index: number, cost: number, bucket: Map<string, Label>): void {
+    const { ground } = label;
+    const prepared = ground.prepared[section] as Prepared;
+    const candidate = prepared.section.candidates[index] as Candidate;
+    const { cells, width } = tableOf(ground, section, label.usedBefore);
+    const row = ((index + 1) * prepared.classes + (prepared.classOf[index] as number)) * width;
+    let { counts, countsKey, slack } = label;
+    if (candidate.counts.length > 0) {
+      slack += this.#gainInSlack(label, candidate);
+      if (slack === -Infinity) return;
+      counts = counts.slice();
+      for (const counter of candidate.counts) counts[counter] = (counts[counter] as number) + 1;
+      countsKey = String.fromCharCode(...counts);
+    }
+    const used =
+      (ground.lastSectionOfForm[candidate.once] as number) > section
+        ? [...label.used, letter(candidate.once)].sort().join('')
+        : label.used;
+    const loosened = label.loosened | candidate.loosens;
+    const spare = slack + this.#slackOfForms(section, used);
+    candidate.options.forEach((option, place) => {
+      const time = label.time + option.units;
+      if (time >= width) return;
+      const exact = label.exact - cost + option.value;
+      const bound = exact + (cells[row + time] as number) + spare;
+      if (!(bound > this.incumbent.value + TINY)) return;
+      const key = String.fromCharCode(label.usedBefore, time, loosened, 0) + countsKey + used;
+      const known = bucket.get(key);
+      if (known && known.exact >= exact) return;
+      this.labels += 1;
+      bucket.set(key, {
+        ground,
+        exact,
+        bound,
+        usedBefore: label.usedBefore,
+        time,
+        stance: candidate.endStance,
+        loosened,
+        used,
+        counts,
+        countsKey,
+        slack,
+        candidate: index,
+        option: place,
+        section,
+        parent: label,
+      });
+    });
+  }
+
+  /** The choice with the section ended after it, ready for the next; what is over is settled. */
+  #close(label: Label, section: number, front: Map<string, Label>): void {
+    const { ground } = label;
+    const { problem } = ground;
+    const plan = problem.sections[section];
+    if (!plan || label.time < plan.leastUnits || label.time > plan.mostUnits) return;
+    const usedBefore = label.usedBefore + label.time;
+    const total = problem.totalUnits + problem.slackUnits + 1;
+    if (usedBefore >= total) return;
+    let exact = label.exact - plan.awayCost * Math.abs(label.time - plan.targetUnits);
+    let { counts, countsKey, slack } = label;
+    const settled = problem.counters
+      .map((_, counter) => counter)
+      .filter((counter) => ground.lastSectionOfCounter[counter] === section);
+    if (settled.length > 0) {
+      counts = counts.slice();
+      for (const counter of settled) {
+        const count = counts[counter] as number;
+        const row = ground.slack[counter] as Float64Array;
+        exact += worthOf(problem.counters[counter] as Problem['counters'][number], count);
+        slack -= row[count] as number;
+        counts[counter] = 0;
+      }
+      countsKey = String.fromCharCode(...counts);
+    }
+    const used = [...label.used]
+      .filter((one) => (ground.lastSectionOfForm[one.charCodeAt(0) - 256] as number) > section)
+      .join('');
+    const loosened = label.loosened & (ground.needsLater[section + 1] as number);
+    const onward = groundFrom(ground, section + 1, label.loosened);
+    const next = onward.best[section + 1] as Float64Array;
+    const bound =
+      exact +
+      (next[label.stance * total + usedBefore] as number) +
+      slack +
+      this.#slackOfForms(section + 1, used);
+    if (!(bound > this.incumbent.value + TINY)) return;
+    const key = String.fromCharCode(usedBefore, label.stance, loosened, 0) + countsKey + used;
+    const known = front.get(key);
+    if (known && known.exact >= exact) return;
+    front.set(key, {
+      ...label,
+      ground: onward,
+      exact,
+      bound,
+      usedBefore,
+      time: problem.sections[section + 1]?.extraUnits ?? 0,
+      loosened,
+      used,
+      counts,
+      countsKey,
+      slack,
+      candidate: -1,
+      section,
+      parent: label,
+    });
+  }
+
+  /** Goes through all sections; yields between them so that the one who waits can stop it. */
+  *run(): Generator<void, void> {
+    const { ground } = this;
+    const { problem } = ground;
+    const counts = new Uint8Array(problem.counters.length);
+    // Counters nothing adds to stand at 0 for good and are worth nothing.
+    const slack = sumSlack(ground, counts);
+    let front: Label[] = [
+      {
+        ground,
+        exact: 0,
+        bound: Infinity,
+        usedBefore: 0,
+        time: problem.sections[0]?.extraUnits ?? 0,
+        stance: problem.stances,
+        loosened: 0,
+        used: '',
+        counts,
+        countsKey: String.fromCharCode(...counts),
+        slack,
+        candidate: -1,
+        option: -1,
+        section: -1,
+        parent: undefined,
+      },
+    ];
+    for (let section = 0; section < problem.sections.length; section += 1) {
+      const size = problem.sections[section]?.candidates.length ?? 0;
+      const buckets = Array.from({ length: size }, () => new Map<string, Label>());
+      const ended = new Map<string, Label>();
+      for (const label of front) this.#extend(label, section, buckets);
+      for (const bucket of buckets) {
+        for (const label of this.#narrow(bucket.values())) {
+          this.#close(label, section, ended);
+          this.#extend(label, section, buckets);
+        }
+        bucket.clear();
+      }
+      front = this.#narrow(ended.values());
+      yield;
+    }
+    for (const label of front) this.#finish(label);
+  }
+
+  #finish(label: Label): void {
+    const { problem } = this.ground;
+    const value = label.exact - problem.offCost * Math.abs(label.usedBefore - problem.totalUnits);
+    if (value <= this.incumbent.value + TINY) return;
+    this.incumbent = {
+      ...this.incumbent,
+      value,
+      selection: selectionOf(label, problem.sections.length),
+    };
+  }
+}

@@ -1,0 +1,158 @@
+import { entryCost, suffixes, type Prepared, type Prices } from './bound';
+import { groundOf, sumSlack, tableOf, TINY, type Ground } from './ground';
+import { gainOf, type Candidate, type Problem } from './problem';
+
+/** The counts and forms along the best path of the relaxed problem, followed table by table. */
+export function relaxedPath(
+  ground: Ground,
+): { readonly counts: Float64Array; readonly uses: Float64Array } | undefined {
+  const { problem, prepared } = ground;
+  const counts = new Float64Array(problem.counters.length);
+  const uses = new Float64Array(ground.prices.forms.length);
+  let usedBefore = 0;
+  let stance = problem.stances;
+  for (let section = 0; section < prepared.length; section += 1) {
+    const here = prepared[section] as Prepared;
+    const table = tableOf(ground, section, usedBefore);
+    const { candidates, extraUnits } = here.section;
+    let time = extraUnits;
+    let from = 0;
+    let before = -1;
+    for (;;) {
+      const stop =
+        before < 0
+          ? -Infinity
+          : (table.cells[(candidates.length * here.classes + before) * table.width + time] ?? -Infinity);
+      let best = stop;
+      let chosen: { index: number; units: number } | undefined;
+      for (let index = from; index < candidates.length; index += 1) {
+        const candidate = candidates[index] as Candidate;
+        const cost =
+          before < 0
+            ? entryCost(problem, stance, candidate)
+            : (here.pair[before * candidates.length + index] as number);
+        const extra =
+          candidate.counts.reduce((sum, counter) => sum + (ground.prices.counters[counter] as number), 0) -
+          (ground.prices.forms[candidate.once] as number);
+        const row = ((index + 1) * here.classes + (here.classOf[index] as number)) * table.width;
+        for (const option of candidate.options) {
+          if (time + option.units >= table.width) continue;
+          const value = option.value + extra - cost + (table.cells[row + time + option.units] as number);
+          if (value > best + TINY) {
+            best = value;
+            chosen = { index, units: option.units };
+          }
+        }
+      }
+      if (!chosen) {
+        if (before < 0 || stop === -Infinity) return undefined;
+        break;
+      }
+      const candidate = candidates[chosen.index] as Candidate;
+      for (const counter of candidate.counts) counts[counter] = (counts[counter] as number) + 1;
+      uses[candidate.once] = (uses[candidate.once] as number) + 1;
+      time += chosen.units;
+      from = chosen.index + 1;
+      before = here.classOf[chosen.index] as number;
+      stance = candidate.endStance;
+    }
+    usedBefore += time;
+  }
+  return { counts, uses };
+}
+
+/** The count at which a counter is worth most at a price, the one nearest to what the path did. */
+export function bestCount(problem: Problem, counter: number, price: number, near: number): number {
+  const row = problem.counters[counter] as Problem['counters'][number];
+  let least = 0;
+  while (least < 40 && gainOf(row, least + 1) > price + TINY) least += 1;
+  let most = least;
+  while (most < 40 && gainOf(row, most + 1) >= price - TINY) most += 1;
+  return Math.min(most, Math.max(least, near));
+}
+
+/** Prices stay between the greatest and the least gain of their counter. */
+export function clampPrice(problem: Problem, counter: number, price: number): number {
+  const gains = (problem.counters[counter] as Problem['counters'][number]).gains;
+  const last = gains.at(-1) ?? 0;
+  const least = last === -Infinity ? Math.min(-8, ...gains.filter(Number.isFinite)) : last;
+  const first = gains[0] ?? 0;
+  // Where not even one is allowed there is no greatest gain to speak of.
+  return Math.min(first === -Infinity ? least : first, Math.max(least, price));
+}
+
+export interface Priced extends Ground {
+  /** No selection is worth more than this. */
+  readonly root: number;
+  /** What is added to a relaxed value to make it a bound. */
+  readonly constant: number;
+}
+
+export const noPrices = (problem: Problem): Prices => ({
+  // Where returns fall, what a fourth form would bring; where only a second one costs, nothing.
+  counters: Float64Array.from(problem.counters, (counter, index) =>
+    clampPrice(problem, index, gainOf(counter, 1) > 0 ? gainOf(counter, 4) : 0),
+  ),
+  forms: new Float64Array(
+    1 +
+      Math.max(
+        -1,
+        ...problem.sections.flatMap((section) => section.candidates.map((candidate) => candidate.once)),
+      ),
+  ),
+});
+
+export function pricedAt(problem: Problem, prepared: readonly Prepared[], prices: Prices): Priced {
+  const best = suffixes(problem, prepared, prices);
+  const ground = groundOf(problem, prepared, prices, best);
+  const total = problem.totalUnits + problem.slackUnits + 1;
+  const constant =
+    sumSlack(ground, new Uint8Array(problem.counters.length)) +
+    prices.forms.reduce((sum, price) => sum + price, 0);
+  return {
+    ...ground,
+    constant,
+    root: ((best[0] as Float64Array)[problem.stances * total] as number) + constant,
+  };
+}
+
+/** Prices that make the bound tight: steps down the slope of the bound, the best kept. */
+export function* findPrices(
+  problem: Problem,
+  prepared: readonly Prepared[],
+  from: Prices,
+  rounds: number,
+  firstStep: number,
+): Generator<void, Priced> {
+  let prices = from;
+  let kept = pricedAt(problem, prepared, prices);
+  let now = kept;
+  let step = firstStep;
+  for (let round = 1; round < rounds && now.root > -Infinity; round += 1) {
+    const path = relaxedPath(now);
+    yield;
+    if (!path) break;
+    const slopes = Float64Array.from(problem.counters, (_, counter) => {
+      const count = path.counts[counter] as number;
+      return count - bestCount(problem, counter, prices.counters[counter] as number, count);
+    });
+    const twice = path.uses.map((uses, once) =>
+      uses > 1 || (prices.forms[once] as number) > 0 ? uses - 1 : 0,
+    );
+    if (slopes.every((slope) => slope === 0) && twice.every((slope) => slope === 0)) break;
+    prices = {
+      counters: prices.counters.map((price, counter) =>
+        clampPrice(problem, counter, price + step * (slopes[counter] as number) * -1),
+      ),
+      forms: prices.forms.map((price, once) => Math.max(0, price + step * (twice[once] as number))),
+    };
+    now = pricedAt(problem, prepared, prices);
+    if (now.root < kept.root) kept = now;
+    else {
+      step *= 0.6;
+      // Back to the best prices known, with a shorter step.
+      if (step < 0.02) break;
+    }
+  }
+  return kept;
+}
