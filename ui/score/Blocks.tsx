@@ -52,30 +52,27 @@ export function Sections({ timeline, x }: { timeline: Timeline; x: (ms: number) 
 function Edge({
   practice,
   timeline,
-  index,
+  at,
   x,
   pxPerMs,
   onEdit,
 }: {
   practice: Practice;
   timeline: Timeline;
-  index: number;
+  /** Which of the spans in sight. */
+  at: number;
   x: (ms: number) => number;
   pxPerMs: number;
   onEdit: Props['onEdit'];
 }) {
   const from = useRef<number | undefined>(undefined);
   const [steps, setSteps] = useState(0);
-  const span = timeline.items[index];
-  const item = practice.items[index];
+  const span = timeline.items[at];
+  const item = span && practice.items[span.itemIndex];
   if (!span || !item) return null;
   const form = formOf(practice, item);
-  const events = timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount);
-  // A later repetition: the first is slower.
-  const one = events
-    .filter((event) => event.repetition === Math.min(2, item.repetitions))
-    .reduce((sum, event) => sum + event.lengthMs, 0);
-  const stepPx = Math.max(6, one * pxPerMs * form.repetitions.multipleOf);
+  // A repetition takes about its share of the block; the little talk before the first hardly shows.
+  const stepPx = Math.max(6, (span.lengthMs / item.repetitions) * pxPerMs * form.repetitions.multipleOf);
   const least = -Math.floor((item.repetitions - 1) / form.repetitions.multipleOf);
   const edge = x(span.startMs + span.lengthMs);
   const moved = (event: PointerEvent): void => {
@@ -136,7 +133,7 @@ export function Items({
   onEdit,
   pxPerMs,
 }: Omit<Props, 'ink' | 'lanes'> & { x: (ms: number) => number; pxPerMs: number }) {
-  return timeline.items.map((span) => {
+  const blocks = timeline.items.map((span) => {
     const from = x(span.startMs);
     const width = x(span.startMs + span.lengthMs) - from;
     const item = practice.items[span.itemIndex];
@@ -175,17 +172,17 @@ export function Items({
             {name.length > letters ? `${name.slice(0, letters - 1)}…` : name}
           </text>
         )}
-        {selected && (
-          <Edge
-            practice={practice}
-            timeline={timeline}
-            index={span.itemIndex}
-            x={x}
-            pxPerMs={pxPerMs}
-            onEdit={onEdit}
-          />
-        )}
       </g>
     );
   });
+  const at = timeline.items.findIndex((span) => span.itemId === selectedId);
+  return (
+    <>
+      {blocks}
+      {/* Last, so that it lies over the block that follows. */}
+      {at >= 0 && (
+        <Edge practice={practice} timeline={timeline} at={at} x={x} pxPerMs={pxPerMs} onEdit={onEdit} />
+      )}
+    </>
+  );
 }
