@@ -8,7 +8,7 @@ import { practiceCustoms } from './items';
 import type { Asking, ItemDraft, People } from './asking';
 import { obstaclesOf, type Obstacle } from './obstacles';
 import { solve, type Progress, type Selection } from './solver';
-import { gapScale, toleranceMs } from './tolerance';
+import { gapScale, toleranceMs, type Proof } from './tolerance';
 
 /** A finished draft, with how good it is and how sure that is. */
 export interface Composed {
@@ -16,15 +16,6 @@ export interface Composed {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly proof: Proof;
-}
-
-/** What the search says of a draft: its value, and what no other draft of the brief can exceed. */
-export interface Proof {
-  readonly value: number;
-  readonly bound: number;
-  readonly proved: boolean;
-  /** What a gap is a share of, points: see `gapScale`. */
-  readonly scale: number;
 }
 
 export interface Impossible {
@@ -36,10 +27,6 @@ export interface Impossible {
 }
 
 export type ComposeResult = Composed | Impossible;
-
-/** How far the gap to the best possible is, as a share of the scale; 0 when proved. */
-export const gapOf = ({ value, bound, proved, scale }: Proof): number =>
-  proved ? 0 : bound === Infinity ? Infinity : (bound - value) / scale;
 
 /** Items and forms of a selection, in order, with the hinges between blocks. */
 function assemble(model: Model, selection: Selection, seed: number): Practice {

@@ -1,6 +1,7 @@
-export { compose, composed, composeSteps, firstDraft, gapOf, settle } from './compose';
-export { toleranceMs } from './tolerance';
-export type { Composed, ComposeResult, Impossible, Proof } from './compose';
+export { compose, composed, composeSteps, firstDraft, settle } from './compose';
+export { gapOf, toleranceMs } from './tolerance';
+export type { Proof } from './tolerance';
+export type { Composed, ComposeResult, Impossible } from './compose';
 export { WISHES } from './conflict';
 export type { Help, Wish } from './conflict';
 export type { Obstacle } from './obstacles';

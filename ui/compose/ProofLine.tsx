@@ -1,6 +1,6 @@
 'use client';
 
-import { gapOf, type Proof } from '@/core/compose';
+import { gapOf, type Proof } from '@/core/compose/tolerance';
 import { Explain } from '@/ui/kit/Explain';
 
 /** How sure it is that no better draft can be made of this brief. */
