@@ -1,6 +1,7 @@
 import { findLandmark, type OtherArm, type Standing } from './landmarks';
 import { boneFrame, solveTwoBones } from './limbs';
-import type { Hand, Side, Way } from './posture';
+import type { Hand, Way } from './posture';
+import type { Side } from './sides';
 import type { HandGoal } from './goals';
 import { share } from './skeleton';
 import { ringAt, trunkAt } from './trunk';

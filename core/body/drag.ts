@@ -1,5 +1,6 @@
 import { findMisses } from './misses';
-import { otherSide, type Hand, type Posture, type Side } from './posture';
+import { otherSide, type Side } from './sides';
+import { type Hand, type Posture } from './posture';
 import { share } from './skeleton';
 import { solvePosture, type Skeleton } from './solve';
 import { clamp, distance, length, scale, sub, toFrame, type Vec } from './vector';

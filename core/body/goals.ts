@@ -1,4 +1,5 @@
-import { footValue, type Hand, type Posture, type Side } from './posture';
+import { footValue, type Side } from './sides';
+import { type Hand, type Posture } from './posture';
 import { share } from './skeleton';
 
 /**

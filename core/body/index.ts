@@ -31,8 +31,10 @@ export {
 export type { Build, Segment } from './skeleton';
 export { overDeg, rangeOf, RANGES, shareOfRange } from './ranges';
 export type { RangeId } from './ranges';
-export { ANATOMICAL, handSchema, HAND_SHAPES, LANDMARKS, mirror, otherSide, postureSchema } from './posture';
-export type { Hand, HandShape, Landmark, Posture, Side } from './posture';
+export { ANATOMICAL, mirror, otherSide } from './sides';
+export { handSchema, HAND_SHAPES, LANDMARKS, postureSchema } from './posture';
+export type { Hand, HandShape, Landmark, Posture } from './posture';
+export type { Side } from './sides';
 export { goalsOf } from './goals';
 export type { FootGoal, Goals, HandGoal } from './goals';
 export { forearmAt } from './arms';

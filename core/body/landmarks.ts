@@ -1,5 +1,6 @@
-import type { Hand, Landmark, Side } from './posture';
-import { otherSide } from './posture';
+import type { Hand, Landmark } from './posture';
+import type { Side } from './sides';
+import { otherSide } from './sides';
 import { headSurface, trunkSurface, type Trunk } from './trunk';
 import { LIMB_RADII } from './skeleton';
 import { across, add, addScaled, dot, inFrame, mix, scale, unit, type Frame, type Vec } from './vector';

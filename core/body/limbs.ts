@@ -19,7 +19,7 @@ import {
   type Vec,
 } from './vector';
 import type { FootGoal } from './goals';
-import type { Side } from './posture';
+import type { Side } from './sides';
 
 /** Two bones between a root and a target, the joint between them on the side of the pole. */
 export interface TwoBones {

@@ -1,6 +1,6 @@
 import { overDeg, type RangeId } from './ranges';
 import { balanceMissM, type Skeleton } from './solve';
-import type { Side } from './posture';
+import type { Side } from './sides';
 import { across, clamp, cross, dot, RAD, sub, toFrame, unit } from './vector';
 
 /** What a posture asks that the body does not do. A closed union: the words for it live in the interface. */

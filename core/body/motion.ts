@@ -1,5 +1,6 @@
 import { goalsOf, type FootGoal, type Goals, type HandGoal } from './goals';
-import { mirror, type Hand, type Posture, type Side } from './posture';
+import { mirror, type Side } from './sides';
+import { type Hand, type Posture } from './posture';
 import { share } from './skeleton';
 import { clamp, ease } from './vector';
 

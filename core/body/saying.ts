@@ -1,4 +1,5 @@
-import { LANDMARKS, type Hand, type Landmark, type Posture, type Side, type Way } from './posture';
+import { LANDMARKS, type Hand, type Landmark, type Posture, type Way } from './posture';
+import { type Side } from './sides';
 
 /**
  * Reads a posture said in the words of the trade ("hands to lower dāntián, palms up; knees soft; weight left") and

@@ -12,7 +12,8 @@ import {
 } from './limbs';
 import { massOf } from './skeleton';
 import { share, USUAL_BUILD, type Build } from './skeleton';
-import type { Posture, Side } from './posture';
+import type { Posture } from './posture';
+import type { Side } from './sides';
 import { isOnArm } from './landmarks';
 import { placeTrunk, solveTrunk, type Trunk } from './trunk';
 import {

@@ -1,5 +1,5 @@
 import { jointAngles } from './misses';
-import type { Side } from './posture';
+import type { Side } from './sides';
 import { rangeOf, shareOfRange, type RangeId } from './ranges';
 import type { Skeleton } from './solve';
 

@@ -19,4 +19,5 @@ export {
   writeFormFile,
 } from './formFile';
 export type { FormFileResult } from './formFile';
-export { writeBriefQuery, readBriefQuery } from './briefLink';
+export { readBriefQuery } from './briefLink';
+export { writeBriefQuery } from './briefQuery';

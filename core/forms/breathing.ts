@@ -1,6 +1,8 @@
 import { solvePosture } from '../body';
 import { posturesForSide } from './measure';
-import { cycleOf, type Form, type VariantId } from './model';
+import { cycleOf } from './variants';
+import { type Form } from './model';
+import { type VariantId } from './terms';
 
 /** A breath that goes against the nearly stable convention: rise and open in, sink and close out. */
 export interface AgainstBreath {

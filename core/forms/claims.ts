@@ -1,6 +1,7 @@
 import { distance, goalsAt, share, solveGoals, type Side, type Skeleton } from '../body';
 import { movingForm, type MovingStroke } from './measure';
-import type { Form, VariantId } from './model';
+import type { Form } from './model';
+import type { VariantId } from './terms';
 
 /**
  * What the words of a form claim of its body, held against the solved body. A claim the body contradicts

@@ -1,4 +1,5 @@
-import { NO_ASKS, type Asks, type Form, type Stroke } from './model';
+import { NO_ASKS } from './variants';
+import { type Asks, type Form, type Stroke } from './model';
 
 type Optional =
   | 'source'

@@ -2,17 +2,9 @@ import { z } from 'zod';
 import { mirror, type Posture } from '../body';
 import { along, defineForm } from './define';
 import { measureForm, namedAsks } from './measure';
-import {
-  asksOf,
-  cycleOf,
-  formSchema,
-  stanceOf,
-  strokeSchema,
-  variantSchema,
-  type Form,
-  type Stroke,
-  type VariantId,
-} from './model';
+import { asksOf, cycleOf, stanceOf } from './variants';
+import { formSchema, strokeSchema, variantSchema, type Form, type Stroke } from './model';
+import { type VariantId } from './terms';
 import { gentler, onChair, restIn } from './embody';
 import { pointsReached } from './reach';
 import type { PointCode } from '../channels';

@@ -2,7 +2,7 @@ import { findMisses, postureSchema, solvePosture, type Posture } from '../body';
 import { breatheIn, breatheOut, defineForm } from './define';
 import { embody, gentler, onChair, restIn, strokePostures } from './embody';
 import { strokeMovement, posturesForSide } from './measure';
-import { STANCES } from './model';
+import { STANCES } from './terms';
 import { goalsOf } from '../body';
 import { REPERTOIRE } from '.';
 

@@ -1,5 +1,6 @@
 import type { Posture } from '../body';
-import type { Asks, Form, Stance, Stroke, VariantId } from './model';
+import type { Asks, Form, Stroke } from './model';
+import type { Stance, VariantId } from './terms';
 import { ON_THIGHS, type FormBody, type StrokeBody } from './postures/words';
 
 /** Between the ankles in each stance, in shoulder widths (common practice). A bow stands as wide as ease. */

@@ -1,19 +1,10 @@
 export { ROLES, ROLE_SHARES } from './roles';
 export type { Role } from './roles';
-export {
-  formSchema,
-  strokeSchema,
-  cycleOf,
-  asksOf,
-  stanceOf,
-  hasVariant,
-  VARIANTS,
-  STANCES,
-  SIDES,
-  FAMILIES,
-  BODY_REGIONS,
-} from './model';
-export type { Form, Stroke, Asks, Stance, Sides, VariantId, BodyRegion, Animal } from './model';
+export { formSchema, strokeSchema } from './model';
+export { cycleOf, asksOf, stanceOf, hasVariant } from './variants';
+export { VARIANTS, STANCES, SIDES, FAMILIES, BODY_REGIONS } from './terms';
+export type { Form, Stroke, Asks } from './model';
+export type { Stance, Sides, VariantId, BodyRegion, Animal } from './terms';
 export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
 export type { FormSchools } from './theme';
 export { BROCADE_SCHOOLS, FORM_SETS, JOINT_ORDERS, formsOfSet, placesInSets, setOrder } from './sets';

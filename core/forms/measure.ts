@@ -12,7 +12,9 @@ import {
 } from '../body';
 import { breathSec, splitBreath } from '../breath';
 import { restIn, strokePostures } from './embody';
-import { cycleOf, stanceOf, type Asks, type Form, type Stroke, type VariantId } from './model';
+import { cycleOf, stanceOf } from './variants';
+import { type Asks, type Form, type Stroke } from './model';
+import { type VariantId } from './terms';
 
 /** The pace at which forms are measured: the ordinary teaching pace (common practice). */
 const USUAL_PACE = { breathsPerMin: 6, outToIn: 1.2 } as const;

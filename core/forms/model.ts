@@ -7,6 +7,7 @@ import { SOUND_ORGANS } from '../sounds';
 import { sourceIds, type SourceId } from '../sources';
 import { FORM_VIEWS } from './postures/words';
 import { ROLES } from './roles';
+import { ANIMALS, BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from './terms';
 
 /**
  * The form model: what a practitioner knows about a form, as data. The schemas serve both the shipped
@@ -28,18 +29,6 @@ export const strokeSchema = z.strictObject({
   rounds: z.number().int().min(1).max(60).optional(),
 });
 export type Stroke = z.infer<typeof strokeSchema>;
-
-export const BODY_REGIONS = [
-  'arms',
-  'shoulders',
-  'chest',
-  'flanks',
-  'belly',
-  'low back',
-  'legs',
-  'head',
-] as const;
-export type BodyRegion = (typeof BODY_REGIONS)[number];
 
 /**
  * What a form asks of the body. What the moving body can tell is measured on it (see `measure.ts`); the
@@ -68,16 +57,6 @@ export const asksSchema = z.strictObject({
 });
 export type Asks = z.infer<typeof asksSchema>;
 
-export const STANCES = ['feet together', 'hip width', 'shoulder width', 'wide', 'bow', 'chair'] as const;
-export type Stance = (typeof STANCES)[number];
-
-/** How a form treats left and right. */
-export const SIDES = ['symmetric', 'alternating', 'one-then-other', 'both-ways'] as const;
-export type Sides = (typeof SIDES)[number];
-
-export const VARIANTS = ['full', 'smaller', 'seated'] as const;
-export type VariantId = (typeof VARIANTS)[number];
-
 export const variantSchema = z.strictObject({
   /** What is different, as a teacher would say it. */
   change: shortText,
@@ -87,34 +66,6 @@ export const variantSchema = z.strictObject({
   cycle: z.array(strokeSchema).min(1).max(24).optional(),
   asks: asksSchema.partial().optional(),
 });
-
-export const CHANNEL_WAYS = ['stretch', 'trace', 'tap', 'press', 'hold', 'attend'] as const;
-export type ChannelWay = (typeof CHANNEL_WAYS)[number];
-
-export const FAMILIES = [
-  'standing posture',
-  'settling breath',
-  'joint loosening',
-  'spinal wave',
-  'twist and bend',
-  'shaking',
-  'arm swing',
-  'percussion route',
-  'channel tracing',
-  'flowing pair',
-  'brocade',
-  'animal',
-  'healing sound',
-  'heel drop',
-  'balance',
-  'inner breathing',
-  'gathering',
-  'self-massage',
-  'closing',
-] as const;
-
-export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
-export type Animal = (typeof ANIMALS)[number];
 
 const pointCodes = POINT_CODES as [PointCode, ...PointCode[]];
 const routeStops = [...ROUTE_REGION_IDS, ...pointCodes] as [RouteStop, ...RouteStop[]];
@@ -189,51 +140,3 @@ export const formSchema = z.strictObject({
 });
 
 export type Form = Readonly<z.infer<typeof formSchema>>;
-
-export const NO_ASKS: Asks = {
-  kneeBend: 'none',
-  oneLegSec: 0,
-  armsAboveShoulders: false,
-  fold: 'none',
-  headBelowHeart: false,
-  backBend: 'none',
-  twist: 'none',
-  sideBend: 'none',
-  neck: 'none',
-  breathHold: false,
-  staticHold: false,
-  impact: 'none',
-  percussion: [],
-  abdominalPress: false,
-  legsCross: false,
-  stepping: false,
-  inwardImagery: false,
-  vigorous: false,
-};
-
-/** What a seated body cannot be asked, whatever the standing form asks. */
-const SEATED_RELIEF: Partial<Asks> = { kneeBend: 'none', oneLegSec: 0, stepping: false, staticHold: false };
-
-/** The strokes of one repetition in a variant. */
-export function cycleOf(form: Form, variant: VariantId): readonly Stroke[] {
-  if (variant === 'full') return form.cycle;
-  return form[variant]?.cycle ?? form.cycle;
-}
-
-/** What a variant asks: the form's own asks with the variant's relief laid over them. */
-export function asksOf(form: Form, variant: VariantId): Asks {
-  if (variant === 'full') return form.asks;
-  const relief = variant === 'seated' ? SEATED_RELIEF : {};
-  return { ...form.asks, ...relief, ...form[variant]?.asks };
-}
-
-/** The stance in which a variant begins and ends. */
-export function stanceOf(form: Form, variant: VariantId): { readonly start: Stance; readonly end: Stance } {
-  if (variant === 'seated') return { start: 'chair', end: 'chair' };
-  return (variant === 'smaller' ? form.smaller?.stance : undefined) ?? form.stance;
-}
-
-/** Whether a form offers a variant at all. */
-export function hasVariant(form: Form, variant: VariantId): boolean {
-  return variant === 'full' || form[variant] !== undefined;
-}

@@ -1,7 +1,9 @@
 import { distance, dot, mirror, solvePosture, type Posture, type Side } from '../body';
 import { flowOrder, placePoint, point, POINTS, readRoute, type PointCode, type RouteLeg } from '../channels';
 import { strokePostures } from './embody';
-import { cycleOf, type Form, type VariantId } from './model';
+import { cycleOf } from './variants';
+import { type Form } from './model';
+import { type VariantId } from './terms';
 import { TOUCHED } from './repertoire/touched';
 
 /** A palm covers what lies within this of its middle, centimetres (from memory: half a hand's breadth). */

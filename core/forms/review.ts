@@ -3,16 +3,9 @@ import { breathSec, splitBreath, type Pace } from '../breath';
 import { routeByChannel, type ChannelId } from '../channels';
 import { againstBreath } from './breathing';
 import { contradictions } from './claims';
-import {
-  asksOf,
-  cycleOf,
-  hasVariant,
-  stanceOf,
-  VARIANTS,
-  type Form,
-  type Stroke,
-  type VariantId,
-} from './model';
+import { asksOf, cycleOf, hasVariant, stanceOf } from './variants';
+import { VARIANTS, type VariantId } from './terms';
+import { type Form, type Stroke } from './model';
 import { restIn } from './embody';
 import { outOfTime } from './timing';
 

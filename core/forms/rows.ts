@@ -1,6 +1,7 @@
 import type { Pace } from '../breath';
 import { point } from '../channels';
-import { asksOf, hasVariant, type Asks, type Form } from './model';
+import { asksOf, hasVariant } from './variants';
+import { type Asks, type Form } from './model';
 import { plainText } from './plain';
 import { searchText } from './search';
 import { WITHOUT, type FormRow, type Way } from './seek';

@@ -13,7 +13,7 @@ import {
   wayFor,
   type Wishes,
 } from './seek';
-import { asksOf } from './model';
+import { asksOf } from './variants';
 import { rowOf } from './rows';
 
 const schools = { animalSchool: 'standard', soundSchool: 'standard' } as const;

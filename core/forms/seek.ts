@@ -1,7 +1,8 @@
 import { CHANNEL_IDS, type ChannelId } from '../channels/channels';
 import { POINT_CODES } from '../channels/codes';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName, type OrganId, type PhaseId } from '../phases';
-import type { Asks, Form, VariantId } from './model';
+import type { Asks, Form } from './model';
+import type { VariantId } from './terms';
 import { ROLES, type Role } from './roles';
 import { NUMBER_WORDS } from './numbers';
 import { plainText } from './plain';

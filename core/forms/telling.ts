@@ -1,6 +1,8 @@
 import { distance, solvePosture, type Posture } from '../body';
 import { restIn, strokePostures } from './embody';
-import { cycleOf, stanceOf, type Form, type VariantId } from './model';
+import { cycleOf, stanceOf } from './variants';
+import { type Form } from './model';
+import { type VariantId } from './terms';
 
 /**
  * The posture that tells a form from others at a glance: of the ends of its strokes the one whose hands,

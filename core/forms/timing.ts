@@ -1,5 +1,7 @@
 import { breathSec, type Pace, type PaceKind } from '../breath';
-import { cycleOf, type Form, type VariantId } from './model';
+import { cycleOf } from './variants';
+import { type Form } from './model';
+import { type VariantId } from './terms';
 
 /** The ordinary teaching pace (measured practice): a flowing breath of 11 s. */
 const ORDINARY: Pace = { breathsPerMin: 60 / 11, outToIn: 1 };

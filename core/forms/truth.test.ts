@@ -24,7 +24,7 @@ import { SOUND_ORGANS, SOUND_SCHOOLS } from '../sounds';
 import { sourceIds } from '../sources';
 import { againstBreath } from './breathing';
 import { SHIPPED_IDS } from './ids.test.data';
-import { FAMILIES } from './model';
+import { FAMILIES } from './terms';
 import { outOfTime, repetitionSec } from './timing';
 
 const variants = REPERTOIRE.flatMap((form) =>

@@ -173,6 +173,8 @@ export const classRecordSchema = z.strictObject({
         actualMs: z.number().min(0),
         plannedRepetitions: z.number().int().min(0),
         repetitions: z.number().int().min(0),
+        /** How much of the planned length came from the log's own pace; nothing where none did. */
+        logPace: z.number().min(0.5).max(2).optional(),
       }),
     )
     .max(200),
@@ -200,6 +202,7 @@ export function recordOf(practice: Practice, actions: readonly LeadAction[], now
       actualMs: Math.round(walk.spent.get(item.id) ?? 0),
       plannedRepetitions: item.repetitions,
       repetitions: walk.practice.items[index]?.repetitions ?? item.repetitions,
+      ...(item.logPace === undefined ? {} : { logPace: item.logPace }),
     })),
   };
 }

@@ -1,7 +1,8 @@
 import { goalsAt, goalsOf, movementThrough, type Goals, type Movement } from '../body';
 import { posturesForSide, restIn, stanceOf, strokeMovement } from '../forms';
 import type { Timeline, TimelineEvent } from './compile';
-import { formOf, type Practice } from './model';
+import { formOf } from './formOf';
+import { type Practice } from './model';
 
 /** Coming to rest takes this long, whatever the talk around it takes. */
 const REST_MS = 3000;

@@ -1,7 +1,9 @@
 import { breathSec, splitBreath, type BreathStroke } from '../breath';
 import { cycleOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
 import { soundOf } from '../sounds';
-import { formOf, type Item, type Layer, type Practice } from './model';
+import { formOf } from './formOf';
+import { type Layer } from './parts';
+import { type Item, type Practice } from './model';
 import { spokenSec } from './speech';
 
 export type Side = 'left' | 'right';

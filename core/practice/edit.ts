@@ -1,6 +1,8 @@
 import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
-import { formOf, type Item, type Layer, type Practice, type Reason } from './model';
+import { formOf } from './formOf';
+import { type Layer } from './parts';
+import { type Item, type Practice, type Reason } from './model';
 
 /** What is known of a form when it is put into a practice. */
 export interface NewItem {
@@ -12,6 +14,10 @@ export interface NewItem {
   readonly familiarity: Item['familiarity'];
   readonly firstSide: Side;
   readonly reasons: readonly Reason[];
+  /** Breath length against the pace, and how much of it the log tells; as the pace says where nothing is said. */
+  readonly stretch?: number;
+  readonly logPace?: number | undefined;
+  readonly quietSec?: number | undefined;
 }
 
 /** Every change a practitioner can make to a practice by hand. */
@@ -90,13 +96,15 @@ function itemFrom(practice: Practice, added: NewItem): Item {
     variant: hasVariant(present, added.variant) ? added.variant : 'full',
     role: added.role,
     repetitions: present.repetitions.usual,
-    stretch: 1,
+    stretch: added.stretch ?? 1,
     firstSide: added.firstSide,
     familiarity: added.familiarity,
     omitHolds: added.omitHolds,
     exhaleByMouth: added.exhaleByMouth,
     hinge: false,
     reasons: [...added.reasons],
+    ...(added.logPace === undefined ? {} : { logPace: added.logPace }),
+    ...(added.quietSec === undefined ? {} : { quietSec: added.quietSec }),
   };
 }
 

@@ -1,5 +1,8 @@
-export { practiceSchema, itemSchema, reasonSchema, formOf, LAYERS, LESSON_STEPS } from './model';
-export type { Practice, Item, Reason, Layer, LessonStep } from './model';
+export { practiceSchema, itemSchema, reasonSchema } from './model';
+export { formOf } from './formOf';
+export { LAYERS, LESSON_STEPS } from './parts';
+export type { Practice, Item, Reason } from './model';
+export type { Layer, LessonStep } from './parts';
 export { compile, eventAt, fillCue, FIRST_REPETITION, STANCE_CHANGE_SEC } from './compile';
 export type { Timeline, TimelineEvent, ItemSpan, SectionSpan, Side, EventKind } from './compile';
 export { breathLine, breathLevelAt, startLevels } from './breathLine';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { briefSchema } from '../brief';
+import { briefSchema, pinSchema } from '../brief';
 import {
   ANIMAL_SCHOOLS,
   ORGAN_IDS,
@@ -11,14 +11,7 @@ import {
 import { CHANNEL_IDS, POINT_CODES, type PointCode } from '../channels';
 import { formSchema, ROLES, VARIANTS } from '../forms';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
-
-/** What a taught form is built up by, in this order. */
-export const LAYERS = ['legs', 'hands', 'breath', 'mind'] as const;
-export type Layer = (typeof LAYERS)[number];
-
-/** The steps of a lesson in one form. */
-export const LESSON_STEPS = ['show', 'parts', 'drill', 'mistakes', 'whole'] as const;
-export type LessonStep = (typeof LESSON_STEPS)[number];
+import { LAYERS, LESSON_STEPS } from './parts';
 
 /** Why an item is in the practice: data, worded in the interface. */
 export const reasonSchema = z.discriminatedUnion('code', [
@@ -44,7 +37,11 @@ export const reasonSchema = z.discriminatedUnion('code', [
   z.strictObject({ code: z.literal('acts'), action: z.enum(['clears', 'nourishes', 'moves', 'calms']) }),
   z.strictObject({ code: z.literal('of-the-set'), set: z.string().max(40), number: z.number().int().min(1) }),
   z.strictObject({ code: z.literal('lesson'), step: z.enum(LESSON_STEPS) }),
-  z.strictObject({ code: z.literal('must-be-in') }),
+  z.strictObject({
+    code: z.literal('must-be-in'),
+    place: pinSchema.shape.place,
+    repetitions: pinSchema.shape.repetitions,
+  }),
   z.strictObject({ code: z.literal('kept') }),
   z.strictObject({ code: z.literal('rounds-out') }),
   z.strictObject({ code: z.literal('stills') }),
@@ -86,6 +83,8 @@ export const itemSchema = z.strictObject({
     .max(99, 'at most 99 repetitions'),
   /** Breath length against the pace, 1 = as the pace says. */
   stretch: z.number().min(0.5).max(2),
+  /** How much of that length is what the log tells of this form, 1 = none; so that it is not learnt twice. */
+  logPace: z.number().min(0.5).max(2).optional(),
   firstSide: z.enum(['left', 'right']),
   familiarity: z.enum(['known', 'taught']),
   omitHolds: z.boolean(),
@@ -167,10 +166,3 @@ export const practiceSchema = z
     });
   });
 export type Practice = Readonly<z.infer<typeof practiceSchema>>;
-
-/** The form an item was made from, as it was then. */
-export function formOf(practice: Practice, item: Item) {
-  const form = practice.forms[item.formId];
-  if (!form) throw new RangeError(`practice holds no form "${item.formId}"`);
-  return form;
-}

@@ -1,0 +1,51 @@
+/** The words of the form model: lists without the schemas, for those who only read forms. */
+
+export const BODY_REGIONS = [
+  'arms',
+  'shoulders',
+  'chest',
+  'flanks',
+  'belly',
+  'low back',
+  'legs',
+  'head',
+] as const;
+export type BodyRegion = (typeof BODY_REGIONS)[number];
+
+export const STANCES = ['feet together', 'hip width', 'shoulder width', 'wide', 'bow', 'chair'] as const;
+export type Stance = (typeof STANCES)[number];
+
+/** How a form treats left and right. */
+export const SIDES = ['symmetric', 'alternating', 'one-then-other', 'both-ways'] as const;
+export type Sides = (typeof SIDES)[number];
+
+export const VARIANTS = ['full', 'smaller', 'seated'] as const;
+export type VariantId = (typeof VARIANTS)[number];
+
+export const CHANNEL_WAYS = ['stretch', 'trace', 'tap', 'press', 'hold', 'attend'] as const;
+export type ChannelWay = (typeof CHANNEL_WAYS)[number];
+
+export const FAMILIES = [
+  'standing posture',
+  'settling breath',
+  'joint loosening',
+  'spinal wave',
+  'twist and bend',
+  'shaking',
+  'arm swing',
+  'percussion route',
+  'channel tracing',
+  'flowing pair',
+  'brocade',
+  'animal',
+  'healing sound',
+  'heel drop',
+  'balance',
+  'inner breathing',
+  'gathering',
+  'self-massage',
+  'closing',
+] as const;
+
+export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
+export type Animal = (typeof ANIMALS)[number];

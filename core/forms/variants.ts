@@ -1,0 +1,50 @@
+import type { Asks, Form, Stroke } from './model';
+import type { Stance, VariantId } from './terms';
+
+export const NO_ASKS: Asks = {
+  kneeBend: 'none',
+  oneLegSec: 0,
+  armsAboveShoulders: false,
+  fold: 'none',
+  headBelowHeart: false,
+  backBend: 'none',
+  twist: 'none',
+  sideBend: 'none',
+  neck: 'none',
+  breathHold: false,
+  staticHold: false,
+  impact: 'none',
+  percussion: [],
+  abdominalPress: false,
+  legsCross: false,
+  stepping: false,
+  inwardImagery: false,
+  vigorous: false,
+};
+
+/** What a seated body cannot be asked, whatever the standing form asks. */
+const SEATED_RELIEF: Partial<Asks> = { kneeBend: 'none', oneLegSec: 0, stepping: false, staticHold: false };
+
+/** The strokes of one repetition in a variant. */
+export function cycleOf(form: Form, variant: VariantId): readonly Stroke[] {
+  if (variant === 'full') return form.cycle;
+  return form[variant]?.cycle ?? form.cycle;
+}
+
+/** What a variant asks: the form's own asks with the variant's relief laid over them. */
+export function asksOf(form: Form, variant: VariantId): Asks {
+  if (variant === 'full') return form.asks;
+  const relief = variant === 'seated' ? SEATED_RELIEF : {};
+  return { ...form.asks, ...relief, ...form[variant]?.asks };
+}
+
+/** The stance in which a variant begins and ends. */
+export function stanceOf(form: Form, variant: VariantId): { readonly start: Stance; readonly end: Stance } {
+  if (variant === 'seated') return { start: 'chair', end: 'chair' };
+  return (variant === 'smaller' ? form.smaller?.stance : undefined) ?? form.stance;
+}
+
+/** Whether a form offers a variant at all. */
+export function hasVariant(form: Form, variant: VariantId): boolean {
+  return variant === 'full' || form[variant] !== undefined;
+}
