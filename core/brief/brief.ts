@@ -3,9 +3,11 @@ import { DAY_PARTS, SEASON_IDS } from '../almanac';
 import { CHANNEL_IDS } from '../channels/channels';
 import { POINT_CODES } from '../channels/codes';
 import type { PointCode } from '../channels/points';
+import { ROLES } from '../forms/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AIM_IDS } from './aims';
 import { INTENTS } from './intents';
+import { LEAST_MINUTES, MOST_MINUTES, PLACE_LIMITS } from './limits';
 
 const formIdText = z.string().min(1).max(60);
 
@@ -31,12 +33,18 @@ export const themeSchema = z.discriminatedUnion('kind', [
   }),
 ]);
 
-/** What the place does not allow. */
-export const PLACE_LIMITS = ['little-room', 'no-floor', 'no-shoes'] as const;
-export type PlaceLimit = (typeof PLACE_LIMITS)[number];
-
-export const LEAST_MINUTES = 5;
-export const MOST_MINUTES = 90;
+/** A form that must be in; where and how often, if that is fixed too. */
+export const pinSchema = z.strictObject({
+  formId: formIdText,
+  /** The section it stands in; else the first it can play there. */
+  role: z.enum(ROLES).optional(),
+  /** Its number in its section, from 1, or the last of it. */
+  place: z
+    .union([z.int('a whole number').min(1).max(12, 'at most the twelfth'), z.literal('last')])
+    .optional(),
+  repetitions: z.int('whole repetitions').min(1).max(99, 'at most 99 repetitions').optional(),
+});
+export type Pin = Readonly<z.infer<typeof pinSchema>>;
 
 /** The brief: the sentence a practice begins with, every word settled. */
 export const briefSchema = z.strictObject({
@@ -54,8 +62,12 @@ export const briefSchema = z.strictObject({
   familiarity: z.enum(['known', 'taught']),
   /** Forms to leave out, by id. */
   without: z.array(z.string().max(60)).max(200),
-  /** Forms that must be in, by id. */
-  withForms: z.array(formIdText).max(20).optional(),
+  /** Forms that must be in. A form's id alone fixes neither place nor repetitions. */
+  withForms: z
+    .array(z.union([pinSchema, formIdText.transform((formId): Pin => ({ formId }))]))
+    .max(20)
+    .refine((pins) => new Set(pins.map((pin) => pin.formId)).size === pins.length, 'each form once')
+    .optional(),
   place: z.array(z.enum(PLACE_LIMITS)).max(PLACE_LIMITS.length).optional(),
 });
 export type Brief = Readonly<z.infer<typeof briefSchema>>;

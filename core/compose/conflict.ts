@@ -1,4 +1,4 @@
-import type { Brief } from '../brief';
+import { isFixed, type Brief } from '../brief';
 import type { Practice, Timeline } from '../practice';
 import type { Asking } from './asking';
 
@@ -26,6 +26,7 @@ export type Help = { readonly forms: number; readonly givesMs: number } & (
   | { readonly code: 'any-place' }
   | { readonly code: 'any-theme' }
   | { readonly code: 'let-go'; readonly formIds: readonly string[] }
+  | { readonly code: 'free-pins'; readonly formIds: readonly string[] }
   | { readonly code: 'more-new-forms'; readonly count: number }
   | { readonly code: 'unlock'; readonly count: number }
 );
@@ -89,13 +90,26 @@ function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
             },
           ];
     case 'with-forms': {
-      const wanted = [...(brief.withForms ?? [])];
+      const pins = brief.withForms ?? [];
+      const wanted = pins.map((pin) => pin.formId);
       if (wanted.length === 0) return [];
+      // A form that may stand anywhere, as often as fits, is less to give up than the form.
+      const held = pins.filter(isFixed).map((pin) => pin.formId);
+      const freed: readonly Relaxed[] =
+        held.length === 0
+          ? []
+          : [
+              {
+                asking: withBrief(asking, { withForms: wanted.map((formId) => ({ formId })) }),
+                help: { code: 'free-pins', formIds: held },
+              },
+            ];
       const each = wanted.length > 1 ? wanted.map((id) => [id]) : [];
-      return [...each, wanted].map((formIds) => ({
-        asking: withBrief(asking, { withForms: wanted.filter((id) => !formIds.includes(id)) }),
+      const without = [...each, wanted].map((formIds): Relaxed => ({
+        asking: withBrief(asking, { withForms: pins.filter((pin) => !formIds.includes(pin.formId)) }),
         help: { code: 'let-go', formIds },
       }));
+      return [...freed, ...without];
     }
     case 'new-forms': {
       if ((asking.people.known?.length ?? 0) === 0) return [];

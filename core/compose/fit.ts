@@ -25,12 +25,14 @@ interface Choice {
   readonly to: number;
 }
 
-/** Gather and close are never touched, nor what is locked; an arrival is not left out. */
+/** Gather and close are never touched, nor what is locked, nor repetitions the brief fixes. */
 function choicesOf(practice: Practice, item: Item): readonly Choice[] {
   const lengthAt = (repetitions: number): number =>
     compile({ ...practice, items: [{ ...item, repetitions }] }).totalMs;
   const now = { ms: lengthAt(item.repetitions), cost: 0, to: item.repetitions };
   if (item.role === 'gather' || item.role === 'close' || item.locked || item.lesson) return [now];
+  const pin = practice.brief.withForms?.find((one) => one.formId === item.formId);
+  if (pin?.repetitions === item.repetitions) return [now];
   const { least, most, multipleOf } = formOf(practice, item).repetitions;
   const oneMs = lengthAt(1);
   const moreMs = lengthAt(2) - oneMs;
@@ -40,7 +42,8 @@ function choicesOf(practice: Practice, item: Item): readonly Choice[] {
       if (to >= Math.min(least, item.repetitions) && to <= Math.max(most, item.repetitions) && to >= 1)
         // Many steps on one form cost more than few on several: the change is spread.
         choices.push({ ms: oneMs + (to - 1) * moreMs, cost: STEP_COST * steps + 0.05 * steps * steps, to });
-  if (item.role !== 'arrive') choices.push({ ms: 0, cost: item.hinge ? 2 : LEAVE_COST, to: 0 });
+  // An arrival and what the brief asks for are not left out.
+  if (item.role !== 'arrive' && !pin) choices.push({ ms: 0, cost: item.hinge ? 2 : LEAVE_COST, to: 0 });
   return choices;
 }
 
@@ -121,7 +124,8 @@ function breathed(practice: Practice, targetMs: number): { practice: Practice; b
 
 /**
  * Brings a practice back to the minutes of its brief by the least change: repetitions first, a form left out
- * where that is less, the breath for the rest (at most 6 %). Gather, close and what is locked stay untouched.
+ * where that is less, the breath for the rest (at most 6 %). Gather, close, what is
+ * locked and what the brief fixes stay untouched.
  */
 export function makeItFit(practice: Practice): FitResult {
   const targetMs = practice.brief.minutes * 60_000;

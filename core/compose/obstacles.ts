@@ -1,3 +1,4 @@
+import type { Pin } from '../brief';
 import type { Role } from '../forms';
 import type { Refusal } from './candidates';
 import type { Model } from './model';
@@ -13,6 +14,11 @@ export type Obstacle =
       readonly formId: string;
       readonly because: Refusal | 'left-out' | 'unknown';
     }
+  /** A pin in a section that a practice of these minutes does not have. */
+  | { readonly code: 'no-section-for-pin'; readonly formId: string; readonly role: Role }
+  | { readonly code: 'same-place'; readonly formIds: readonly string[]; readonly place: number | 'last' }
+  /** Too few forms can stand before a pin for it to be the so-manieth, or they take too long. */
+  | { readonly code: 'no-room-for-place'; readonly formId: string; readonly place: number }
   | {
       readonly code: 'nothing-loosens';
       readonly joints: readonly Joint[];
@@ -47,17 +53,55 @@ function leastUnits({ problem }: Model): number {
   }, 0);
 }
 
-/** Forms asked for that the brief itself forbids. */
-function forbiddenPins({ asking, refused }: Model): readonly Obstacle[] {
+/** Forms asked for that the brief itself forbids; what is kept is there already. */
+function forbiddenPins({ asking, plan, refused }: Model): readonly Obstacle[] {
   const { brief, repertoire, putIn } = asking;
-  return [...(brief.withForms ?? []), ...(putIn ? [putIn.formId] : [])].flatMap(
-    (formId): readonly Obstacle[] => {
-      const because =
-        refused.get(formId) ?? (repertoire.some((form) => form.id === formId) ? undefined : 'unknown');
-      return because ? [{ code: 'must-be-in-but-cannot', formId, because }] : [];
-    },
-  );
+  const pins: readonly Pin[] = [...(brief.withForms ?? []), ...(putIn ? [putIn] : [])];
+  const kept = new Set(asking.kept?.items.map((item) => item.formId));
+  return pins.flatMap(({ formId, role }): readonly Obstacle[] => {
+    if (kept.has(formId)) return [];
+    const form = repertoire.find((one) => one.id === formId);
+    const because = refused.get(formId) ?? (form ? undefined : 'unknown');
+    if (because) return [{ code: 'must-be-in-but-cannot', formId, because }];
+    if (role && !plan.some((section) => section.role === role))
+      return [{ code: 'no-section-for-pin', formId, role }];
+    return [];
+  });
 }
+
+/** Pins whose places cannot be had whatever else is chosen: two in one place, or too far back in a section. */
+function placesInTheWay({ problem, meanings }: Model): readonly Obstacle[] {
+  return problem.sections.flatMap(({ candidates, extraUnits, mostUnits }, at) => {
+    const shortest = candidates.map(({ options }) => Math.min(...options.map(({ units }) => units)));
+    const sum = (list: readonly number[]): number => list.reduce((total, units) => total + units, 0);
+    const nameOf = (index: number): string => meanings[at]?.[index]?.form.id ?? '';
+    return candidates.flatMap(({ place }, index): readonly Obstacle[] => {
+      if (place === undefined) return [];
+      const same = candidates.flatMap((other, where) => (other.place === place ? [nameOf(where)] : []));
+      if (same.length > 1)
+        return same[0] === nameOf(index) ? [{ code: 'same-place', formIds: same, place }] : [];
+      if (place === 'last') return [];
+      const pinned = shortest.filter((_, where) => candidates[where]?.pinned);
+      const pinnedBefore = candidates.slice(0, index).filter((one) => one.pinned).length;
+      const others = shortest
+        .slice(0, index)
+        .filter((_, where) => !candidates[where]?.pinned)
+        .toSorted((a, b) => a - b);
+      const wanted = place - 1 - pinnedBefore;
+      const fits =
+        wanted >= 0 &&
+        wanted <= others.length &&
+        extraUnits + sum(pinned) + sum(others.slice(0, wanted)) <= mostUnits;
+      return fits ? [] : [{ code: 'no-room-for-place', formId: nameOf(index), place }];
+    });
+  });
+}
+
+/** What is asked of forms and cannot be, whatever else is chosen. */
+export const pinsInTheWay = (model: Model): readonly Obstacle[] => [
+  ...forbiddenPins(model),
+  ...placesInTheWay(model),
+];
 
 /** Pinned forms whose joints nothing allowed loosens before them. */
 function coldPins({ problem, meanings }: Model): readonly Obstacle[] {
@@ -82,7 +126,7 @@ function coldPins({ problem, meanings }: Model): readonly Obstacle[] {
 /** What is in the way of a brief that leads to no practice. */
 export function obstaclesOf(model: Model): readonly Obstacle[] {
   const { asking, plan, problem, refused, unitMs } = model;
-  const pins = [...forbiddenPins(model), ...coldPins(model)];
+  const pins = [...pinsInTheWay(model), ...coldPins(model)];
   if (pins.length > 0) return pins;
   const empty = plan.flatMap(({ role }, at): readonly Obstacle[] => {
     if ((problem.sections[at]?.candidates ?? []).length > 0) return [];

@@ -1,4 +1,4 @@
-import { themeParts } from '../brief';
+import { themeParts, type Pin } from '../brief';
 import { FORM_SETS, formsOfSet, organsOfForm, type Role } from '../forms';
 import type { OrganId } from '../phases';
 import { LESSON_STEPS, type Item, type LessonStep } from '../practice';
@@ -11,6 +11,8 @@ export interface Place {
   readonly once: number;
   readonly order: number;
   readonly pinned: boolean;
+  /** What the brief fixes of a pinned form. */
+  readonly pin?: Pin;
   readonly kept?: Item;
   readonly lesson?: LessonStep;
   readonly ownReasons?: Item['reasons'];
@@ -60,7 +62,7 @@ export function placesOf(
   );
   const lessons = parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : []));
   const keptIds = new Set((asking.kept?.items ?? []).map((item) => item.formId));
-  const pinned = new Set([...(brief.withForms ?? []), ...(asking.putIn ? [asking.putIn.formId] : [])]);
+  const pins = new Map((brief.withForms ?? []).map((pin) => [pin.formId, pin]));
   const heart = plan.findIndex((section) => section.role === 'nourish');
   let once = 0;
   allowed.forEach((entry, index) => {
@@ -76,6 +78,7 @@ export function placesOf(
           order: 500 + step / 10,
           pinned: true,
           lesson,
+          ...(lesson === 'drill' ? countOf(pins.get(form.id)) : {}),
           ownReasons: [{ code: 'lesson', step: lesson }],
         });
         once += 1;
@@ -91,21 +94,28 @@ export function placesOf(
         once: number,
         order: 400 + member.index / 100,
         pinned: true,
+        ...countOf(pins.get(form.id)),
         ownReasons: [{ code: 'of-the-set', set: member.set, number: member.index + 1 }],
       });
       return;
     }
-    if (pinned.has(form.id)) {
-      const wanted = asking.putIn?.formId === form.id ? asking.putIn.role : undefined;
+    const putIn = asking.putIn?.formId === form.id ? asking.putIn : undefined;
+    const pin = pins.get(form.id);
+    if (putIn || pin) {
       const role =
-        wanted ?? form.roles.find((one) => plan.some((section) => section.role === one)) ?? 'nourish';
-      const at = sectionFor(plan, role, organs);
+        putIn?.role ??
+        pin?.role ??
+        form.roles.find((one) => plan.some((section) => section.role === one)) ??
+        'nourish';
+      // A section that this practice does not have holds no candidate, and so cannot be had.
+      const at = plan.some((section) => section.role === role) ? sectionFor(plan, role, organs) : -1;
       places[at]?.push({
         allowed: entry,
         once: number,
         order: order(role),
         pinned: true,
-        ownReasons: [{ code: 'must-be-in' }],
+        ...(pin ? { pin } : {}),
+        ownReasons: [{ code: 'must-be-in', ...fixedOf(pin) }],
       });
       return;
     }
@@ -142,5 +152,35 @@ export function placesOf(
     });
     once += 1;
   }
-  return places.map((list) => list.toSorted((a, b) => a.order - b.order));
+  return places.map((list) => withPinsPlaced(list.toSorted((a, b) => a.order - b.order)));
+}
+
+/** What a pin fixes, as a reason tells it. */
+const fixedOf = (pin: Pin | undefined): Pick<Pin, 'place' | 'repetitions'> => ({
+  ...(pin?.place === undefined ? {} : { place: pin.place }),
+  ...(pin?.repetitions === undefined ? {} : { repetitions: pin.repetitions }),
+});
+
+/** A set and a lesson have an order of their own: of a pin in them only the repetitions stand. */
+const countOf = (pin: Pin | undefined): { readonly pin?: Pin } =>
+  pin?.repetitions === undefined ? {} : { pin: { formId: pin.formId, repetitions: pin.repetitions } };
+
+/**
+ * Pins with a fixed place put where they can have it: the first before all others, the last after them, the
+ * others as near the middle as what must be in leaves them room, so that there is choice on both sides.
+ */
+function withPinsPlaced(list: readonly Place[]): Place[] {
+  const rest = list.filter(({ pin }) => pin?.place === undefined);
+  const numbered = list
+    .filter(({ pin }) => typeof pin?.place === 'number')
+    .toSorted((a, b) => Number(a.pin?.place) - Number(b.pin?.place));
+  const placed = [...rest];
+  for (const place of numbered) {
+    const before = Number(place.pin?.place) - 1;
+    const pinnedBefore = (index: number): number => placed.slice(0, index).filter((one) => one.pinned).length;
+    let index = before === 0 ? 0 : Math.max(before, Math.floor(placed.length / 2));
+    while (index > before && pinnedBefore(index) > before) index -= 1;
+    placed.splice(Math.min(index, placed.length), 0, place);
+  }
+  return [...placed, ...list.filter(({ pin }) => pin?.place === 'last')];
 }

@@ -67,7 +67,15 @@ describe('a theme of any kind in an address', () => {
   ];
 
   it.each(themes)('comes back as it was: %o', (theme) => {
-    const wishes = { theme, withForms: ['cloud-hands', 'shaking'], place: ['no-shoes' as const] };
+    const wishes = {
+      theme,
+      withForms: [
+        { formId: 'cloud-hands' },
+        { formId: 'shaking', role: 'wake' as const, place: 'last' as const, repetitions: 12 },
+        { formId: 'crane', place: 3 },
+      ],
+      place: ['no-shoes' as const],
+    };
     expect(readBriefQuery(asQuery(writeBriefQuery(wishes)))).toEqual(wishes);
   });
 

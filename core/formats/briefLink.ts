@@ -1,28 +1,5 @@
-import { briefSchema, themeParts, themeSchema, type BriefWishes, type Theme, type ThemePart } from '../brief';
-
-/** Under which name each kind of theme keeps its value. */
-const VALUE_OF = {
-  phase: 'phase',
-  organ: 'organ',
-  season: 'season',
-  channel: 'channel',
-  point: 'point',
-  hour: 'organ',
-  aim: 'aim',
-  set: 'set',
-  lesson: 'formId',
-  'all-phases': undefined,
-} as const satisfies Record<ThemePart['kind'], string | undefined>;
-
-function partText(part: ThemePart): string {
-  const name = VALUE_OF[part.kind];
-  return name === undefined
-    ? part.kind
-    : `${part.kind}.${(part as Readonly<Record<string, string>>)[name] ?? ''}`;
-}
-
-/** Several themes stand joined by tildes, which need no escaping in an address. */
-const themeText = (theme: Theme): string => themeParts(theme).map(partText).join('~');
+import { briefSchema, themeSchema, type BriefWishes, type ThemePart } from '../brief';
+import { VALUE_OF } from './briefQuery';
 
 function readTheme(text: string): unknown {
   const parts = text.split('~').map((one) => {
@@ -33,27 +10,13 @@ function readTheme(text: string): unknown {
   return parts.length === 1 ? parts[0] : { kind: 'mix', parts };
 }
 
-/** A brief as the query of an address: `theme=organ.lung&minutes=20&…`; only what is said. */
-export function writeBriefQuery(wishes: BriefWishes): string {
-  const query = new URLSearchParams();
-  if (wishes.theme) query.set('theme', themeText(wishes.theme));
-  for (const field of [
-    'intent',
-    'dayPart',
-    'minutes',
-    'posture',
-    'season',
-    'familiarity',
-    'breathsPerMin',
-  ] as const) {
-    const value = wishes[field];
-    if (value !== undefined) query.set(field, String(value));
-  }
-  if (wishes.groupId) query.set('group', wishes.groupId);
-  for (const formId of wishes.without ?? []) query.append('without', formId);
-  for (const formId of wishes.withForms ?? []) query.append('with', formId);
-  for (const limit of wishes.place ?? []) query.append('place', limit);
-  return query.toString();
+function readPin(text: string): unknown {
+  const [formId, ...fixed] = text.split('~');
+  const fields = fixed.map((one) => {
+    const [field = '', value = ''] = one.split('.');
+    return [field, /^\d+$/.test(value) ? Number(value) : value] as const;
+  });
+  return { formId, ...Object.fromEntries(fields) };
 }
 
 type Query = Readonly<Record<string, string | string[] | undefined>>;
@@ -76,7 +39,7 @@ export function readBriefQuery(query: Query): BriefWishes {
     breathsPerMin: number('breathsPerMin'),
     groupId: one('group'),
     without: all('without').length > 0 ? all('without') : undefined,
-    withForms: all('with').length > 0 ? all('with') : undefined,
+    withForms: all('with').length > 0 ? all('with').map(readPin) : undefined,
     place: all('place').length > 0 ? all('place') : undefined,
   };
   // Each wish stands or falls alone: one that is wrong must not take the others with it.

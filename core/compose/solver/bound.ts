@@ -104,6 +104,8 @@ function sectionGains(
       }
     }
     const put = (cells: Float64Array, cost: number): void => {
+      // What is pinned is not passed over.
+      if (candidate.pinned) cells.fill(-Infinity);
       for (const exit of present) {
         const base = exit * width;
         for (let cell = base; cell < base + width; cell += 1) {
@@ -133,6 +135,13 @@ export function suffixes(
     for (let units = Math.max(0, problem.totalUnits - problem.slackUnits); units < width; units += 1)
       end[row * width + units] = -problem.offCost * Math.abs(units - problem.totalUnits);
   const all: Float64Array[] = [end];
+  // Only moments that the sections before can lead to are looked at.
+  const soonest = [0];
+  const latest = [0];
+  for (const { section } of prepared) {
+    soonest.push((soonest.at(-1) as number) + section.leastUnits);
+    latest.push((latest.at(-1) as number) + section.mostUnits);
+  }
   for (let index = prepared.length - 1; index >= from; index -= 1) {
     const { section, classStance } = prepared[index] as Prepared;
     const next = all[0] as Float64Array;
@@ -149,7 +158,8 @@ export function suffixes(
           const got = gain[exit * own + units] as number;
           if (got === -Infinity || time < section.leastUnits || time > section.mostUnits) continue;
           const value = got - section.awayCost * Math.abs(time - section.targetUnits);
-          for (let used = 0; used + time < width; used += 1) {
+          const until = Math.min(latest[index] as number, width - 1 - time);
+          for (let used = soonest[index] as number; used <= until; used += 1) {
             const sum = value + (next[exit * width + used + time] as number);
             if (sum > (cells[stance * width + used] as number)) cells[stance * width + used] = sum;
           }
@@ -180,7 +190,8 @@ export function sectionTable(
   const total = problem.totalUnits + problem.slackUnits + 1;
   const width = Math.min(section.mostUnits, total - 1 - usedBefore) + 1;
   if (width <= 0) return { cells: new Float64Array(0), width: 0, usedBefore };
-  const cells = new Float64Array((count + 1) * classes * width).fill(-Infinity);
+  const cells = new Float64Array((count + 1) * classes * width);
+  cells.fill(-Infinity, count * classes * width);
   for (let before = 0; before < classes; before += 1) {
     const base = (count * classes + before) * width;
     for (let time = section.leastUnits; time < width; time += 1)
@@ -206,7 +217,10 @@ export function sectionTable(
       const to = (index * classes + before) * width;
       const cost = pair[before * count + index] as number;
       for (let time = 0; time < width; time += 1)
-        cells[to + time] = Math.max(cells[from + time] as number, (taken[time] as number) - cost);
+        cells[to + time] = Math.max(
+          candidate.pinned ? -Infinity : (cells[from + time] as number),
+          (taken[time] as number) - cost,
+        );
     }
   }
   return { cells, width, usedBefore };

@@ -60,6 +60,8 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
           reach[units] = (cells[units] as number) - cost;
     }
     before.push(reach);
+    // What is pinned is not passed over: only what has it goes on.
+    if (candidate.pinned) for (const cells of [...forward, gains]) cells.fill(-Infinity);
     const own = forward[classOf[index] as number] as Float64Array;
     for (const option of candidate.options) {
       const gain = option.value + (extras[index] as number);
@@ -90,7 +92,10 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
       const cells = backward[from] as Float64Array;
       const cost = pair[from * count + index] as number;
       for (let units = 0; units < width; units += 1)
-        cells[units] = Math.max(cells[units] as number, (taken[units] as number) - cost);
+        cells[units] = Math.max(
+          candidate.pinned ? -Infinity : (cells[units] as number),
+          (taken[units] as number) - cost,
+        );
     }
   }
   return { gains, before, after };

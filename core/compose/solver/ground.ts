@@ -7,11 +7,11 @@ import {
   type SectionTable,
   type Suffixes,
 } from './bound';
-import type { Problem } from './problem';
+import type { Candidate, Counter, Problem } from './problem';
 
 export const letter = (once: number): string => String.fromCharCode(once + 256);
 export const TINY = 1e-7;
-/** Points a pinned form is worth within the search, so that it is never left out. */
+/** Points that what the pins need is worth within the search, so that it is looked for first. */
 export const PIN = 10_000;
 /** Everything the search needs of a problem at fixed prices. */
 export interface Ground {
@@ -25,6 +25,8 @@ export interface Ground {
   readonly lastSectionOfCounter: Int32Array;
   readonly needsLater: Int32Array;
   readonly loosensLater: Int32Array;
+  /** Counters that hold pins in their places. */
+  readonly holders: readonly number[];
   /** The same ground for those who have loosened only so much, by section and joints. */
   readonly cold: Map<string, Ground>;
 }
@@ -35,9 +37,35 @@ export interface Dear {
   readonly points: number;
 }
 
+/** A counter that holds a pin in its place: what adds to it, and how many of them there must be. */
+interface Holder {
+  readonly at: number;
+  readonly pin: number;
+  readonly from: number;
+  readonly to: number;
+  readonly count: number;
+}
+
+/** As many before a pin as its place says, and none after the last. */
+function holdersOf(problem: Problem): readonly Holder[] {
+  return problem.sections.flatMap(({ candidates }, at) =>
+    candidates.flatMap(({ place }, index): readonly Holder[] => {
+      if (place === undefined) return [];
+      return place === 'last'
+        ? [{ at, pin: index, from: index + 1, to: candidates.length, count: 0 }]
+        : [{ at, pin: index, from: 0, to: index, count: place - 1 }];
+    }),
+  );
+}
+
+/** Worth taking so often, forbidden once more. */
+const exactly = (count: number): Counter => ({
+  gains: [...Array.from({ length: count }, () => PIN), -Infinity],
+});
+
 /**
- * Pinned forms are made so dear that leaving one out never pays, and so is the loosening they need: a
- * counter for each joint steers the search to it early.
+ * What pinned forms need is made dear: a counter for each joint they use deeply steers the search to the
+ * loosening early, and a pin with a fixed place makes as many others before it dear.
  */
 export function withPins(problem: Problem): Dear {
   const pinned = problem.sections.flatMap(({ candidates }, at) =>
@@ -52,24 +80,35 @@ export function withPins(problem: Problem): Dear {
       Math.max(...pinned.filter(({ candidate }) => (candidate.needs & joint) !== 0).map(({ at }) => at)),
     ]),
   );
+  const holders = holdersOf(problem);
+  const firstHolder = problem.counters.length + joints.length;
+  const heldAt = (at: number, place: number): Pick<Candidate, 'heldBy'> => {
+    const index = holders.findIndex((one) => one.at === at && one.pin === place);
+    return index < 0 ? {} : { heldBy: firstHolder + index };
+  };
   return {
-    points: PIN * (pinned.length + joints.length),
+    points: PIN * (joints.length + holders.reduce((sum, { count }) => sum + count, 0)),
     problem: {
       ...problem,
-      counters: [...problem.counters, ...joints.map(() => ({ gains: [PIN, 0] }))],
+      counters: [
+        ...problem.counters,
+        ...joints.map(() => ({ gains: [PIN, 0] })),
+        ...holders.map(({ count }) => exactly(count)),
+      ],
       sections: problem.sections.map((section, at) => ({
         ...section,
-        candidates: section.candidates.map((candidate) => ({
+        candidates: section.candidates.map((candidate, place) => ({
           ...candidate,
-          options: candidate.pinned
-            ? candidate.options.map((option) => ({ ...option, value: option.value + PIN }))
-            : candidate.options,
+          ...heldAt(at, place),
           counts: [
             ...candidate.counts,
             ...joints.flatMap((joint, index) =>
               (candidate.loosens & joint) !== 0 && at <= (lastNeeds.get(joint) ?? -1)
                 ? [problem.counters.length + index]
                 : [],
+            ),
+            ...holders.flatMap((holder, index) =>
+              holder.at === at && place >= holder.from && place < holder.to ? [firstHolder + index] : [],
             ),
           ],
         })),
@@ -116,6 +155,9 @@ export function groundOf(
     lastSectionOfCounter,
     needsLater,
     loosensLater,
+    holders: problem.sections.flatMap(({ candidates }) =>
+      candidates.flatMap(({ heldBy }) => (heldBy === undefined ? [] : [heldBy])),
+    ),
     cold: new Map(),
   };
 }

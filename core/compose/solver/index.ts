@@ -1,4 +1,4 @@
 export { solve, solved } from './solve';
 export type { Progress } from './pass';
-export { valueOf, worthOf, gainOf, pairCost } from './problem';
+export { distinct, valueOf, worthOf, gainOf, pairCost } from './problem';
 export type { Breach, Candidate, Counter, Option, Pick, Problem, Section, Selection } from './problem';

@@ -55,14 +55,19 @@ export function madeUpProblem(seed: number, size: Size): Problem {
     if (kind < 0.6) return { gains: [first, first / 2, first / 4, 0] };
     return kind < 0.85 ? { gains: [0, -first] } : { gains: [0, 0, -Infinity] };
   });
-  const pin = random.next() < 0.3 ? sections[below(sections.length)]?.candidates[0] : undefined;
+  const list = random.next() < 0.4 ? (sections[below(sections.length)]?.candidates ?? []) : [];
+  const pin = list[below(Math.max(1, list.length))];
+  const held = random.next();
+  const place = held < 0.3 ? undefined : held < 0.5 ? ('last' as const) : 1 + below(3);
   const elsewhere = (once: number): number =>
     sections.filter((section) => section.candidates.some((one) => one.once === once)).length;
   const pinned =
     pin && elsewhere(pin.once) === 1
       ? sections.map((section) => ({
           ...section,
-          candidates: section.candidates.map((one) => (one === pin ? { ...one, pinned: true } : one)),
+          candidates: section.candidates.map((one) =>
+            one === pin ? { ...one, pinned: true, ...(place === undefined ? {} : { place }) } : one,
+          ),
         }))
       : sections;
   return {

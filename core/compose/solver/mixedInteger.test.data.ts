@@ -38,6 +38,15 @@ export function mixedInteger(problem: Problem): string {
       rows.push(`${sumOf(ways)} - y_${at(index, place)} = 0`);
       bounds.push(`0 <= y_${at(index, place)} <= 1`);
       if (candidate.pinned) rows.push(`y_${at(index, place)} = 1`);
+      if (candidate.place !== undefined) {
+        const last = candidate.place === 'last';
+        const others = last ? section.candidates.slice(place + 1) : section.candidates.slice(0, place);
+        const first = last ? place + 1 : 0;
+        const names = others.map((_, offset) => `y_${at(index, first + offset)}`);
+        const count = candidate.place === 'last' ? 0 : candidate.place - 1;
+        if (names.length > 0) rows.push(`${sumOf(names)} = ${count}`);
+        else if (count > 0) rows.push(`y_${at(index, place)} = 0`);
+      }
       section.candidates.slice(place + 1).forEach((after, further) => {
         const name = `a_${at(index, place)}_${place + 1 + further}`;
         whole.push(name);

@@ -84,11 +84,15 @@ export class Pass {
     const most = this.#spent() ? NARROW : this.breadth.kept;
     if (list.length <= most) return list;
     list.sort((a, b) => b.bound - a.bound);
-    // So many of each loosening: while joints are being loosened the bound does not tell them apart.
-    const taken = new Map<number, number>();
+    // So many of each loosening, and of each count before a pin: the bound does not tell those apart.
+    const taken = new Map<string, number>();
     return list.filter((label) => {
-      const before = taken.get(label.loosened) ?? 0;
-      taken.set(label.loosened, before + 1);
+      const key = String.fromCharCode(
+        label.loosened,
+        ...this.ground.holders.map((counter) => label.counts[counter] as number),
+      );
+      const before = taken.get(key) ?? 0;
+      taken.set(key, before + 1);
       if (before >= most) this.truncated = Math.max(this.truncated, label.bound);
       return before < most;
     });
@@ -106,9 +110,15 @@ export class Pass {
     const { cells, width } = table;
     const worthTaking: { readonly index: number; readonly cost: number; readonly bound: number }[] = [];
     const spare = label.slack + this.#slackOfForms(section, label.used);
-    for (let index = from; index < candidates.length; index += 1) {
+    // Nothing is gone on to past a pinned form: it would be left out.
+    let passable = true;
+    for (let index = from; index < candidates.length && passable; index += 1) {
       const candidate = candidates[index] as Candidate;
+      if (candidate.pinned) passable = false;
       if ((candidate.needs & ~label.loosened) !== 0) continue;
+      const { heldBy, place } = candidate;
+      if (heldBy !== undefined && place !== 'last' && (label.counts[heldBy] as number) + 1 !== place)
+        continue;
       const cost =
         before >= 0
           ? (prepared.pair[before * candidates.length + index] as number)
@@ -200,6 +210,7 @@ export class Pass {
     const { problem } = ground;
     const plan = problem.sections[section];
     if (!plan || label.time < plan.leastUnits || label.time > plan.mostUnits) return;
+    if (plan.candidates.some((candidate, index) => candidate.pinned && index > label.candidate)) return;
     const usedBefore = label.usedBefore + label.time;
     const total = problem.totalUnits + problem.slackUnits + 1;
     if (usedBefore >= total) return;

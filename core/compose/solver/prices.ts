@@ -19,13 +19,15 @@ export function relaxedPath(
     let from = 0;
     let before = -1;
     for (;;) {
+      // Nothing is gone on to past a pinned form.
+      const pinned = candidates.findIndex((candidate, index) => index >= from && candidate.pinned);
       const stop =
-        before < 0
+        before < 0 || pinned >= 0
           ? -Infinity
           : (table.cells[(candidates.length * here.classes + before) * table.width + time] ?? -Infinity);
       let best = stop;
       let chosen: { index: number; units: number } | undefined;
-      for (let index = from; index < candidates.length; index += 1) {
+      for (let index = from; index < (pinned < 0 ? candidates.length : pinned + 1); index += 1) {
         const candidate = candidates[index] as Candidate;
         const cost =
           before < 0
@@ -89,10 +91,11 @@ export interface Priced extends Ground {
 }
 
 export const noPrices = (problem: Problem): Prices => ({
-  // Where returns fall, what a fourth form would bring; where only a second one costs, nothing.
-  counters: Float64Array.from(problem.counters, (counter, index) =>
-    clampPrice(problem, index, gainOf(counter, 1) > 0 ? gainOf(counter, 4) : 0),
-  ),
+  // Where returns fall, what a fourth form would bring; where only a second one costs or is forbidden, nothing.
+  counters: Float64Array.from(problem.counters, (counter, index) => {
+    const falls = gainOf(counter, 1) > 0 && counter.gains.at(-1) !== -Infinity;
+    return clampPrice(problem, index, falls ? gainOf(counter, 4) : 0);
+  }),
   forms: new Float64Array(
     1 +
       Math.max(

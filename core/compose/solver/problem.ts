@@ -28,6 +28,10 @@ export interface Candidate {
   readonly loosens: number;
   /** Must be in. A pinned form is a candidate of one section only. */
   readonly pinned: boolean;
+  /** Its fixed place among what is chosen in its section: a number from 1, or the last. Only for the pinned. */
+  readonly place?: number | 'last';
+  /** Within the search: the counter of those that stand before it. */
+  readonly heldBy?: number;
 }
 
 /** A stretch of the practice. It holds at least one candidate, in the order of its list. */
@@ -80,7 +84,18 @@ export type Breach =
   | 'section-range'
   | 'length'
   | 'too-many'
-  | 'pin-left-out';
+  | 'pin-left-out'
+  | 'pin-out-of-place';
+
+/** The options without those that take as long as one worth more (or as much, and before them). */
+export function distinct<Way extends Option>(options: readonly Way[]): readonly Way[] {
+  const best = new Map<number, Way>();
+  for (const option of options) {
+    const known = best.get(option.units);
+    if (!known || option.value > known.value) best.set(option.units, option);
+  }
+  return options.length === best.size ? options : [...best.values()];
+}
 
 export const gainOf = (counter: Counter, nth: number): number =>
   counter.gains[Math.min(nth, counter.gains.length) - 1] ?? 0;
@@ -145,6 +160,11 @@ export function valueOf(problem: Problem, selection: Selection): number | Breach
       )
     )
       return 'pin-left-out';
+    const outOfPlace = picks.some(({ candidate }, index) => {
+      const { place } = section.candidates[candidate] as Candidate;
+      return place !== undefined && index + 1 !== (place === 'last' ? picks.length : place);
+    });
+    if (outOfPlace) return 'pin-out-of-place';
   }
   if (Math.abs(total - problem.totalUnits) > problem.slackUnits) return 'length';
   value -= problem.offCost * Math.abs(total - problem.totalUnits);

@@ -119,7 +119,10 @@ describe('the search', () => {
             ...problem,
             sections: problem.sections.map((section) => ({
               ...section,
-              candidates: section.candidates.map((candidate) => ({ ...candidate, pinned: false, needs: 0 })),
+              candidates: section.candidates.map(({ place, ...candidate }) => {
+                void place;
+                return { ...candidate, pinned: false, needs: 0 };
+              }),
             })),
           },
         ];

@@ -3,7 +3,7 @@ import { fix, type Fixed } from './fix';
 import { TINY, withPins } from './ground';
 import { Pass, type Breadth, type Progress } from './pass';
 import { findPrices, noPrices } from './prices';
-import { valueOf, type Problem, type Selection } from './problem';
+import { distinct, valueOf, type Problem, type Selection } from './problem';
 
 /** A coarser clock for the first prices: they are found nearly as well in a fraction of the time. */
 const COARSE = 4;
@@ -24,7 +24,7 @@ function coarser(problem: Problem): Problem {
       awayCost: section.awayCost * COARSE,
       candidates: section.candidates.map((candidate) => ({
         ...candidate,
-        options: candidate.options.map((option) => ({ ...option, units: less(option.units) })),
+        options: distinct(candidate.options.map((option) => ({ ...option, units: less(option.units) }))),
       })),
     })),
   };

@@ -1,0 +1,6 @@
+/** What the place does not allow. */
+export const PLACE_LIMITS = ['little-room', 'no-floor', 'no-shoes'] as const;
+export type PlaceLimit = (typeof PLACE_LIMITS)[number];
+
+export const LEAST_MINUTES = 5;
+export const MOST_MINUTES = 90;
