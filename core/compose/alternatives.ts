@@ -1,8 +1,8 @@
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
 import type { Practice, Reason } from '../practice/model';
-import { fitForm, type Fitting } from './candidates';
 import type { People } from './asking';
+import { fitForm, type Fitting } from './candidates';
 import { meritOf } from './worth';
 
 export interface Alternative {

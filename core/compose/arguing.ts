@@ -33,22 +33,22 @@ export interface CharacterDraft {
 }
 
 /**
- * Three drafts that truly differ: gentler, fuller and plainer. Where two come out too alike the later one is
- * asked again without the forms that carry the earlier. A character nothing can be made of is left out.
+ * Three drafts that truly differ: gentler, fuller and plainer. Where one comes out too like another, or like
+ * the practice they stand beside, it is asked again without the forms that carry that one. A character nothing
+ * can be made of is left out.
  */
 export function* threeDrafts(
   asking: Asking,
+  beside?: Practice,
 ): Generator<readonly CharacterDraft[], readonly CharacterDraft[]> {
   let drafts: readonly CharacterDraft[] = [];
   for (const character of CHARACTERS) {
     if (character === 'as-asked') continue;
     const first = composed({ ...asking, character, enough: 0.01 });
     if (!first.ok) continue;
-    const alike = drafts.filter(({ draft }) => likeness(draft.practice, first.practice) > TOO_ALIKE);
-    const apartFrom = [
-      ...(asking.apartFrom ?? []),
-      ...alike.flatMap(({ draft }) => carriers(draft.practice)),
-    ];
+    const others = [...(beside ? [beside] : []), ...drafts.map(({ draft }) => draft.practice)];
+    const alike = others.filter((other) => likeness(other, first.practice) > TOO_ALIKE);
+    const apartFrom = [...(asking.apartFrom ?? []), ...alike.flatMap(carriers)];
     const second = alike.length > 0 ? composed({ ...asking, character, enough: 0.01, apartFrom }) : first;
     drafts = [...drafts, { character, draft: second.ok ? second : first }];
     yield drafts;
@@ -65,6 +65,10 @@ export type WhyNot =
       readonly cost: number;
       readonly comes: readonly string[];
       readonly leaves: readonly string[];
+      /** Forms that stay and stand in another section. */
+      readonly moves: readonly { readonly formId: string; readonly to: Role }[];
+      /** The section it is put in. */
+      readonly role: Role;
       readonly contributions: readonly Contribution[];
     }
   | {
@@ -94,6 +98,7 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
   // Both are weighed by the same model, the one without the wish to put something in.
   const plain: Asking = { ...asking };
   const cost = worthOfPractice(plain, practice) - worthOfPractice(plain, result.practice);
+  const main = (one: Practice) => one.items.filter((item) => !item.hinge);
   const before = new Set(practice.items.map((item) => item.formId));
   const after = new Set(result.practice.items.map((item) => item.formId));
   const placed = result.practice.items.find((item) => item.formId === formId);
@@ -103,6 +108,11 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
     cost,
     comes: [...after].filter((id) => !before.has(id)),
     leaves: [...before].filter((id) => !after.has(id)),
+    moves: main(result.practice).flatMap(({ formId: id, role: to }) => {
+      const from = main(practice).find((item) => item.formId === id)?.role;
+      return from && from !== to ? [{ formId: id, to }] : [];
+    }),
+    role: placed?.role ?? role ?? 'nourish',
     contributions:
       accountOf(plain, result.practice).find((row) => row.itemId === placed?.id)?.contributions ?? [],
   };

@@ -6,7 +6,7 @@ import { conflictOf, type Help, type Wish } from './conflict';
 import { hingeItem, modelOf, type Model } from './model';
 import { practiceCustoms } from './items';
 import type { Asking, ItemDraft, People } from './asking';
-import { obstaclesOf, type Obstacle } from './obstacles';
+import { obstaclesOf, pinsInTheWay, type Obstacle } from './obstacles';
 import { solve, type Progress, type Selection } from './solver';
 import { gapScale, toleranceMs, type Proof } from './tolerance';
 
@@ -133,6 +133,9 @@ export function finish(model: Model, progress: Progress): Composed | undefined {
 /** How often a model is asked again when what was counted does not come out on the clock. */
 const ATTEMPTS = 4;
 
+/** What cannot be had is not looked for: a draft without it would be no answer. */
+const attemptsFor = (model: Model): number => (pinsInTheWay(model).length > 0 ? 0 : ATTEMPTS);
+
 /**
  * Time is counted in whole units, and what is rounded can add up: the model once more, asked for what was off
  * in all and for a unit more (or less) where a section fell out of its range.
@@ -166,7 +169,8 @@ function retried(model: Model, selection: Selection): Model {
  */
 export function* composeSteps(asking: Asking): Generator<Composed | undefined, ComposeResult> {
   let model = modelOf(asking);
-  for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
+  const attempts = attemptsFor(model);
+  for (let attempt = 0; attempt < attempts; attempt += 1) {
     let value = -Infinity;
     let best: Composed | undefined;
     const search = solve(model.problem, asking.enough && asking.enough * gapScale(asking.brief.minutes, 0));
@@ -197,7 +201,8 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
 /** The draft that an asking leads to, if there is one: the first that is found, not the best. */
 export function firstDraft(asking: Asking): Composed | undefined {
   let model = modelOf(asking);
-  for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
+  const attempts = attemptsFor(model);
+  for (let attempt = 0; attempt < attempts; attempt += 1) {
     let found: Selection | undefined;
     for (const progress of solve(model.problem)) {
       const done = finish(model, progress);

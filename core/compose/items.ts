@@ -1,8 +1,8 @@
 import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import { asksOf, type Form, type Role } from '../forms';
-import { compile, type Item, type LessonStep, type Practice } from '../practice';
-import type { Allowed, Asking, ItemDraft } from './asking';
+import { compile, type Item, type LessonStep, type NewItem, type Practice } from '../practice';
+import type { Allowed, Asking, ItemDraft, People } from './asking';
 
 /** A practice only to be measured: one item, nothing else. */
 export function measured(
@@ -46,8 +46,8 @@ export const measuredLines = new WeakMap<Form, Map<string, TimeLine>>();
 
 export function timeLine(form: Form, item: ItemDraft, brief: Brief, customs: Customs): TimeLine {
   const plain = { ...item, stretch: 1 };
-  const { reasons, ...depends } = plain;
-  void reasons;
+  const { reasons, logPace, ...depends } = plain;
+  void [reasons, logPace];
   const asked = JSON.stringify([depends, brief.breathsPerMin, customs.outToIn, customs.soundSchool]);
   const lines = measuredLines.get(form) ?? new Map<string, TimeLine>();
   measuredLines.set(form, lines);
@@ -81,6 +81,12 @@ export function familiarityOf(asking: Asking, role: Role, form: Form): Item['fam
 /** A form with little quiet of its own is given some where it knocks or stirs (common practice). */
 export const STILL_AFTER_SEC = 8;
 
+/** Breath as long as the log says this form takes. */
+export function pacedBy(people: People, form: Form): Pick<Item, 'stretch' | 'logPace'> {
+  const pace = people.pace?.[form.id] ?? 1;
+  return pace === 1 ? { stretch: 1 } : { stretch: pace, logPace: pace };
+}
+
 export function itemDraft(
   asking: Asking,
   { form, fitting }: Allowed,
@@ -93,7 +99,7 @@ export function itemDraft(
     formId: form.id,
     variant: fitting.variant,
     role,
-    stretch: asking.people.pace?.[form.id] ?? 1,
+    ...pacedBy(asking.people, form),
     firstSide: asking.customs.firstSide,
     familiarity: familiarityOf(asking, role, form),
     omitHolds: fitting.omitHolds,
@@ -102,6 +108,21 @@ export function itemDraft(
     reasons: [...reasons, ...fitting.reasons].slice(0, 16),
     ...(quiet ? { quietSec: STILL_AFTER_SEC - form.settleSec } : {}),
   };
+}
+
+/** A form put in by hand, done as the composer would have it done: for this group, at the pace of the log, with its quiet. */
+export function itemByHand(
+  practice: Practice,
+  { form, fitting }: Allowed,
+  role: Role,
+  reasons: Item['reasons'],
+  customs: Customs,
+  people: People,
+): NewItem {
+  const asking = { brief: practice.brief, repertoire: [form], customs, people, seed: practice.seed };
+  const { formId, hinge, ...draft } = itemDraft(asking, { form, fitting }, role, reasons);
+  void [formId, hinge];
+  return { ...draft, form };
 }
 
 /** Inner work and rubbing come after the moving forms of a section; joints in the user's order (common practice). */
@@ -121,9 +142,31 @@ export interface Way {
   readonly dose: number;
 }
 
-/** Repetitions and breath lengths worth choosing among: near the usual dose, and the ends of the range. */
-export function waysOf(form: Form, role: Role, lesson: LessonStep | undefined): readonly Way[] {
+/** What it costs to do a form more or less often than usual; drilling wants as often as there is time for. */
+export function doseOf(form: Form, repetitions: number, lesson: LessonStep | undefined): number {
+  const { usual, most, multipleOf } = form.repetitions;
+  if (lesson !== undefined && lesson !== 'drill' && lesson !== 'whole') return 0;
+  const wanted = lesson === 'drill' ? most + 12 * multipleOf : usual;
+  const off = (repetitions - wanted) / wanted;
+  return -(lesson === 'drill' ? 1.5 : 0.35) * off * off;
+}
+
+/**
+ * Repetitions and breath lengths worth choosing among: near the usual dose, and the ends of the range; where
+ * the repetitions are fixed only the breath is left.
+ */
+export function waysOf(
+  form: Form,
+  role: Role,
+  lesson: LessonStep | undefined,
+  fixed?: number,
+): readonly Way[] {
   const { least, usual, most, multipleOf } = form.repetitions;
+  const breathed = form.cycle.some(({ breath }) => breath === 'in' || breath === 'out');
+  const stretches = SLOW_ROLES.has(role) && breathed ? FINE_STRETCHES : [1];
+  const slowed = (stretch: number): number => (stretch === 1 ? 0 : 0.03);
+  if (fixed !== undefined)
+    return stretches.map((stretch) => ({ repetitions: fixed, stretch, dose: -slowed(stretch) }));
   if (lesson === 'show' || lesson === 'parts' || lesson === 'mistakes')
     return [{ repetitions: 1, stretch: 1, dose: 0 }];
   const counts = [-2, -1, 0, 1, 2, 4].map((steps) => usual + steps * multipleOf);
@@ -134,20 +177,11 @@ export function waysOf(form: Form, role: Role, lesson: LessonStep | undefined): 
   const inRange = [...new Set([...counts, ...far])].filter(
     (count) => count >= least && (count <= most || lesson === 'drill'),
   );
-  const breathed = form.cycle.some(({ breath }) => breath === 'in' || breath === 'out');
-  const stretches = SLOW_ROLES.has(role) && breathed ? FINE_STRETCHES : [1];
   return inRange
     .toSorted((a, b) => a - b)
     .flatMap((repetitions) =>
       stretches.map((stretch) => {
-        // Drilling wants as many as there is time for, everything else about the usual dose.
-        const wanted = lesson === 'drill' ? Math.max(...inRange) : usual;
-        const off = (repetitions - wanted) / wanted;
-        return {
-          repetitions,
-          stretch,
-          dose: -(lesson === 'drill' ? 1.5 : 0.35) * off * off - (stretch === 1 ? 0 : 0.03),
-        };
+        return { repetitions, stretch, dose: doseOf(form, repetitions, lesson) - slowed(stretch) };
       }),
     );
 }

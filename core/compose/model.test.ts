@@ -171,22 +171,61 @@ describe('the place and the people', () => {
     expect(main.filter((item) => ids.includes(item.formId)).length / main.length).toBeLessThan(0.7);
   });
 
+  it.each<Theme>([
+    { kind: 'organ', organ: 'lung' },
+    { kind: 'all-phases' },
+    {
+      kind: 'mix',
+      parts: [
+        { kind: 'organ', organ: 'liver' },
+        { kind: 'aim', aim: 'calm' },
+        { kind: 'point', point: 'KI1' },
+      ],
+    },
+    {
+      kind: 'mix',
+      parts: [
+        { kind: 'organ', organ: 'lung' },
+        { kind: 'organ', organ: 'kidney' },
+        { kind: 'organ', organ: 'liver' },
+      ],
+    },
+  ])(
+    'takes few forms and does them properly, a minute each and more in a longer practice: %o (common practice)',
+    (theme) => {
+      for (const [minutes, leastSec] of [
+        [20, 55],
+        [30, 60],
+        [60, 80],
+      ] as const)
+        for (const dayPart of ['morning', 'evening'] as const) {
+          const { practice } = made(asking({ theme, minutes, dayPart, season: 'winter' }));
+          const forms = practice.items.filter((item) => !item.hinge).length;
+          expect({ minutes, dayPart, enough: (minutes * 60) / forms >= leastSec, forms }).toEqual({
+            minutes,
+            dayPart,
+            enough: true,
+            forms,
+          });
+        }
+    },
+  );
+
   it('takes the pace of the log, so that what is drafted lasts what it lasts', () => {
     const pace = Object.fromEntries(REPERTOIRE.map((form) => [form.id, 1.2]));
     const plain = made(asking({}));
     const slow = made(asking({}, { people: { conditions: [], pace } }));
-    const repetitions = (draft: Composed): number =>
-      draft.practice.items.reduce((sum, item) => sum + item.repetitions, 0);
     expect(slow.practice.items.some((item) => item.stretch > 1.1)).toBe(true);
-    expect(repetitions(slow)).toBeLessThan(repetitions(plain));
+    // As much time, and fewer breaths in it, as each lasts longer.
+    expect(slow.timeline.breaths).toBeLessThan(plain.timeline.breaths);
   });
 });
 
 describe('pins, keeping and proof', () => {
   it('has in it what must be in, and keeps what is kept as it was', () => {
-    const withForms = ['animal-tiger', 'cloud-hands'];
-    const { practice } = made(asking({ withForms }));
-    for (const id of withForms) expect(practice.items.filter((item) => item.formId === id)).toHaveLength(1);
+    const ids = ['animal-tiger', 'cloud-hands'];
+    const { practice } = made(asking({ withForms: ids.map((formId) => ({ formId })) }));
+    for (const id of ids) expect(practice.items.filter((item) => item.formId === id)).toHaveLength(1);
     const items = practice.items.filter((item) => ['loosen', 'clear'].includes(item.role) && !item.hinge);
     const next = made(
       asking({ theme: { kind: 'organ', organ: 'liver' } }, { kept: { items, forms: practice.forms } }),

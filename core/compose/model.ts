@@ -5,13 +5,13 @@ import { compile, STANCE_CHANGE_SEC, type Item } from '../practice';
 import { seededRandom } from '../random';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
-import { itemDraft, lengthMs, measured, timeLine, waysOf } from './items';
+import { doseOf, itemDraft, lengthMs, measured, timeLine, waysOf } from './items';
 import { deepBits, loosenedBy } from './joints';
 import { placesOf, type Place } from './places';
 import { planSections, type SectionPlan } from './plan';
 import { targetsOf, type Target } from './reach';
-import type { Candidate, Counter, Option, Problem, Section } from './solver';
-import { HEART, partsOf, reachParts, reasonsFor, type Part } from './worth';
+import { distinct, type Candidate, type Counter, type Option, type Problem, type Section } from './solver';
+import { HEART, partsOf, reachParts, reasonsFor, withinPlace, type Part } from './worth';
 
 /** What a number in the problem stands for. */
 export interface Meaning {
@@ -182,10 +182,14 @@ export function modelOf(asking: Asking): Model {
           };
       const served =
         hits.get(form.id) ?? targets.flatMap((target, index) => (target.reachOf(form) ? [index] : []));
-      const parts: Part[] = [...partsOf(form, fitting.variant, role, brief, customs, character)];
-      parts.push(...reachParts(form, role, targets));
-      if (section.organ && organsOfForm(form, customs).includes(section.organ))
-        parts.push({ strength: 'theme', points: BLOCK_POINTS });
+      const ofBlock = section.organ && organsOfForm(form, customs).includes(section.organ);
+      const parts: Part[] = [
+        ...withinPlace([
+          ...partsOf(form, fitting.variant, role, brief, customs, character),
+          ...reachParts(form, role, targets),
+          ...(ofBlock ? [{ strength: 'theme' as const, points: BLOCK_POINTS }] : []),
+        ]),
+      ];
       if (blocks.length === 0 && heart && served.length === 0)
         parts.push({ strength: 'theme', points: -0.5 });
       RECENT_POINTS.forEach((points, back) => {
@@ -195,8 +199,14 @@ export function modelOf(asking: Asking): Model {
       if (asking.apartFrom?.includes(form.id) && (heart || role === 'balance' || role === 'wake'))
         parts.push({ strength: 'variety', points: -APART_POINTS });
       const ways = place.kept
-        ? [{ repetitions: place.kept.repetitions, stretch: place.kept.stretch, dose: 0 }]
-        : waysOf(form, role, place.lesson);
+        ? [
+            {
+              repetitions: place.kept.repetitions,
+              stretch: place.kept.stretch,
+              dose: doseOf(form, place.kept.repetitions, place.kept.lesson),
+            },
+          ]
+        : waysOf(form, role, place.lesson, place.pin?.repetitions);
       const whim = place.kept || place.pinned ? 0 : (whims.get(form.id) ?? 0);
       const own = parts.reduce((sum, { strength: id, points }) => sum + points * strength(id), whim);
       const line = timeLine(form, draft, brief, customs);
@@ -206,10 +216,13 @@ export function modelOf(asking: Asking): Model {
         (start === 'shoulder width' || start === 'chair' ? 0 : 1) *
         STANCE_CHANGE_SEC[draft.familiarity] *
         1000;
-      const options = ways.map(({ repetitions, stretch, dose }): Option => ({
-        units: units(lengthMs(line, repetitions, stretch * pace) + changeMs),
-        value: own + dose * strength('dose'),
-      }));
+      const options = distinct(
+        ways.map((way) => ({
+          units: units(lengthMs(line, way.repetitions, way.stretch * pace) + changeMs),
+          value: own + way.dose * strength('dose'),
+          way,
+        })),
+      );
       const asks = asksOf(form, fitting.variant);
       const twin = twinKind(form);
       const counts = [
@@ -229,14 +242,14 @@ export function modelOf(asking: Asking): Model {
         item: draft,
         kept: place.kept,
         parts,
-        ways,
+        ways: options.map(({ way }) => way),
         targets: heart ? served : [],
         whim,
       });
       const late = role === 'clear' || role === 'nourish' || role === 'still' || role === 'balance';
       return {
         once: place.once,
-        options,
+        options: options.map(({ units: taken, value }): Option => ({ units: taken, value })),
         startStance: stanceNumber(start),
         endStance: stanceNumber(end),
         armsUp: asks.armsAboveShoulders,
@@ -246,6 +259,7 @@ export function modelOf(asking: Asking): Model {
         // What is done in the heart of a practice no longer prepares it.
         loosens: late ? 0 : loosenedBy(form),
         pinned: place.pinned,
+        ...(place.pin?.place === undefined ? {} : { place: place.pin.place }),
       };
     });
     meanings.push(meant);

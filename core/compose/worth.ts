@@ -141,6 +141,22 @@ export function partsOf(
   return parts.filter(({ points }) => points !== 0);
 }
 
+/** What a form may give by itself in full, points; of more only a share counts. */
+const ENOUGH_POINTS = 1.1;
+const SHARE_BEYOND = 0.2;
+
+/**
+ * What a form gives by itself, kept below what its place costs: however well it suits, one form more is worth
+ * its minutes only through what it reaches first (the falling returns). Else a theme of many parts would fill
+ * an hour with whatever suits all of them.
+ */
+export function withinPlace(parts: readonly Part[]): readonly Part[] {
+  const given = parts.reduce((sum, { points }) => sum + Math.max(0, points), 0);
+  if (given <= ENOUGH_POINTS) return parts;
+  const share = (ENOUGH_POINTS + SHARE_BEYOND * (given - ENOUGH_POINTS)) / given;
+  return parts.map((part) => (part.points > 0 ? { ...part, points: part.points * share } : part));
+}
+
 function roleReason(form: Form, role: Role, served: readonly Reason[]): readonly Reason[] {
   switch (role) {
     case 'arrive':

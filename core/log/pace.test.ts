@@ -20,6 +20,17 @@ describe('the pace a log tells', () => {
     expect(paceOf([led(10_000), led(200_000, { repetitions: 6 })])).toEqual({});
   });
 
+  it('does not unlearn a pace once plans go by it', () => {
+    const slow = paceOf(Array.from({ length: 4 }, () => led(120_000)))['f'] ?? 1;
+    // The plan now takes the estimate into account, and still the form takes its 120 s.
+    const planned = led(120_000, { plannedMs: 100_000 * slow, logPace: slow });
+    const later = [
+      ...Array.from({ length: 4 }, () => led(120_000)),
+      ...Array.from({ length: 32 }, () => planned),
+    ];
+    expect(paceOf(later)['f']).toBeCloseTo(1.18, 2);
+  });
+
   it('never leaves the range in which breath is still breath', () => {
     const slow = Array.from({ length: 400 }, () => led(900_000));
     const quick = Array.from({ length: 400 }, () => led(55_000));

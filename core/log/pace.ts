@@ -10,19 +10,25 @@ export interface LedForm {
   readonly actualMs: number;
   readonly plannedRepetitions: number;
   readonly repetitions: number;
+  /** How much of the plan was the pace of the log already; nothing where it was not. */
+  readonly logPace?: number | undefined;
 }
 
 const TRUST = 4;
 const LEAST = 0.75;
 const MOST = 1.35;
 
-/** Factor on the planned time, by form id; forms never led are not in it. */
+/**
+ * Factor on the time a form takes by its defaults, by form id; forms never led are not in it. Where the plan
+ * already went at the pace of the log, what was planned is taken back to the defaults first: else the better
+ * the estimate, the sooner it would be unlearnt.
+ */
 export function paceOf(led: readonly LedForm[]): Readonly<Record<string, number>> {
   const ratios = new Map<string, number[]>();
-  for (const { formId, plannedMs, actualMs, plannedRepetitions, repetitions } of led) {
+  for (const { formId, plannedMs, actualMs, plannedRepetitions, repetitions, logPace = 1 } of led) {
     // What was skipped, cut off or done another number of times says nothing of its pace.
     if (plannedMs <= 0 || plannedRepetitions !== repetitions || actualMs < plannedMs * 0.5) continue;
-    ratios.set(formId, [...(ratios.get(formId) ?? []), actualMs / plannedMs]);
+    ratios.set(formId, [...(ratios.get(formId) ?? []), (logPace * actualMs) / plannedMs]);
   }
   return Object.fromEntries(
     [...ratios].map(([formId, list]) => {

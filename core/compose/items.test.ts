@@ -1,0 +1,121 @@
+import { PLAIN_BRIEF } from '../brief';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { asksOf, REPERTOIRE, type Form } from '../forms';
+import { compile, edit, type Practice } from '../practice';
+import type { Allowed, Asking } from './asking';
+import { fitForm } from './candidates';
+import { familiarityOf, itemByHand, itemDraft, lengthMs, measured, timeLine, waysOf } from './items';
+
+const found = (id: string): Form => {
+  const form = REPERTOIRE.find((one) => one.id === id);
+  if (!form) throw new RangeError(`no form ${id}`);
+  return form;
+};
+const allowed = (form: Form): Allowed => {
+  const fitting = fitForm(form, 'standing', [], DEFAULT_CUSTOMS);
+  if (typeof fitting === 'string') throw new Error(`${form.id} cannot be done: ${fitting}`);
+  return { form, fitting };
+};
+const asking = (people: Asking['people'] = { conditions: [] }): Asking => ({
+  brief: PLAIN_BRIEF,
+  repertoire: REPERTOIRE,
+  customs: DEFAULT_CUSTOMS,
+  people,
+  seed: 1,
+});
+const empty: Practice = {
+  name: 'Empty',
+  brief: PLAIN_BRIEF,
+  customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
+  seed: 1,
+  items: [],
+  forms: {},
+};
+
+describe('the time of an item', () => {
+  it('told by its line is what the compiled practice takes, for any repetitions and breath', () => {
+    for (const id of ['mist-over-the-lake', 'cloud-hands', 'shaking', 'brocade-draw-the-bow', 'sound-lung']) {
+      const entry = allowed(found(id));
+      const draft = itemDraft(asking(), entry, entry.form.roles[0] ?? 'nourish', []);
+      const line = timeLine(entry.form, draft, PLAIN_BRIEF, DEFAULT_CUSTOMS);
+      for (const [repetitions, stretch] of [
+        [1, 1],
+        [4, 1],
+        [6, 1.2],
+        [9, 0.8],
+      ] as const) {
+        const exact = compile(
+          measured(entry.form, { ...draft, stretch }, repetitions, PLAIN_BRIEF, DEFAULT_CUSTOMS),
+        ).totalMs;
+        expect(Math.abs(lengthMs(line, repetitions, stretch) - exact)).toBeLessThan(exact * 0.01 + 50);
+      }
+    }
+  });
+});
+
+describe('the ways of doing a form', () => {
+  it('stay in its range, with its usual dose among them and the best of them', () => {
+    for (const form of REPERTOIRE) {
+      const ways = waysOf(form, form.roles[0] ?? 'nourish', undefined);
+      const { least, usual, most } = form.repetitions;
+      for (const { repetitions } of ways) {
+        expect(repetitions).toBeGreaterThanOrEqual(least);
+        expect(repetitions).toBeLessThanOrEqual(most);
+      }
+      const best = ways.reduce((one, other) => (other.dose > one.dose ? other : one));
+      expect(best).toMatchObject({ repetitions: usual, stretch: 1 });
+    }
+  });
+
+  it('leave only the breath where the repetitions are fixed, and nothing but one showing in a lesson', () => {
+    const form = found('mist-over-the-lake');
+    expect(waysOf(form, 'nourish', undefined, 7).map(({ repetitions }) => repetitions)).toEqual([7, 7]);
+    expect(waysOf(form, 'wake', undefined, 7)).toHaveLength(1);
+    expect(waysOf(form, 'nourish', 'show')).toEqual([{ repetitions: 1, stretch: 1, dose: 0 }]);
+  });
+
+  it('drill more than the usual dose', () => {
+    const form = found('mist-over-the-lake');
+    const counts = waysOf(form, 'nourish', 'drill').map(({ repetitions }) => repetitions);
+    expect(Math.max(...counts)).toBeGreaterThan(form.repetitions.most);
+  });
+});
+
+describe('a form put in by hand', () => {
+  const form = found('mist-over-the-lake');
+  const put = (people: Asking['people'], one = form) => {
+    const item = itemByHand(
+      empty,
+      allowed(one),
+      'nourish',
+      [{ code: 'chosen-by-hand' }],
+      DEFAULT_CUSTOMS,
+      people,
+    );
+    return edit(empty, { kind: 'add', at: 0, item }).items[0];
+  };
+
+  it('takes the pace of the log, and tells how much of its breath that is', () => {
+    expect(put({ conditions: [], pace: { [form.id]: 1.2 } })).toMatchObject({ stretch: 1.2, logPace: 1.2 });
+    const plain = put({ conditions: [], pace: { other: 1.2 } });
+    expect(plain?.stretch).toBe(1);
+    expect(plain).not.toHaveProperty('logPace');
+  });
+
+  it('is taught where the group has not met it and known where it has', () => {
+    expect(put({ conditions: [], known: ['shaking'] })?.familiarity).toBe('taught');
+    expect(put({ conditions: [], known: [form.id] })?.familiarity).toBe('known');
+    expect(put({ conditions: [], known: [] })?.familiarity).toBe(PLAIN_BRIEF.familiarity);
+    expect(familiarityOf(asking({ conditions: [], known: ['shaking'] }), 'close', form)).toBe('known');
+  });
+
+  it('has a still moment after knocking, as the composer would give it (common practice)', () => {
+    const knocks = REPERTOIRE.find(
+      (one) => asksOf(one, 'full').percussion.length > 0 && one.settleSec < 8 && one.smaller === undefined,
+    );
+    const short = knocks ?? REPERTOIRE.find((one) => asksOf(one, 'full').percussion.length > 0);
+    if (!short) throw new Error('no form knocks');
+    const item = put({ conditions: [] }, { ...short, settleSec: 2 });
+    expect((item?.quietSec ?? 0) + 2).toBeGreaterThanOrEqual(8);
+  });
+});

@@ -1,0 +1,100 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { PLAIN_BRIEF } from '../core/brief';
+import { compose } from '../core/compose';
+import { DEFAULT_CUSTOMS } from '../core/customs';
+import { REPERTOIRE } from '../core/forms';
+import { recordOf, type ClassRecord } from '../core/lead';
+import type { Practice } from '../core/practice';
+import { recordClass } from './classes';
+import { openDatabase } from './database';
+import { saveGroup, type Group } from './groups';
+import { readHistory } from './history';
+import { createPractice } from './practices';
+import type { Database } from './sql';
+
+const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-history-'));
+const NOW = Date.UTC(2026, 10, 25, 6, 20);
+const DAY_MS = 86_400_000;
+let open: Database;
+let led: Practice;
+
+beforeAll(async () => {
+  open = await openDatabase({
+    folder: path.join(base, 'data'),
+    migrations: path.resolve('db/migrations'),
+    demo: false,
+  });
+  const made = compose(
+    { ...PLAIN_BRIEF, minutes: 8 },
+    REPERTOIRE,
+    DEFAULT_CUSTOMS,
+    { conditions: [] },
+    1,
+    0.5,
+  );
+  if (!made.ok) throw new Error('expected a practice');
+  led = made.practice;
+  await createPractice(open, 'led', led, NOW);
+}, 60_000);
+afterAll(async () => {
+  await open.close();
+  rmSync(base, { recursive: true, force: true });
+});
+
+/** A class led from beginning to end, every form at a share of its planned time. */
+function classOf(practice: Practice, daysAgo: number, share: number): ClassRecord {
+  const atMs = NOW - daysAgo * DAY_MS;
+  const record = recordOf(practice, [{ kind: 'start', atMs }], atMs + 1_000);
+  return {
+    ...record,
+    items: record.items.map((item) => ({ ...item, actualMs: Math.round(item.plannedMs * share) })),
+  };
+}
+const give = async (groupId: string | null, record: ClassRecord): Promise<unknown> =>
+  recordClass(open, { id: randomUUID(), practiceId: 'led', version: 1, groupId, record });
+
+describe('what the log tells the composer', () => {
+  it('is nothing where no class was given', async () => {
+    expect(await readHistory(open)).toEqual({ groups: {}, myself: { recent: [], known: [] }, pace: {} });
+  });
+
+  it('is each group’s own: its last three classes newest first, and every form it has met', async () => {
+    const group: Group = {
+      id: 'loft',
+      name: 'Bell loft',
+      minutes: 30,
+      posture: 'standing',
+      familiarity: 'known',
+      times: [],
+      conditions: [],
+    };
+    await saveGroup(open, group);
+    const [first, ...others] = led.items;
+    if (!first) throw new Error('expected items');
+    await give('loft', classOf({ ...led, items: [first] }, 9, 1));
+    for (const days of [4, 3, 2]) await give('loft', classOf({ ...led, items: others }, days, 1));
+    await give(null, classOf(led, 1, 1));
+    const { groups, myself } = await readHistory(open);
+    expect(groups['loft']?.recent).toHaveLength(3);
+    expect(groups['loft']?.recent.flat()).not.toContain(first.formId);
+    expect(groups['loft']?.known).toContain(first.formId);
+    expect(myself.recent).toHaveLength(1);
+  });
+
+  it('is a pace that stays when plans begin to go by it', async () => {
+    const id = led.items[1]?.formId ?? '';
+    for (let days = 40; days < 44; days += 1) await give(null, classOf(led, days, 1.3));
+    const slow = (await readHistory(open)).pace[id] ?? 1;
+    expect(slow).toBeGreaterThan(1.05);
+    const paced: Practice = {
+      ...led,
+      items: led.items.map((item) => ({ ...item, stretch: item.stretch * slow, logPace: slow })),
+    };
+    // Planned at the learnt pace and led on time: nothing is unlearnt.
+    for (let days = 10; days < 18; days += 1) await give(null, classOf(paced, days, 1));
+    expect((await readHistory(open)).pace[id]).toBeGreaterThan(1.03);
+  });
+});
