@@ -1,4 +1,4 @@
-import { readAlmanac } from '@/core/almanac';
+import { readAlmanac, seasonsBySchool } from '@/core/almanac';
 import { changedSince, REPERTOIRE, withOwn } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { readCustoms } from './customs';
@@ -15,6 +15,7 @@ export async function composeRoomData(queries: Queries, practice?: Practice) {
     await readOwn(queries),
     await readHistory(queries),
   ];
+  const now = Date.now();
   const repertoire = withOwn(REPERTOIRE, own);
   const calendars = calendarOf(groups);
   return {
@@ -24,7 +25,8 @@ export async function composeRoomData(queries: Queries, practice?: Practice) {
     /** Forms that are different now from how the practice was written with them. */
     changedForms: practice ? changedSince(practice.forms, repertoire) : [],
     formNames: Object.fromEntries(repertoire.map((form) => [form.id, form.name])),
-    reading: readAlmanac(Date.now(), customs.place, customs),
+    reading: readAlmanac(now, customs.place, customs),
+    today: seasonsBySchool(now, customs.place, customs),
     groups: calendars.map((calendar) => ({
       ...calendar,
       conditions: groups.find((group) => group.id === calendar.id)?.conditions ?? [],

@@ -57,8 +57,9 @@ const api = {
   },
   characters: async (
     parts: Asked,
+    beside: Practice,
     onMore: (drafts: readonly CharacterDraft[]) => void,
-  ): Promise<readonly CharacterDraft[] | undefined> => run(threeDrafts(askingOf(parts)), onMore),
+  ): Promise<readonly CharacterDraft[] | undefined> => run(threeDrafts(askingOf(parts), beside), onMore),
   whyNot: (parts: Asked, practice: Practice, formId: string, role?: Role): WhyNot =>
     whyNot(askingOf(parts), practice, formId, role),
   instead: (parts: Asked, practice: Practice, itemId: string): readonly Instead[] =>

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import { bodiesOf, bodyLanes, compile, type Practice } from '@/core/practice';
 import { review, type Note, type ReviewPeople } from '@/core/review';
@@ -9,8 +10,12 @@ const api = {
     return bodyLanes(timeline, bodiesOf(practice, timeline));
   },
   /** The margin's notes: beside the page, as the first reading of a form solves its bodies. */
-  review: (practice: Practice, customs: Customs, people: ReviewPeople): readonly Note[] =>
-    review(practice, compile(practice), customs, people),
+  review: (
+    practice: Practice,
+    customs: Customs,
+    people: ReviewPeople,
+    today: readonly CalendarSeason[],
+  ): readonly Note[] => review(practice, compile(practice), customs, people, today),
 };
 export type LanesWorker = typeof api;
 

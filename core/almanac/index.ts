@@ -21,7 +21,15 @@ export {
 } from './sun';
 export { SOLAR_TERMS, termAt, nextTerms, termsOfYear } from './terms';
 export type { SolarTerm, SolarTermId, TermInstant } from './terms';
-export { SEASON_IDS, SEASON_PHASE, SEASON_SCHOOLS, EARTH_SCHOOLS, seasonAt, seasonBands } from './seasons';
+export {
+  SEASON_IDS,
+  SEASON_PHASE,
+  SEASON_SCHOOLS,
+  EARTH_SCHOOLS,
+  seasonAt,
+  seasonBands,
+  seasonsBySchool,
+} from './seasons';
 export type {
   SeasonId,
   SeasonSchoolId,
@@ -29,6 +37,7 @@ export type {
   SeasonCustoms,
   SeasonNow,
   SeasonBand,
+  CalendarSeason,
 } from './seasons';
 export { DOUBLE_HOURS, HOUR_SCHOOLS, hourReading, organHours, hourIndexOf } from './hours';
 export type { HourSchool, HourReading, OrganHours } from './hours';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { hourReading, organHours, DOUBLE_HOURS } from './hours';
 import { readAlmanac } from './reading';
-import { seasonAt, seasonBands, type SeasonCustoms } from './seasons';
+import { seasonAt, seasonBands, seasonsBySchool, type SeasonCustoms } from './seasons';
 import { suggestThemes } from '../brief';
 import { nextOccurrence, occurrences } from './classes';
 import { nextSunLongitude } from './sun';
@@ -34,6 +34,20 @@ describe('seasons by school', () => {
     expect(seasonAt(atMs, quillhaven, customs({ seasonSchool: 'calendar' }))).toMatchObject({
       season: 'autumn',
     });
+  });
+
+  it('are told all at once, the own first, each by its name', () => {
+    const all = seasonsBySchool(noon(2026, 11, 25), quillhaven, customs());
+    expect(all.slice(0, 3)).toEqual([
+      { label: 'solar terms', own: true, season: 'winter' },
+      { label: 'equinoxes and solstices', own: false, season: 'autumn' },
+      // The calendar's winter begins on 1 December, and its turn eighteen days before.
+      { label: 'calendar months', own: false, season: 'earth-turn' },
+    ]);
+    expect(all.map(({ own }) => own)).toEqual([true, false, false, false, false, false]);
+    expect(all.at(-1)?.label).toBe('calendar months with Earth in late summer');
+    const late = seasonsBySchool(noon(2026, 7, 20), quillhaven, customs({ earthSchool: 'late-summer' }));
+    expect(late[0]).toEqual({ label: 'solar terms', own: true, season: 'earth-turn' });
   });
 
   it('hold an earth turn for the 18° before each season begins', () => {

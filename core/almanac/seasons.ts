@@ -228,6 +228,42 @@ export function seasonAt(
     : byLongitude(atMs, customs, southern ? 180 : 0);
 }
 
+/** What season a calendar of some school has, and whether it is the user's own. */
+export interface CalendarSeason {
+  readonly label: string;
+  readonly own: boolean;
+  readonly season: SeasonId | 'earth-turn';
+}
+
+/** A label without its explanation. */
+const short = (label: string): string => label.split(/: | \(/)[0] ?? label;
+
+/**
+ * The season at an instant by every calendar: the user's own first, then those that take Earth as they do,
+ * then the others, which say how they take it.
+ */
+export function seasonsBySchool(
+  atMs: number,
+  place: { readonly latitudeDeg: number; readonly zone: string },
+  customs: SeasonCustoms,
+): readonly CalendarSeason[] {
+  const calendars = EARTH_SCHOOLS.flatMap((earth) =>
+    SEASON_SCHOOLS.map((school) => {
+      const now = seasonAt(atMs, place, { ...customs, seasonSchool: school.id, earthSchool: earth.id });
+      const sameEarth = earth.id === customs.earthSchool;
+      return {
+        label: sameEarth ? short(school.label) : `${short(school.label)} with Earth in ${short(earth.label)}`,
+        own: sameEarth && school.id === customs.seasonSchool,
+        season: now.earth ? ('earth-turn' as const) : now.season,
+        rank: sameEarth ? 1 : 2,
+      };
+    }),
+  );
+  return calendars
+    .toSorted((a, b) => Number(b.own) - Number(a.own) || a.rank - b.rank)
+    .map(({ label, own, season }) => ({ label, own, season }));
+}
+
 /** One band of the year ring: from and to in ms since 1970 UTC. */
 export interface SeasonBand extends SeasonStretch {
   readonly fromMs: number;

@@ -1,3 +1,4 @@
+import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
 import type { Practice, Timeline } from '../practice';
 import type { SourceId } from '../sources';
@@ -29,8 +30,9 @@ export function review(
   timeline: Timeline,
   customs: Customs,
   people: ReviewPeople,
+  today: readonly CalendarSeason[] = [],
 ): readonly Note[] {
-  const context = contextOf(practice, timeline, customs, people);
+  const context = contextOf(practice, timeline, customs, people, today);
   const place = new Map(practice.items.map((item, index) => [item.id, index]));
   const waved = new Map((practice.waved ?? []).map(({ note, reason }) => [note, reason]));
   const notes = RULES.flatMap((rule) =>

@@ -1,80 +1,25 @@
-import { PLAIN_BRIEF, type Brief } from '../brief';
+import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
-import { DEFAULT_CUSTOMS, type Customs } from '../customs';
-import { REPERTOIRE, type Form, type Role } from '../forms';
-import { compile, edit, makesSense, type Item, type Practice } from './testing.test.data';
-import { review, RULES, type Note, type ReviewPeople } from '.';
-
-const form = (id: string): Form => {
-  const found = REPERTOIRE.find((one) => one.id === id);
-  if (!found) throw new RangeError(`no form ${id}`);
-  return found;
-};
-
-interface Line {
-  readonly id: string;
-  readonly role?: Role;
-  readonly over?: Partial<Item>;
-  readonly form?: Partial<Form>;
-}
-
-interface Case {
-  readonly lines: readonly Line[];
-  readonly brief?: Partial<Brief>;
-  readonly customs?: Partial<Customs>;
-  readonly written?: Partial<Practice['customs']>;
-  readonly people?: ReviewPeople;
-}
-
-function practiceOf({ lines, brief, written }: Case): Practice {
-  const forms = lines.map((line) => ({ ...form(line.id), ...line.form }) as Form);
-  return {
-    name: 'Case',
-    brief: { ...PLAIN_BRIEF, ...brief },
-    customs: {
-      outToIn: 1.2,
-      animalSchool: 'standard',
-      virtueSchool: 'classical',
-      soundSchool: 'standard',
-      ...written,
-    },
-    seed: 1,
-    items: lines.map((line, index) => ({
-      id: `i${index}`,
-      formId: line.id,
-      variant: 'full',
-      role: line.role ?? forms[index]?.roles[0] ?? 'nourish',
-      repetitions: forms[index]?.repetitions.usual ?? 3,
-      stretch: 1,
-      firstSide: 'left',
-      familiarity: 'known',
-      omitHolds: false,
-      exhaleByMouth: false,
-      hinge: false,
-      reasons: [],
-      ...line.over,
-    })),
-    forms: Object.fromEntries(forms.map((one) => [one.id, one])),
-  };
-}
-
-function notesOf(given: Case): readonly Note[] {
-  const practice = practiceOf(given);
-  return review(
-    practice,
-    compile(practice),
-    { ...DEFAULT_CUSTOMS, ...given.customs },
-    given.people ?? { conditions: [] },
-  );
-}
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE, type Form } from '../forms';
+import { compile, edit, type Practice } from '../practice';
+import {
+  form,
+  lines,
+  makesSense,
+  many,
+  notesOf,
+  practiceOf,
+  TODAY,
+  type Case,
+  type Line,
+} from './testing.test.data';
+import { review, RULES } from '.';
 
 const CLOSE: readonly Line[] = [
   { id: 'face-washing', role: 'gather' },
   { id: 'close-hands-to-belly', role: 'close' },
 ];
-const lines = (...given: readonly (string | Line)[]): readonly Line[] =>
-  given.map((one) => (typeof one === 'string' ? { id: one } : one));
-const many = (...ids: readonly string[]): readonly Line[] => ids.map((id) => ({ id }));
 const stroke = (cue: string, breath: 'in' | 'out' | 'free', seconds?: number) => ({
   breath,
   cue,
@@ -127,6 +72,20 @@ const CASES: Readonly<Record<string, { speaks: Case; silent: Case }>> = {
   'other-school': { speaks: { lines: lines('sound-lung'), written: { soundSchool: 'voiced' as Practice['customs']['soundSchool'] } }, silent: { lines: lines('sound-lung') } },
   hour: { speaks: { lines: lines('shaking'), brief: { dayPart: 'evening' } }, silent: { lines: lines('shaking'), brief: { dayPart: 'morning' } } },
   season: { speaks: { lines: lines({ id: 'mist-over-the-lake', role: 'nourish' }, { id: 'pushing-waves', role: 'nourish', form: { phases: ['metal'] } }), brief: { season: 'spring', theme: { kind: 'organ', organ: 'kidney' } } }, silent: { lines: lines({ id: 'mist-over-the-lake', role: 'nourish' }, { id: 'pushing-waves', role: 'nourish', form: { phases: ['metal'] } }), brief: { season: 'autumn', theme: { kind: 'organ', organ: 'kidney' } } } },
+  'season-school': {
+    speaks: { lines: lines('mist-over-the-lake'), brief: { season: 'autumn' }, today: TODAY },
+    silent: { lines: lines('mist-over-the-lake'), brief: { season: 'summer' }, today: TODAY },
+  },
+  'as-asked': {
+    speaks: {
+      lines: lines({ id: 'mist-over-the-lake', role: 'nourish', over: { repetitions: 6 } }, { id: 'parting-clouds', role: 'nourish' }),
+      brief: { withForms: [{ formId: 'mist-over-the-lake', place: 'last', repetitions: 9 }, { formId: 'shaking' }], without: ['parting-clouds'] },
+    },
+    silent: {
+      lines: lines({ id: 'parting-clouds', role: 'nourish' }, { id: 'mist-over-the-lake', role: 'nourish', over: { repetitions: 9 } }),
+      brief: { withForms: [{ formId: 'mist-over-the-lake', place: 'last', repetitions: 9 }] },
+    },
+  },
   reach: { speaks: { lines: lines('mist-over-the-lake'), brief: { theme: { kind: 'organ', organ: 'liver' } } }, silent: { lines: lines('mist-over-the-lake'), brief: { theme: { kind: 'organ', organ: 'lung' } } } },
   'last-time': { speaks: { lines: many('shaking', 'sound-lung', 'mist-over-the-lake', 'push-and-draw'), people: { conditions: [], recent: [['shaking', 'sound-lung', 'mist-over-the-lake', 'push-and-draw']] } }, silent: { lines: many('shaking', 'sound-lung', 'mist-over-the-lake', 'push-and-draw'), people: { conditions: [], recent: [['shaking']] } } },
   'beginner-load': { speaks: { lines: many('shaking', 'sound-lung', 'mist-over-the-lake', 'push-and-draw').map((line) => ({ ...line, over: { familiarity: 'taught' as const, repetitions: 9 } })), people: { conditions: [], known: ['tap-arms'] } }, silent: { lines: many('shaking', 'sound-lung', 'mist-over-the-lake', 'push-and-draw').map((line) => ({ ...line, over: { familiarity: 'taught' as const, repetitions: 9 } })), people: { conditions: [], known: ['shaking', 'sound-lung', 'mist-over-the-lake'] } } },

@@ -1,3 +1,4 @@
+import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
 import { asksOf, cycleOf, organsOfForm, stanceOf, type Asks, type Form, type Stance } from '../forms';
 import type { ConditionId } from '../people';
@@ -61,6 +62,8 @@ export interface ReviewContext {
   readonly timeline: Timeline;
   readonly customs: Customs;
   readonly people: ReviewPeople;
+  /** Today's season by every calendar; nothing where the day is not known. */
+  readonly today: readonly CalendarSeason[];
   readonly items: readonly ItemView[];
 }
 
@@ -78,12 +81,14 @@ export function contextOf(
   timeline: Timeline,
   customs: Customs,
   people: ReviewPeople,
+  today: readonly CalendarSeason[],
 ): ReviewContext {
   return {
     practice,
     timeline,
     customs,
     people,
+    today,
     items: practice.items.map((item, index) => {
       const form = formOf(practice, item);
       const span = timeline.items[index];

@@ -36,6 +36,8 @@ import { setOrderRule } from './setOrder';
 import { otherSchool } from './otherSchool';
 import { hour } from './hour';
 import { season } from './season';
+import { seasonSchool } from './seasonSchool';
+import { asAsked } from './asAsked';
 import { reach } from './reach';
 import { lastTime } from './lastTime';
 import { beginnerLoad } from './beginnerLoad';
@@ -45,6 +47,7 @@ import { slipWords } from './slipWords';
 export const RULES: readonly Rule[] = [
   length,
   sectionRange,
+  asAsked,
   footing,
   conditions,
   riskUnsaid,
@@ -80,6 +83,7 @@ export const RULES: readonly Rule[] = [
   otherSchool,
   hour,
   season,
+  seasonSchool,
   reach,
   lastTime,
   beginnerLoad,

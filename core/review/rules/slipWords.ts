@@ -3,7 +3,17 @@ import { phasesOfForm } from '../../forms';
 import { ORGANS, organ, PHASE_IDS, phaseName } from '../../phases';
 import { cuesOf, type Finding, type Rule } from '../rule';
 
-const says = (text: string, name: string): boolean => new RegExp(`\\b${name}\\b`).test(text);
+/**
+ * Whether a text speaks of an organ or phase and not of a place of the body or a thing: with a capital that
+ * does not come of beginning a sentence, or after a word of what is done for it ("feeds the liver", but
+ * "hands over the heart").
+ */
+const says = (text: string, name: string): boolean =>
+  new RegExp(`(?<=[^.!?\\s]\\s+)${name}\\b|\\b${name}(?= phase| qi| channel)`).test(text) ||
+  new RegExp(
+    `\\b(?:clean|clear|cool|feed|nourish|open|serve|strengthen|tonif|warm)\\w* (?:the |your )?${name}\\b`,
+    'i',
+  ).test(text);
 
 export const slipWords: Rule = {
   id: 'slip-words',

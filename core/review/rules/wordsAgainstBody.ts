@@ -13,14 +13,14 @@ function found(form: Form, item: Item): Found {
   known.set(form, byWords);
   const before = byWords.get(key);
   if (before) return before;
-  const cycle = cycleOf(form, item.variant).map((stroke, index) => ({
-    ...stroke,
-    cue: item.cues?.[`cycle-${index}`] ?? stroke.cue,
-  }));
+  const worded = (part: 'entry' | 'cycle' | 'exit', strokes: Form['cycle']): Form['cycle'] =>
+    strokes.map((stroke, index) => ({ ...stroke, cue: item.cues?.[`${part}-${index}`] ?? stroke.cue }));
+  const cycle = worded('cycle', [...cycleOf(form, item.variant)]);
+  const around = { ...form, entry: worded('entry', form.entry), exit: worded('exit', form.exit) };
   const said: Form =
     item.variant === 'full'
-      ? { ...form, cycle }
-      : { ...form, [item.variant]: { ...form[item.variant], cycle } };
+      ? { ...around, cycle }
+      : { ...around, [item.variant]: { ...form[item.variant], cycle } };
   const result = contradictions(said, item.variant);
   byWords.set(key, result);
   return result;
