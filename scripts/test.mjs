@@ -12,6 +12,7 @@ const steps = [
   ['dependency rules', ['run', '-s', 'boundaries']],
   ['unit tests', ['run', '-s', 'unit']],
   ['production build', ['run', '-s', 'build']],
+  ['first load', ['run', '-s', 'first-load']],
   ['interface tests', ['run', '-s', 'e2e']],
 ];
 for (const [name, args] of steps) {

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic';
 import { DropdownMenu } from 'radix-ui';
-import { useState, type ReactNode } from 'react';
+import { memo, useState, type ReactNode } from 'react';
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
 import {
   AIMS,
@@ -17,6 +17,7 @@ import {
 } from '@/core/brief';
 import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
+import { pinText } from '@/ui/words/pins';
 import { DAY_PART_NAMES, INTENT_NAMES, PLACE_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
 
 const ThemeChooser = dynamic(async () => (await import('./ThemeChooser')).ThemeChooser, { ssr: false });
@@ -178,7 +179,7 @@ interface Props {
 }
 
 /** The brief as one sentence; every ruled or dotted word opens a small choice. */
-export function BriefSentence({ filled, groups, onWish, formNames }: Props) {
+export const BriefSentence = memo(function BriefSentence({ filled, groups, onWish, formNames }: Props) {
   const { brief, why } = filled;
   const formName = (id: string): string => formNames[id] ?? id;
   const [choosing, setChoosing] = useState(false);
@@ -295,6 +296,7 @@ export function BriefSentence({ filled, groups, onWish, formNames }: Props) {
           { value: 'known' as const, label: 'forms they know', note: 'little talk' },
           { value: 'taught' as const, label: 'forms taught as we go', note: 'slower first time' },
         ]}
+        more={{ label: 'Forms that must be in …', onChoose: () => setChoosing(true) }}
       />
       {brief.without.length > 0 && (
         <>
@@ -316,11 +318,20 @@ export function BriefSentence({ filled, groups, onWish, formNames }: Props) {
           , including{' '}
           <Word
             name="Asked for"
-            shown={withForms.length === 1 ? formName(withForms[0] ?? '') : `${withForms.length} forms`}
+            shown={
+              withForms[0] && withForms.length === 1
+                ? pinText(withForms[0], formName)
+                : `${withForms.length} forms`
+            }
             why="chosen"
             value=""
-            onChoose={(id) => onWish({ withForms: withForms.filter((other) => other !== id) })}
-            options={withForms.map((id) => ({ value: id, label: formName(id), note: 'let go' }))}
+            onChoose={(id) => onWish({ withForms: withForms.filter((pin) => pin.formId !== id) })}
+            options={withForms.map((pin) => ({
+              value: pin.formId,
+              label: pinText(pin, formName),
+              note: 'let go',
+            }))}
+            more={{ label: 'Their places and repetitions …', onChoose: () => setChoosing(true) }}
           />
         </>
       )}
@@ -350,4 +361,4 @@ export function BriefSentence({ filled, groups, onWish, formNames }: Props) {
       )}
     </div>
   );
-}
+});

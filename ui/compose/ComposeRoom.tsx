@@ -5,47 +5,41 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useStore } from 'zustand';
-import type { AlmanacReading } from '@/core/almanac';
+import type { AlmanacReading, CalendarSeason } from '@/core/almanac';
 import { fillBrief, themePhase, type BriefWishes } from '@/core/brief';
-import type { CharacterDraft, Composed, Instead } from '@/core/compose';
 import { makeItFit } from '@/core/compose/fit';
 import { toleranceMs } from '@/core/compose/tolerance';
-import { writeBriefQuery } from '@/core/formats';
+import { writeBriefQuery } from '@/core/formats/briefQuery';
 import type { Customs } from '@/core/customs';
-import { ROLES, type Form, type OwnForms, type Role } from '@/core/forms';
+import type { Form, OwnForms } from '@/core/forms';
 import type { History } from '@/core/log';
-import { compile, formOf, type Edit, type Item, type NewItem, type Practice } from '@/core/practice';
-import type { Note } from '@/core/review';
+import { compile, type Edit, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
+import { useStable } from '@/ui/kit/useStable';
 import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { MinutesBar } from '@/ui/score/MinutesBar';
 import { Score } from '@/ui/score/Score';
 import { useBeside } from '@/ui/score/useLanes';
 import { fitText } from '@/ui/words/fit';
 import { BriefSentence } from './BriefSentence';
-import type { Pick } from './FormPicker';
-import { ItemMargin } from './ItemMargin';
-import type { NoteActions } from './NoteLine';
+import { Heading } from './Heading';
+import { Overlays, type Over } from './Overlays';
 import { ProofLine } from './ProofLine';
 import { ReadOver } from './ReadOver';
 import { RunningOrder } from './RunningOrder';
-import { SaveLine } from './SaveLine';
 import { createComposeStore } from './store';
 import { Toolbar } from './Toolbar';
 import { useComposer } from './useComposer';
 import { askedFor, peopleOf, useDrafting, type ComposeGroup } from './useDrafting';
+import { useNoteActions } from './useNoteActions';
 import { keptDraft, useSaving } from './useSaving';
 import { useSelection } from './useSelection';
+import { useUnnamed } from './useUnnamed';
 
 // Opened by a press, so they come when they are wanted and do not weigh on the first load.
-const FormPicker = dynamic(async () => (await import('./FormPicker')).FormPicker, { ssr: false });
+const ItemMargin = dynamic(async () => (await import('./ItemMargin')).ItemMargin, { ssr: false });
 const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
-const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
-const Drafts = dynamic(async () => (await import('./Drafts')).Drafts, { ssr: false });
-const WhyNot = dynamic(async () => (await import('./WhyNot')).WhyNot, { ssr: false });
-const SomethingElse = dynamic(async () => (await import('./SomethingElse')).SomethingElse, { ssr: false });
-const PasteOrder = dynamic(async () => (await import('./PasteOrder')).PasteOrder, { ssr: false });
 const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: false });
 
 export type { ComposeGroup } from './useDrafting';
@@ -54,6 +48,8 @@ interface Props {
   readonly stored: { readonly id: string; readonly version: number; readonly practice: Practice } | undefined;
   readonly wishes: BriefWishes;
   readonly reading: AlmanacReading;
+  /** Today's season by every calendar. */
+  readonly today: readonly CalendarSeason[];
   readonly customs: Customs;
   readonly groups: readonly ComposeGroup[];
   /** Own forms and own words, which the composer chooses among too. */
@@ -65,43 +61,12 @@ interface Props {
   readonly formNames: Readonly<Record<string, string>>;
 }
 
-/** What lies over the page, if anything. */
-type Over =
-  | { readonly kind: 'add' }
-  | { readonly kind: 'swap'; readonly itemId: string }
-  | { readonly kind: 'instead'; readonly itemId: string }
-  | { readonly kind: 'drafts' | 'why-not' | 'paste' };
-
-/** Where a form of a role belongs in the running order: after the last item of that section or an earlier one. */
-function placeFor(practice: Practice, role: Item['role']): number {
-  const order = ROLES.indexOf(role);
-  return practice.items.findLastIndex((item) => ROLES.indexOf(item.role) <= order) + 1;
-}
-
-function newItem(
-  pick: Pick,
-  customs: Customs,
-  practice: Practice,
-  by: 'chosen-by-hand' | 'swapped-by-hand',
-): NewItem {
-  const { form, fitting } = pick.alternative;
-  return {
-    form,
-    role: pick.role,
-    variant: fitting.variant,
-    omitHolds: fitting.omitHolds,
-    exhaleByMouth: fitting.exhaleByMouth,
-    familiarity: practice.brief.familiarity,
-    firstSide: customs.firstSide,
-    reasons: [{ code: by }, ...pick.alternative.reasons, ...fitting.reasons],
-  };
-}
-
 /** The heart of the application: the brief, its draft, the score, the running order and the margin. */
 export function ComposeRoom({
   stored,
   wishes: firstWishes,
   reading,
+  today,
   customs,
   groups,
   own,
@@ -112,7 +77,8 @@ export function ComposeRoom({
   const [store] = useState(() =>
     createComposeStore(stored?.practice, stored ? stored.practice.brief : firstWishes),
   );
-  const { practice, wishes, change, replace } = useStore(store);
+  const { practice: named, wishes, change, replace } = useStore(store);
+  const practice = useUnnamed(named);
   const { pastStates, futureStates } = useStore(store.temporal);
   const { state: saveState, savedId, save, saveNow, saveAsCopy } = useSaving(stored);
   const composer = useComposer();
@@ -139,7 +105,7 @@ export function ComposeRoom({
   const people = useMemo(() => peopleOf(ground, filled.brief.groupId), [ground, filled.brief.groupId]);
   const { conditions } = people;
   const timeline = useMemo(() => (practice ? compile(practice) : undefined), [practice]);
-  const { lanes, notes, readOver } = useBeside(practice, customs, people);
+  const { lanes, notes, readOver } = useBeside(practice, customs, people, today);
 
   const onEdit = useCallback(
     (edit: Edit, said: string): void => {
@@ -183,12 +149,19 @@ export function ComposeRoom({
 
   // What this browser still had to save from an earlier visit.
   useEffect(() => {
-    const kept = stored ? keptDraft(stored.id, stored.version) : undefined;
-    if (!kept) return;
-    replace(kept, kept.brief);
-    asked.current = kept.brief;
-    say('Brought back what had not been saved yet.');
-  }, [replace, say, stored]);
+    if (!stored) return undefined;
+    let wanted = true;
+    void keptDraft(stored.id, stored.version).then((kept) => {
+      // Changed by hand already: what was kept must not write over it.
+      if (!wanted || !kept || store.getState().practice !== stored.practice) return;
+      replace(kept, kept.brief);
+      asked.current = kept.brief;
+      say('Brought back what had not been saved yet.');
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [replace, say, store, stored]);
 
   const draftAgain = (next: BriefWishes, seed: number, said: string): void => {
     void redraft(next, seed, () => say(said)).then((outcome) => {
@@ -197,14 +170,14 @@ export function ComposeRoom({
     });
   };
 
-  const wish = (more: BriefWishes): void => {
+  const wish = useStable((more: BriefWishes): void => {
     // Built on what was asked last, not on what has been drafted: presses may come faster than drafts.
     const next = { ...asked.current, ...more };
     asked.current = next;
     if (savedId === undefined && !touched.current)
       window.history.replaceState(null, '', `/compose?${writeBriefQuery(next)}`);
     draftAgain(next, practice?.seed ?? 1, 'Redrafted; undo brings back what was there.');
-  };
+  });
 
   const step = useCallback(
     (way: 'undo' | 'redo'): void => {
@@ -221,38 +194,10 @@ export function ComposeRoom({
 
   useUndoKeys(step);
 
-  const sought = useMemo((): readonly Role[] => {
-    const item =
-      over?.kind === 'swap' ? practice?.items.find((candidate) => candidate.id === over.itemId) : undefined;
-    return item ? [item.role] : ROLES;
-  }, [over, practice]);
-
-  const pick = (chosen: Pick): void => {
-    if (!practice || !over) return;
-    const { name, id } = chosen.alternative.form;
-    if (over.kind === 'swap')
-      onEdit(
-        { kind: 'swap', itemId: over.itemId, item: newItem(chosen, customs, practice, 'swapped-by-hand') },
-        `${name} put in`,
-      );
-    else
-      onEdit(
-        {
-          kind: 'add',
-          at: placeFor(practice, chosen.role),
-          item: newItem(chosen, customs, practice, 'chosen-by-hand'),
-        },
-        `${name} added`,
-      );
-    const added = store.getState().practice?.items.find((item) => item.formId === id);
-    if (added) select(added.id);
-    setOver(undefined);
-  };
-
   const openAt = async (room: 'lead' | 'sheet'): Promise<void> => {
-    if (!practice) return;
+    if (!named) return;
     touched.current = true;
-    const id = await saveNow(practice);
+    const id = await saveNow(named);
     if (id) router.push(`/${room}/${id}`);
   };
 
@@ -277,21 +222,7 @@ export function ComposeRoom({
     });
   };
 
-  const noteActions = useMemo(
-    (): NoteActions => ({
-      onMend: (note: Note) => {
-        if (note.mend?.kind === 'make-it-fit') return fit();
-        const now = store.getState().practice;
-        // A note may be a moment older than the practice: what it would mend can be gone.
-        const stillThere = note.itemId === undefined || now?.items.some((item) => item.id === note.itemId);
-        if (note.mend && stillThere) for (const edit of note.mend.edits) onEdit(edit, note.mend.label);
-      },
-      onWave: (note, reason) =>
-        onEdit({ kind: 'wave', note: note.id, reason }, 'Waved aside; it stays with the practice.'),
-      onUnwave: (note) => onEdit({ kind: 'unwave', note: note.id }, 'Back in the margin'),
-    }),
-    [fit, onEdit, store],
-  );
+  const noteActions = useNoteActions(store, onEdit, fit);
 
   const askedNow = useMemo(
     () => practice && askedFor(ground, filled.brief, practice.seed, practice),
@@ -301,21 +232,6 @@ export function ComposeRoom({
     async () => (practice && askedNow ? composer.account(askedNow, practice) : undefined),
     [askedNow, composer, practice],
   );
-  const askDrafts = useCallback(
-    async (onMore: (drafts: readonly CharacterDraft[]) => void) =>
-      askedNow ? composer.characters(askedNow, onMore) : undefined,
-    [askedNow, composer],
-  );
-  const askInstead = useCallback(
-    async () =>
-      askedNow && practice && over?.kind === 'instead'
-        ? composer.instead(askedNow, practice, over.itemId)
-        : undefined,
-    [askedNow, composer, over, practice],
-  );
-  const takeDraft = (draft: Composed, name: string): void =>
-    take(draft.practice, `${name}: taken; undo brings back what was there.`);
-
   const selected = practice?.items.find((item) => item.id === selection.current);
   const offTime =
     timeline !== undefined &&
@@ -323,39 +239,20 @@ export function ComposeRoom({
 
   return (
     <div>
-      <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-        <h1 className="sr-only">Compose</h1>
-        {practice && (
-          <label className="flex min-w-0 flex-1 items-baseline gap-2">
-            <span className="sr-only">Name of the practice</span>
-            <input
-              className="min-w-40 flex-1 border-b border-transparent bg-transparent font-serif text-[1.2rem] italic hover:border-hairline focus:border-ink"
-              value={practice.name}
-              maxLength={120}
-              onChange={(event) => {
-                if (event.target.value.trim() !== '')
-                  onEdit({ kind: 'rename', name: event.target.value }, '');
-              }}
-            />
-          </label>
-        )}
-        <SaveLine
-          state={saveState}
-          onRetry={() => void (practice && saveNow(practice))}
-          onCopy={() => void (practice && saveAsCopy(practice))}
-        />
-        {savedId && (
-          <Versions
-            id={savedId}
-            onRestore={(restored) => {
-              touched.current = true;
-              replace(restored, restored.brief);
-              asked.current = restored.brief;
-              say('An earlier version is back; undo returns to the later one.');
-            }}
-          />
-        )}
-      </div>
+      <Heading
+        practice={named}
+        savedId={savedId}
+        saveState={saveState}
+        onRename={(name) => onEdit({ kind: 'rename', name }, '')}
+        onRetry={(kept) => void saveNow(kept)}
+        onCopy={(kept) => void saveAsCopy(kept)}
+        onRestore={(restored) => {
+          touched.current = true;
+          replace(restored, restored.brief);
+          asked.current = restored.brief;
+          say('An earlier version is back; undo returns to the later one.');
+        }}
+      />
       <BriefSentence filled={filled} groups={groups} onWish={wish} formNames={formNames} />
       {failure && (
         <Failure
@@ -471,57 +368,23 @@ export function ComposeRoom({
               )}
             </aside>
           </div>
-          {(over?.kind === 'add' || over?.kind === 'swap') && (
-            <FormPicker
-              title={
-                over.kind === 'swap' && selected
-                  ? `In place of ${formOf(practice, selected).name}`
-                  : 'Add a form'
-              }
-              open
-              practice={practice}
-              roles={sought}
-              customs={customs}
-              own={own}
-              conditions={conditions}
-              onOpenChange={(open) => !open && setOver(undefined)}
-              onPick={pick}
-            />
-          )}
-          {over?.kind === 'instead' && selected && (
-            <SomethingElse
-              practice={practice}
-              item={selected}
-              ask={askInstead}
-              onTake={(instead: Instead) => take(instead.practice, `${instead.name} put in`)}
-              onAll={() => setOver({ kind: 'swap', itemId: selected.id })}
-              onClose={() => setOver(undefined)}
-            />
-          )}
-          {over?.kind === 'drafts' && (
-            <Drafts
-              practice={practice}
-              ask={askDrafts}
-              onTake={takeDraft}
-              onClose={() => setOver(undefined)}
-            />
-          )}
-          {over?.kind === 'why-not' && askedNow && (
-            <WhyNot
-              practice={practice}
-              own={own}
-              ask={async (formId) => composer.whyNot(askedNow, practice, formId)}
-              onTake={takeDraft}
-              onClose={() => setOver(undefined)}
-            />
-          )}
-          {over?.kind === 'paste' && askedNow && (
-            <PasteOrder
-              asked={askedNow}
-              onMake={(made) => take(made, 'The running order is a score now.')}
-              onClose={() => setOver(undefined)}
-            />
-          )}
+          <Overlays
+            over={over}
+            onOver={setOver}
+            practice={practice}
+            asked={askedNow}
+            composer={composer}
+            selected={selected}
+            customs={customs}
+            own={own}
+            people={people}
+            onEdit={onEdit}
+            onAdded={(formId) => {
+              const added = store.getState().practice?.items.find((item) => item.formId === formId);
+              if (added) select(added.id);
+            }}
+            onTake={take}
+          />
         </>
       )}
       {practice && saveState.code === 'draft' && (

@@ -72,19 +72,27 @@ function Shape({ practice, timeline }: { practice: Practice; timeline: Timeline 
   );
 }
 
+/** On a narrow screen a row is two columns under its own label; on a wide one it is a row of the table. */
+const ROW = 'max-sm:grid max-sm:grid-cols-2';
+const LABEL = 'caption pr-3 text-left font-medium max-sm:col-span-2 max-sm:pb-0';
+const cell = (key: string, beside: string): string =>
+  `py-1.5 pr-4 ${key === 'as-asked' || key === beside ? '' : 'max-sm:hidden'}`;
+
 /** One section of every draft side by side: its time, its forms; what the present draft has not is set bold. */
 function SectionRow({
   role,
   columns,
+  beside,
   here,
 }: {
   role: Role;
   columns: readonly Column[];
+  beside: string;
   here: ReadonlySet<string>;
 }) {
   return (
-    <tr className="border-t border-hairline align-top">
-      <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+    <tr className={`${ROW} border-t border-hairline align-top`}>
+      <th scope="row" className={`${LABEL} py-1.5`}>
         {ROLE_NAMES[role]}
       </th>
       {columns.map(({ key, practice, timeline }) => {
@@ -93,7 +101,7 @@ function SectionRow({
           .filter((one) => one.role === role)
           .reduce((sum, one) => sum + one.lengthMs, 0);
         return (
-          <td key={key} className="py-1.5 pr-4">
+          <td key={key} className={cell(key, beside)}>
             <span className="quiet figures float-right ml-2">{ms > 0 ? clockText(ms) : '—'}</span>
             <ul>
               {items.map((item) => (
@@ -125,9 +133,13 @@ function ReachFigures({ practice, timeline }: { practice: Practice; timeline: Ti
     );
   }, [practice, timeline]);
   return (
-    <div className="flex gap-2" aria-hidden>
+    <div className="flex gap-1 sm:gap-2" aria-hidden>
       {markup.map((html, index) => (
-        <svg key={index} className="fig" viewBox={FRAMES.close} height={150} width={100}>
+        <svg
+          key={index}
+          className="fig h-[6.6rem] w-[4.3rem] sm:h-[9.4rem] sm:w-[6.25rem]"
+          viewBox={FRAMES.close}
+        >
           <g dangerouslySetInnerHTML={{ __html: html }} />
         </svg>
       ))}
@@ -169,6 +181,9 @@ interface Props {
 export function Drafts({ practice, ask, onTake, onClose }: Props) {
   const [drafts, setDrafts] = useState<readonly CharacterDraft[]>([]);
   const [done, setDone] = useState(false);
+  const [chosen, setChosen] = useState<string | undefined>(undefined);
+  // Where there is room for two only, one of the drafts stands beside the present one.
+  const beside = chosen ?? drafts[0]?.character ?? '';
   useEffect(() => {
     let wanted = true;
     void ask((more) => wanted && setDrafts(more)).then((all) => {
@@ -203,19 +218,36 @@ export function Drafts({ practice, ask, onTake, onClose }: Props) {
           ? `${plural(drafts.length, 'draft')} beside the one on the table. Bold is what that one has not.`
           : 'Drafting …'}
       </p>
+      {drafts.length > 1 && (
+        <fieldset className="mt-1 flex flex-wrap gap-x-4 sm:hidden">
+          <legend className="sr-only">Which draft to compare</legend>
+          {drafts.map(({ character }) => (
+            <label key={character} className="inline-flex min-h-8 items-center gap-1.5">
+              <input
+                type="radio"
+                name="beside"
+                className="accent-ink"
+                checked={beside === character}
+                onChange={() => setChosen(character)}
+              />
+              {CHARACTER_WORDS[character].name}
+            </label>
+          ))}
+        </fieldset>
+      )}
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Drafts side by side">
-        <table className="mt-2 w-full min-w-[56rem] table-fixed text-[0.94rem] leading-snug">
+        <table className="mt-2 w-full table-fixed text-[0.94rem] leading-snug max-sm:block sm:min-w-[56rem]">
           <colgroup>
             <col className="w-24" />
             {columns.map(({ key }) => (
               <col key={key} />
             ))}
           </colgroup>
-          <thead>
-            <tr className="align-bottom">
-              <td />
+          <thead className="max-sm:block">
+            <tr className={`${ROW} align-bottom`}>
+              <td className="max-sm:hidden" />
               {columns.map(({ key, draft }) => (
-                <th key={key} scope="col" className="pr-4 pb-1 text-left font-normal">
+                <th key={key} scope="col" className={`text-left font-normal ${cell(key, beside)}`}>
                   <span className="font-serif text-[1.3rem] font-medium">{CHARACTER_WORDS[key].name}</span>
                   <span className="quiet small block">{CHARACTER_WORDS[key].line}</span>
                   {draft && (
@@ -231,35 +263,35 @@ export function Drafts({ practice, ask, onTake, onClose }: Props) {
               ))}
             </tr>
           </thead>
-          <tbody>
-            <tr className="align-bottom">
-              <th scope="row" className="caption pr-3 text-left font-medium">
+          <tbody className="max-sm:block">
+            <tr className={`${ROW} align-bottom`}>
+              <th scope="row" className={LABEL}>
                 breath, effort
               </th>
               {columns.map((column) => (
-                <td key={column.key} className="pt-1 pr-4">
+                <td key={column.key} className={cell(column.key, beside)}>
                   <Shape practice={column.practice} timeline={column.timeline} />
                 </td>
               ))}
             </tr>
-            <tr className="border-t border-hairline align-top">
-              <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+            <tr className={`${ROW} border-t border-hairline align-top`}>
+              <th scope="row" className={`${LABEL} py-1.5`}>
                 in all
               </th>
               {columns.map(({ key, practice: one, timeline }) => (
-                <td key={key} className="figures py-1.5 pr-4">
+                <td key={key} className={`figures ${cell(key, beside)}`}>
                   {clockText(timeline.totalMs)} min,{' '}
                   {plural(one.items.filter((item) => !item.hinge).length, 'form')},{' '}
                   {plural(timeline.breaths, 'breath')}
                 </td>
               ))}
             </tr>
-            <tr className="border-t border-hairline align-top">
-              <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+            <tr className={`${ROW} border-t border-hairline align-top`}>
+              <th scope="row" className={`${LABEL} py-1.5`}>
                 reaches most
               </th>
               {columns.map(({ key, practice: one, timeline }) => (
-                <td key={key} className="figures py-1.5 pr-4">
+                <td key={key} className={`figures ${cell(key, beside)}`}>
                   <ReachFigures practice={one} timeline={timeline} />
                   {channelTimes(one, timeline)
                     .slice(0, MOST_CHANNELS)
@@ -268,18 +300,18 @@ export function Drafts({ practice, ask, onTake, onClose }: Props) {
                 </td>
               ))}
             </tr>
-            <tr className="border-t border-hairline">
-              <th scope="row" className="caption py-1.5 pr-3 text-left font-medium">
+            <tr className={`${ROW} border-t border-hairline`}>
+              <th scope="row" className={`${LABEL} py-1.5`}>
                 the heart
               </th>
               {columns.map((column) => (
-                <td key={column.key} className="py-1.5 pr-4">
+                <td key={column.key} className={cell(column.key, beside)}>
                   <Carriers practice={column.practice} />
                 </td>
               ))}
             </tr>
             {roles.map((role) => (
-              <SectionRow key={role} role={role} columns={columns} here={here} />
+              <SectionRow key={role} role={role} columns={columns} beside={beside} here={here} />
             ))}
           </tbody>
         </table>

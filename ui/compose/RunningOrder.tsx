@@ -18,14 +18,16 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Lock, LockOpen, Minus, Plus, X } from 'lucide-react';
-import type { KeyboardEvent, MouseEvent } from 'react';
+import { memo, useMemo, type KeyboardEvent, type MouseEvent } from 'react';
 import { breathSec } from '@/core/breath';
-import { formOf, type Edit, type Item, type ItemSpan, type Practice, type Timeline } from '@/core/practice';
+import type { Form } from '@/core/forms';
+import { formOf, type Edit, type Item, type Practice, type Timeline } from '@/core/practice';
 import type { Note } from '@/core/review';
 import { themePhase } from '@/core/brief';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
+import { useStable } from '@/ui/kit/useStable';
 import { LESSON_NAMES } from '@/ui/words/items';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { NotesHere, type NoteActions } from './NoteLine';
@@ -71,69 +73,58 @@ function Stepper({
   );
 }
 
-function repetitionText(practice: Practice, item: Item): string {
-  const { sides } = formOf(practice, item);
-  const each = sides === 'symmetric' ? '' : sides === 'both-ways' ? ' each way' : ' each side';
-  return `${item.repetitions}×${each}`;
+function repetitionText(form: Form, repetitions: number): string {
+  const each = form.sides === 'symmetric' ? '' : form.sides === 'both-ways' ? ' each way' : ' each side';
+  return `${repetitions}×${each}`;
 }
 
-function Row({
-  practice,
+interface RowProps {
+  readonly item: Item;
+  readonly form: Form;
+  readonly index: number;
+  readonly lengthMs: number;
+  /** One breath at the pace of the practice, before the item lengthens or shortens it, seconds. */
+  readonly paceSec: number;
+  readonly sash: string;
+  readonly selected: boolean;
+  readonly chosen: boolean;
+  readonly notes: readonly Note[];
+  readonly noteActions: NoteActions;
+  readonly onEdit: Props['onEdit'];
+  readonly onChoose: (itemId: string, event: MouseEvent) => void;
+  readonly onKey: (event: KeyboardEvent, index: number) => void;
+}
+
+/** The same row, as far as anyone can see: notes are read anew with every edit and mostly say the same. */
+function sameRow(before: RowProps, now: RowProps): boolean {
+  const { notes: notesBefore, ...rest } = before;
+  const { notes: notesNow, ...restNow } = now;
+  return (
+    (Object.keys(rest) as (keyof typeof rest)[]).every((key) => rest[key] === restNow[key]) &&
+    notesBefore.length === notesNow.length &&
+    notesBefore.every((note, place) => note === notesNow[place])
+  );
+}
+
+const Row = memo(function Row({
+  item,
+  form,
+  index,
+  lengthMs,
+  paceSec,
+  sash,
+  selected,
+  chosen,
   notes,
   noteActions,
-  item,
-  span,
-  index,
-  selection,
   onEdit,
-}: Omit<Props, 'timeline'> & {
-  item: Item;
-  span: ItemSpan | undefined;
-  index: number;
-}) {
+  onChoose,
+  onKey,
+}: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id });
-  const form = formOf(practice, item);
-  const selected = item.id === selection.current;
-  const chosen = selection.ids.has(item.id);
-  const wholeSec =
-    breathSec(form.pace, { breathsPerMin: practice.brief.breathsPerMin, outToIn: practice.customs.outToIn }) *
-    item.stretch;
+  const wholeSec = paceSec * item.stretch;
   const breathed = form.cycle.some((stroke) => stroke.breath === 'in' || stroke.breath === 'out');
-  const keys = (event: KeyboardEvent): void => {
-    const act = (edit: Edit, said: string): void => {
-      event.preventDefault();
-      onEdit(edit, said);
-    };
-    const does = (action: () => void): void => {
-      event.preventDefault();
-      action();
-    };
-    const beside = practice.items[index + (event.key === 'ArrowUp' ? -1 : 1)];
-    if (event.altKey && event.key === 'ArrowUp')
-      act({ kind: 'move', itemId: item.id, toIndex: index - 1 }, `${form.name} moved up`);
-    else if (event.altKey && event.key === 'ArrowDown')
-      act({ kind: 'move', itemId: item.id, toIndex: index + 1 }, `${form.name} moved down`);
-    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown')
-      does(() => {
-        if (!beside) return;
-        selection.select(beside.id, event.shiftKey ? 'extend' : undefined);
-        document.getElementById(`row-${beside.id}`)?.focus();
-      });
-    else if (event.ctrlKey || event.metaKey) {
-      if (event.key === 'c') does(() => selection.lift('copy'));
-      else if (event.key === 'x') does(() => selection.lift('cut'));
-      else if (event.key === 'v') does(() => selection.paste());
-    } else if (event.key === 'Escape') does(() => selection.clear());
-    else if (event.key === 'Delete') does(() => selection.remove());
-    else if (event.key === 'k') does(() => selection.lock());
-    else if (event.key === 'r') does(() => selection.repeat());
-    else if (event.key === 'b') does(() => selection.bookend());
-    else if (event.key === '+' || event.key === '=')
-      act({ kind: 'repetitions', itemId: item.id, steps: 1 }, `${form.name}: one more`);
-    else if (event.key === '-')
-      act({ kind: 'repetitions', itemId: item.id, steps: -1 }, `${form.name}: one fewer`);
-  };
   return (
     <li
       ref={setNodeRef}
@@ -155,21 +146,11 @@ function Row({
         className="min-w-0 py-1 text-left"
         id={`row-${item.id}`}
         aria-pressed={selected || chosen}
-        onClick={(event: MouseEvent) =>
-          selection.select(
-            item.id,
-            event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'toggle' : undefined,
-          )
-        }
-        onKeyDown={keys}
+        onClick={(event) => onChoose(item.id, event)}
+        onKeyDown={(event) => onKey(event, index)}
       >
         <span className="float-left mr-2">
-          <Thumbnail
-            form={form}
-            variant={item.variant}
-            height={48}
-            sash={PHASE_VAR[themePhase(practice.brief.theme)]}
-          />
+          <Thumbnail form={form} variant={item.variant} height={48} sash={sash} />
         </span>
         <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>{form.name}</span>{' '}
         {form.hanzi && (
@@ -183,11 +164,11 @@ function Row({
         {item.holdSec && <span className="quiet small figures"> held {item.holdSec} s</span>}
         {item.layers && <span className="quiet small"> in layers</span>}
       </button>
-      <span className="figures text-right sm:hidden">{clockText(span?.lengthMs ?? 0)}</span>
+      <span className="figures text-right sm:hidden">{clockText(lengthMs)}</span>
       <span className="col-start-2 sm:col-start-auto">
         <Stepper
           what={`repetitions of ${form.name}`}
-          value={repetitionText(practice, item)}
+          value={repetitionText(form, item.repetitions)}
           canLess={item.repetitions > 1}
           onStep={(steps) =>
             onEdit({ kind: 'repetitions', itemId: item.id, steps }, `${form.name}: repetitions changed`)
@@ -204,7 +185,7 @@ function Row({
           }
         />
       </span>
-      <span className="figures hidden text-right sm:block">{clockText(span?.lengthMs ?? 0)}</span>
+      <span className="figures hidden text-right sm:block">{clockText(lengthMs)}</span>
       <button
         type="button"
         className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.locked ? '' : 'text-faded'}`}
@@ -233,10 +214,19 @@ function Row({
       </div>
     </li>
   );
-}
+}, sameRow);
+
+const MODIFIERS = [restrictToVertical];
 
 /** The running order beside the score: drag or keys to move, presses to change, everything undone by undo. */
-export function RunningOrder({ practice, timeline, selection, notes, noteActions, onEdit }: Props) {
+export const RunningOrder = memo(function RunningOrder({
+  practice,
+  timeline,
+  selection,
+  notes,
+  noteActions,
+  onEdit,
+}: Props) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -246,6 +236,55 @@ export function RunningOrder({ practice, timeline, selection, notes, noteActions
     if (to >= 0 && event.over?.id !== event.active.id)
       onEdit({ kind: 'move', itemId: String(event.active.id), toIndex: to }, 'Moved');
   };
+  const choose = useStable((itemId: string, event: MouseEvent): void =>
+    selection.select(
+      itemId,
+      event.shiftKey ? 'extend' : event.ctrlKey || event.metaKey ? 'toggle' : undefined,
+    ),
+  );
+  const key = useStable((event: KeyboardEvent, index: number): void => {
+    const item = practice.items[index];
+    if (!item) return;
+    const { name } = formOf(practice, item);
+    const act = (edit: Edit, said: string): void => {
+      event.preventDefault();
+      onEdit(edit, said);
+    };
+    const does = (action: () => void): void => {
+      event.preventDefault();
+      action();
+    };
+    const beside = practice.items[index + (event.key === 'ArrowUp' ? -1 : 1)];
+    if (event.altKey && event.key === 'ArrowUp')
+      act({ kind: 'move', itemId: item.id, toIndex: index - 1 }, `${name} moved up`);
+    else if (event.altKey && event.key === 'ArrowDown')
+      act({ kind: 'move', itemId: item.id, toIndex: index + 1 }, `${name} moved down`);
+    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown')
+      does(() => {
+        if (!beside) return;
+        selection.select(beside.id, event.shiftKey ? 'extend' : undefined);
+        document.getElementById(`row-${beside.id}`)?.focus();
+      });
+    else if (event.ctrlKey || event.metaKey) {
+      if (event.key === 'c') does(() => selection.lift('copy'));
+      else if (event.key === 'x') does(() => selection.lift('cut'));
+      else if (event.key === 'v') does(() => selection.paste());
+    } else if (event.key === 'Escape') does(() => selection.clear());
+    else if (event.key === 'Delete') does(() => selection.remove());
+    else if (event.key === 'k') does(() => selection.lock());
+    else if (event.key === 'r') does(() => selection.repeat());
+    else if (event.key === 'b') does(() => selection.bookend());
+    else if (event.key === '+' || event.key === '=')
+      act({ kind: 'repetitions', itemId: item.id, steps: 1 }, `${name}: one more`);
+    else if (event.key === '-')
+      act({ kind: 'repetitions', itemId: item.id, steps: -1 }, `${name}: one fewer`);
+  });
+  // The same list for as long as it names the same items: a new one would draw every row anew.
+  const order = practice.items.map((item) => item.id).join(' ');
+  const ids = useMemo(() => order.split(' '), [order]);
+  const { brief, customs } = practice;
+  const pace = { breathsPerMin: brief.breathsPerMin, outToIn: customs.outToIn };
+  const sash = PHASE_VAR[themePhase(brief.theme)];
   return (
     <section aria-labelledby="running-order">
       <div className="flex items-baseline justify-between border-b border-ink pb-1">
@@ -260,10 +299,10 @@ export function RunningOrder({ practice, timeline, selection, notes, noteActions
         id="running-order-drag"
         sensors={sensors}
         collisionDetection={closestCenter}
-        modifiers={[restrictToVertical]}
+        modifiers={MODIFIERS}
         onDragEnd={dropped}
       >
-        <SortableContext items={practice.items.map((item) => item.id)} strategy={verticalListSortingStrategy}>
+        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           {timeline.sections.map((section) => (
             <div key={`${section.role}-${section.itemIndexes[0]}`}>
               <h3 className="caption flex justify-between pt-2">
@@ -273,20 +312,25 @@ export function RunningOrder({ practice, timeline, selection, notes, noteActions
               <ul aria-label={ROLE_NAMES[section.role]}>
                 {section.itemIndexes.map((index) => {
                   const item = practice.items[index];
+                  if (!item) return null;
+                  const form = formOf(practice, item);
                   return (
-                    item && (
-                      <Row
-                        key={item.id}
-                        practice={practice}
-                        notes={notes.filter((note) => note.itemId === item.id)}
-                        noteActions={noteActions}
-                        item={item}
-                        span={timeline.items[index]}
-                        index={index}
-                        selection={selection}
-                        onEdit={onEdit}
-                      />
-                    )
+                    <Row
+                      key={item.id}
+                      item={item}
+                      form={form}
+                      index={index}
+                      lengthMs={timeline.items[index]?.lengthMs ?? 0}
+                      paceSec={breathSec(form.pace, pace)}
+                      sash={sash}
+                      selected={item.id === selection.current}
+                      chosen={selection.ids.has(item.id)}
+                      notes={notes.filter((note) => note.itemId === item.id)}
+                      noteActions={noteActions}
+                      onEdit={onEdit}
+                      onChoose={choose}
+                      onKey={key}
+                    />
                   );
                 })}
               </ul>
@@ -302,4 +346,4 @@ export function RunningOrder({ practice, timeline, selection, notes, noteActions
       </p>
     </section>
   );
-}
+});

@@ -2,18 +2,20 @@
 
 import { useState } from 'react';
 import { SEASON_IDS } from '@/core/almanac';
-import { aim, AIMS, themeParts, type BriefWishes, type Theme, type ThemePart } from '@/core/brief';
+import { aim, AIMS, themeParts, type BriefWishes, type Pin, type Theme, type ThemePart } from '@/core/brief';
 import { CHANNELS } from '@/core/channels/channels';
 import { POINT_CODES } from '@/core/channels/codes';
 import { FORM_SETS } from '@/core/forms/sets';
 import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
 import { sourceTitle } from '@/core/sources';
 import { SEASON_NAMES, themeName } from '@/ui/words/names';
+import { pinText } from '@/ui/words/pins';
+import { PinRows } from './PinRows';
 import { Sheet } from './Sheet';
 
 interface Props {
   readonly theme: Theme;
-  readonly withForms: readonly string[];
+  readonly withForms: readonly Pin[];
   readonly formNames: Readonly<Record<string, string>>;
   readonly onWish: (wishes: BriefWishes) => void;
   readonly onClose: () => void;
@@ -69,7 +71,7 @@ export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: P
   const [parts, setParts] = useState<readonly ThemePart[]>(
     themeParts(theme).filter((part) => part.kind !== 'all-phases'),
   );
-  const [must, setMust] = useState<readonly string[]>(withForms);
+  const [must, setMust] = useState<readonly Pin[]>(withForms);
   const forms = Object.entries(formNames).toSorted(([, a], [, b]) => a.localeCompare(b));
   const kinds: readonly Kind[] = [
     ...KINDS,
@@ -90,7 +92,7 @@ export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: P
       <div className="font-sans text-[1rem]">
         <p className="reading">
           A practice for <strong>{themeName(chosen, nameOf)}</strong>
-          {must.length > 0 && <>, including {must.map(nameOf).join(', ')}</>}.
+          {must.length > 0 && <>, including {must.map((pin) => pinText(pin, nameOf)).join(', ')}</>}.
         </p>
         <p className="quiet small">Up to four parts; without any, all five phases are walked.</p>
         <ul className="my-2 flex flex-wrap gap-x-4" aria-label="Parts of the theme">
@@ -137,40 +139,7 @@ export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: P
             </label>
           ))}
         </div>
-        <label className="mt-4 block">
-          <span className="caption">forms that must be in</span>
-          <select
-            className="field"
-            value=""
-            onChange={(event) =>
-              event.target.value !== '' &&
-              !must.includes(event.target.value) &&
-              setMust([...must, event.target.value])
-            }
-          >
-            <option value="">add …</option>
-            {forms.map(([id, name]) => (
-              <option key={id} value={id}>
-                {name}
-              </option>
-            ))}
-          </select>
-        </label>
-        {must.length > 0 && (
-          <ul className="mt-1 flex flex-wrap gap-x-4" aria-label="Forms that must be in">
-            {must.map((id) => (
-              <li key={id}>
-                <button
-                  type="button"
-                  className="press-plain"
-                  onClick={() => setMust(must.filter((one) => one !== id))}
-                >
-                  without {nameOf(id)}
-                </button>
-              </li>
-            ))}
-          </ul>
-        )}
+        <PinRows pins={must} forms={forms} onChange={setMust} />
         <p className="mt-4">
           <button
             type="button"

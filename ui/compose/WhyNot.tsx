@@ -6,6 +6,7 @@ import { plainText, REPERTOIRE, searchText, withOwn, type OwnForms } from '@/cor
 import type { Practice } from '@/core/practice';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { clockText } from '@/ui/kit/time';
+import { ROLE_NAMES } from '@/ui/words/names';
 import { obstacleText, REFUSED } from '@/ui/words/obstacles';
 import { Sheet } from './Sheet';
 import { Contributions } from './WhyThis';
@@ -19,6 +20,9 @@ interface Props {
 }
 
 const MOST_FOUND = 8;
+
+/** So little lost or won is the clock’s own rounding: as good as nothing. */
+const SAME_POINTS = 0.15;
 
 /** Why not this form? It is put in at best; what that costs, what comes and what leaves is laid open. */
 export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
@@ -95,12 +99,12 @@ export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
             {shown?.ok && (
               <>
                 <p className="reading mt-1">
-                  {shown.cost > 0.05 ? (
+                  {shown.cost > SAME_POINTS ? (
                     <>
                       With it the practice is worth{' '}
                       <strong className="figures">{shown.cost.toFixed(1)} points</strong> less.
                     </>
-                  ) : shown.cost < -0.05 ? (
+                  ) : shown.cost < -SAME_POINTS ? (
                     <>
                       With it the practice would even gain{' '}
                       <strong className="figures">{(-shown.cost).toFixed(1)} points</strong>: it was edited by
@@ -114,7 +118,23 @@ export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
                   <dt className="caption">leaves</dt>
                   <dd>{shown.leaves.length > 0 ? shown.leaves.map(nameOf).join(', ') : 'nothing'}</dd>
                   <dt className="caption">comes</dt>
-                  <dd>{shown.comes.map(nameOf).join(', ')}</dd>
+                  <dd>
+                    {shown.comes
+                      .map((id) =>
+                        id === form.id ? `${nameOf(id)}, in ${ROLE_NAMES[shown.role]}` : nameOf(id),
+                      )
+                      .join('; ')}
+                  </dd>
+                  {shown.moves.length > 0 && (
+                    <>
+                      <dt className="caption">moves</dt>
+                      <dd>
+                        {shown.moves
+                          .map(({ formId: id, to }) => `${nameOf(id)}, to ${ROLE_NAMES[to]}`)
+                          .join('; ')}
+                      </dd>
+                    </>
+                  )}
                   <dt className="caption">length</dt>
                   <dd className="figures">{clockText(shown.draft.timeline.totalMs)} min</dd>
                 </dl>

@@ -71,7 +71,11 @@ export function WhyThis({ item, account }: Props) {
       {own && own.contributions.length > 0 && (
         <details className="mt-1.5">
           <summary className="press-plain">
-            What it is worth here: <span className="figures ml-1">{own.points.toFixed(1)} points</span>
+            What it is worth here:{' '}
+            <span className="figures ml-1">
+              {own.points < 0 ? '−' : ''}
+              {Math.abs(own.points).toFixed(1)} points
+            </span>
           </summary>
           <Contributions contributions={own.contributions} />
           <p className="quiet mt-1">

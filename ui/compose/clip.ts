@@ -1,9 +1,6 @@
-import { z } from 'zod';
-import { formSchema } from '@/core/forms';
-import { itemSchema, type Clip } from '@/core/practice';
+import type { Clip } from '@/core/practice';
 
 const KEY = 'navuren-clip';
-const clipSchema = z.object({ items: z.array(itemSchema).max(200), forms: z.record(z.string(), formSchema) });
 
 /** Keeps lifted items where another practice, in another tab, can find them. */
 export function keepClip(clip: Clip): void {
@@ -15,13 +12,10 @@ export function keepClip(clip: Clip): void {
 }
 
 /** What was lifted last, if it can still be read. */
-export function keptClip(): Clip | undefined {
+export async function keptClip(): Promise<Clip | undefined> {
   try {
     const text = localStorage.getItem(KEY);
-    const read = text === null ? undefined : clipSchema.safeParse(JSON.parse(text));
-    return read?.success && read.data.items.every((item) => read.data.forms[item.formId])
-      ? read.data
-      : undefined;
+    return text === null ? undefined : (await import('./reading')).readClip(text);
   } catch {
     return undefined;
   }

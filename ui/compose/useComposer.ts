@@ -9,8 +9,10 @@ import type { Asked, ComposeWorker } from '@/workers/compose.worker';
 export interface Composer {
   /** A draft, better and better; undefined where a later question overtook it. */
   draft(asked: Asked, onBetter: (draft: Composed) => void): Promise<ComposeResult | undefined>;
+  /** Drafts of another character, unlike the practice they are to stand beside. */
   characters(
     asked: Asked,
+    beside: Practice,
     onMore: (drafts: readonly CharacterDraft[]) => void,
   ): Promise<readonly CharacterDraft[] | undefined>;
   whyNot(asked: Asked, practice: Practice, formId: string): Promise<WhyNot | undefined>;
@@ -60,7 +62,7 @@ export function useComposer(): Composer {
         const result = await drafting.current?.draft(parts, shown);
         return question === asked.current ? result : undefined;
       },
-      characters: async (parts, onMore) => argue()?.characters(parts, proxy(onMore)),
+      characters: async (parts, beside, onMore) => argue()?.characters(parts, beside, proxy(onMore)),
       whyNot: async (parts, practice, formId) => argue()?.whyNot(parts, practice, formId),
       instead: async (parts, practice, itemId) => argue()?.instead(parts, practice, itemId),
       account: async (parts, practice) => argue()?.account(parts, practice),

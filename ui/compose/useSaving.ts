@@ -1,8 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { z } from 'zod';
-import { practiceSchema, type Practice } from '@/core/practice';
+import type { Practice } from '@/core/practice';
 
 export type SaveState =
   | { readonly code: 'draft' }
@@ -11,24 +10,18 @@ export type SaveState =
   | { readonly code: 'failed'; readonly message: string }
   | { readonly code: 'changed-elsewhere'; readonly version: number };
 
-const answerSchema = z.looseObject({
-  id: z.string().optional(),
-  version: z.number().optional(),
-  problem: z.looseObject({ message: z.string(), version: z.number().optional() }).optional(),
-});
-
-const keptSchema = z.object({ baseVersion: z.number(), practice: practiceSchema });
-
 /** A short pause after the last change, so that a run of presses is one version. */
 const PAUSE_MS = 500;
+/** The schemas come once the page stands. */
+const reading = async () => import('./reading');
 const keepKey = (id: string): string => `navuren-unsaved-${id}`;
 
 /** What this browser kept of a practice that could not be saved, if it still fits the stored version. */
-export function keptDraft(id: string, version: number): Practice | undefined {
+export async function keptDraft(id: string, version: number): Promise<Practice | undefined> {
   try {
     const text = localStorage.getItem(keepKey(id));
-    const kept = text === null ? undefined : keptSchema.safeParse(JSON.parse(text));
-    return kept?.success && kept.data.baseVersion === version ? kept.data.practice : undefined;
+    const kept = text === null ? undefined : (await reading()).readKept(text);
+    return kept?.baseVersion === version ? kept.practice : undefined;
   } catch {
     return undefined;
   }
@@ -57,6 +50,9 @@ export function useSaving(
   /** What the server has, to tell whether there is anything to save. */
   const onServer = useRef<Practice | undefined>(stored?.practice);
 
+  // Asked for at once, so that they are there when the server answers.
+  useEffect(() => void reading(), []);
+
   const send = useCallback(async (practice: Practice): Promise<void> => {
     const { id, version } = target.current;
     if (id !== undefined)
@@ -67,7 +63,7 @@ export function useSaving(
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify(id === undefined ? { practice } : { practice, baseVersion: version }),
       });
-      const answer = answerSchema.parse(await response.json());
+      const answer = (await reading()).readAnswer(await response.json());
       if (response.ok && answer.version !== undefined) {
         target.current = { id: answer.id ?? id, version: answer.version };
         onServer.current = practice;

@@ -68,9 +68,10 @@ export function useSelection(
         else say(`${called} copied; paste it here or in another practice.`);
       },
       paste: () => {
-        const clip = keptClip();
-        if (!practice || !clip) say('Nothing has been copied yet.');
-        else onEdit({ kind: 'insert', at: last + 1, clip }, `${plural(clip.items.length, 'form')} pasted`);
+        void keptClip().then((clip) => {
+          if (!practice || !clip) say('Nothing has been copied yet.');
+          else onEdit({ kind: 'insert', at: last + 1, clip }, `${plural(clip.items.length, 'form')} pasted`);
+        });
       },
       remove: () => ids.length > 0 && onEdit({ kind: 'remove-many', itemIds: ids }, `${called} removed`),
       lock: () => {

@@ -214,7 +214,7 @@ export function CustomsForm({ customs }: { customs: Customs }) {
               </fieldset>
             ))}
           </div>
-          <div className="mt-3 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+          <div className="mt-3 grid items-end gap-4 sm:grid-cols-2">
             {text('newFormsAtMost', 'New forms in one class', 'at most, 0–20', true)}
             {text('wordsPerMin', 'While speaking', 'words a minute, 80–240', true)}
           </div>

@@ -3,7 +3,7 @@
 import { organ, ORGAN_IDS, PHASE_IDS, organsOf } from '@/core/phases';
 import { ROLES } from '@/core/forms/roles';
 import { ACTIONS, POSTURES, WITHOUT, type Facet, type Found, type Wishes } from '@/core/forms/seek';
-import { FAMILIES } from '@/core/forms/model';
+import { FAMILIES } from '@/core/forms/terms';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { ROLE_NAMES } from '@/ui/words/names';
 

@@ -3,7 +3,7 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
-import { FAMILIES } from '@/core/forms/model';
+import { FAMILIES } from '@/core/forms/terms';
 import { readQuestion, seek, WITHOUT, type FormRow, type Wishes } from '@/core/forms/seek';
 import { organ, phaseName } from '@/core/phases';
 import { useSay } from '@/ui/kit/Said';

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useEffect, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
+import { memo, useEffect, useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { effortCurve } from '@/core/compose/effort';
 import { breathLine, type Edit, type LanePoint, type Practice, type Timeline } from '@/core/practice';
 import { Axis } from './Axis';
@@ -53,7 +53,16 @@ function within(timeline: Timeline, fromMs: number, toMs: number): Timeline {
 }
 
 /** The whole practice, seen breathing: rises for inhales, falls for exhales, flat for holds. */
-export function Score({ practice, timeline, lanes, selectedId, chosen, ink, onSelect, onEdit }: Props) {
+export const Score = memo(function Score({
+  practice,
+  timeline,
+  lanes,
+  selectedId,
+  chosen,
+  ink,
+  onSelect,
+  onEdit,
+}: Props) {
   const { totalMs } = timeline;
   const zoom = useZoom(totalMs);
   const { box, pxPerMs, fromMs, toMs, show } = zoom;
@@ -288,4 +297,4 @@ export function Score({ practice, timeline, lanes, selectedId, chosen, ink, onSe
       )}
     </section>
   );
-}
+});

@@ -2,6 +2,7 @@
 
 import { wrap, type Remote } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
+import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import type { LanePoint, Practice } from '@/core/practice';
 import type { Note, ReviewPeople } from '@/core/review';
@@ -18,11 +19,22 @@ export interface Beside {
 const LANES_WAIT_MS = 150;
 const NOTES_WAIT_MS = 40;
 
+/** The notes as they are now; one that says what it said before stays the one it was, so that nothing is drawn anew. */
+function settled(before: readonly Note[], now: readonly Note[]): readonly Note[] {
+  const known = new Map(before.map((note) => [JSON.stringify(note), note]));
+  return now.map((note) => known.get(JSON.stringify(note)) ?? note);
+}
+
 /**
  * What is worked out beside the page: the body's lanes and the margin's notes. Those of the practice before
  * stand until the new ones come.
  */
-export function useBeside(practice: Practice | undefined, customs: Customs, people: ReviewPeople): Beside {
+export function useBeside(
+  practice: Practice | undefined,
+  customs: Customs,
+  people: ReviewPeople,
+  today: readonly CalendarSeason[],
+): Beside {
   const [lanes, setLanes] = useState<readonly LanePoint[]>([]);
   const [read, setRead] = useState<{ notes: readonly Note[]; readOver: Practice | undefined }>({
     notes: [],
@@ -42,9 +54,9 @@ export function useBeside(practice: Practice | undefined, customs: Customs, peop
     let wanted = true;
     const soon = setTimeout(() => {
       remote.current
-        ?.review(practice, customs, people)
+        ?.review(practice, customs, people, today)
         .then((notes) => {
-          if (wanted) setRead({ notes, readOver: practice });
+          if (wanted) setRead((before) => ({ notes: settled(before.notes, notes), readOver: practice }));
         })
         .catch((problem: unknown) => console.error('The practice could not be read over', problem));
     }, NOTES_WAIT_MS);
@@ -61,6 +73,6 @@ export function useBeside(practice: Practice | undefined, customs: Customs, peop
       clearTimeout(soon);
       clearTimeout(later);
     };
-  }, [practice, customs, people]);
+  }, [practice, customs, people, today]);
   return { lanes, ...read };
 }

@@ -1,6 +1,7 @@
 import type { Help, Obstacle, Refusal, Wish } from '@/core/compose';
 import { plural } from '@/ui/kit/time';
 import { ROLE_NAMES } from './names';
+import { placeWord } from './pins';
 
 /** Why a form cannot be used here. */
 export const REFUSED = {
@@ -52,6 +53,12 @@ export function obstacleText(obstacle: Obstacle, formName: (id: string) => strin
     }
     case 'must-be-in-but-cannot':
       return `“${formName(obstacle.formId)}” is asked for, but ${REFUSED[obstacle.because]}.`;
+    case 'no-section-for-pin':
+      return `“${formName(obstacle.formId)}” is asked for in “${ROLE_NAMES[obstacle.role]}”, a section that a practice of these minutes and this intent does not have.`;
+    case 'same-place':
+      return `${obstacle.formIds.map((id) => `“${formName(id)}”`).join(' and ')} cannot both be the ${placeWord(obstacle.place)} of one section.`;
+    case 'no-room-for-place':
+      return `“${formName(obstacle.formId)}” cannot be the ${placeWord(obstacle.place)} of its section: what would stand before it does not fit.`;
     case 'nothing-loosens':
       return `Nothing before ${obstacle.formIds.map((id) => `“${formName(id)}”`).join(' and ')} loosens ${obstacle.joints.join(' and ')}.`;
     default:
@@ -76,6 +83,8 @@ export function helpText(help: Help, formName: (id: string) => string = (id) => 
       return 'Walk all five phases instead';
     case 'let-go':
       return `Do without ${help.formIds.map((id) => `“${formName(id)}”`).join(' and ')}`;
+    case 'free-pins':
+      return `Let ${help.formIds.map((id) => `“${formName(id)}”`).join(' and ')} stand anywhere, as often as fits`;
     case 'more-new-forms':
       return `Allow ${plural(help.count, 'new form')}`;
     case 'unlock':

@@ -1,7 +1,8 @@
-import { channel } from '@/core/channels';
+import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
 import { FORM_SETS } from '@/core/forms/sets';
 import type { LessonStep, Reason } from '@/core/practice';
+import { fixedText } from './pins';
 
 const list = (words: readonly string[]): string =>
   words.length <= 1 ? (words[0] ?? '') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
@@ -59,7 +60,9 @@ export function reasonText(reason: Reason): string {
     case 'lesson':
       return LESSON_TEXT[reason.step];
     case 'must-be-in':
-      return 'You asked for it.';
+      return reason.place === undefined && reason.repetitions === undefined
+        ? 'You asked for it.'
+        : `You asked for it: ${fixedText(reason)}.`;
     case 'kept':
       return 'Kept from the draft before.';
     case 'rounds-out':

@@ -1,4 +1,4 @@
-import { compose } from '@/core/compose';
+import { compose, WISHES } from '@/core/compose';
 import { INTENTS, PLAIN_BRIEF, suggestThemes, type Theme } from '@/core/brief';
 import { readAlmanac } from '@/core/almanac';
 import { DEFAULT_CUSTOMS } from '@/core/customs';
@@ -9,7 +9,7 @@ import type { Practice, Reason } from '@/core/practice';
 import { fitText } from './fit';
 import { itemExtras } from './items';
 import { briefLine, INTENT_NAMES, ROLE_NAMES, themeName } from './names';
-import { helpText, obstacleText } from './obstacles';
+import { conflictText, helpText, obstacleText } from './obstacles';
 import { reasonText } from './reasons';
 import { suggestionText } from './suggestions';
 
@@ -60,6 +60,10 @@ describe('reasons', () => {
     expect(reasonText({ code: 'reaches-channel', channel: 'LU', how: 'unheard' })).toBe(
       'Reaches the Lung channel.',
     );
+    expect(reasonText({ code: 'must-be-in' })).toBe('You asked for it.');
+    expect(reasonText({ code: 'must-be-in', place: 2, repetitions: 9 })).toBe(
+      'You asked for it: second in its section, 9 times.',
+    );
     expect(reasonText({ code: 'warms', joints: ['ankles', 'knees', 'hips'] })).toBe(
       'Warms ankles, knees and hips before they are used.',
     );
@@ -99,6 +103,29 @@ describe('obstacles and helps', () => {
     for (const role of ROLES)
       for (const because of ['caution', 'no-such-variant', 'school', 'left-out'] as const)
         expectSentence(obstacleText({ code: 'empty-section', role, because }));
+    const name = (id: string): string => (id === 'crane' ? 'The crane' : 'Cloud hands');
+    for (const because of ['caution', 'no-such-variant', 'school', 'place', 'left-out', 'unknown'] as const)
+      expectSentence(obstacleText({ code: 'must-be-in-but-cannot', formId: 'crane', because }, name));
+    expectSentence(
+      obstacleText({ code: 'nothing-loosens', joints: ['knees', 'hips'], formIds: ['crane'] }, name),
+    );
+    for (const role of ROLES)
+      expectSentence(obstacleText({ code: 'no-section-for-pin', formId: 'crane', role }, name));
+    expect(obstacleText({ code: 'same-place', formIds: ['crane', 'cloud-hands'], place: 'last' }, name)).toBe(
+      '“The crane” and “Cloud hands” cannot both be the last of one section.',
+    );
+    expect(obstacleText({ code: 'no-room-for-place', formId: 'crane', place: 4 }, name)).toBe(
+      '“The crane” cannot be the fourth of its section: what would stand before it does not fit.',
+    );
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'free-pins', formIds: ['crane'] }, name)).toBe(
+      'Let “The crane” stand anywhere, as often as fits',
+    );
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'let-go', formIds: ['crane', 'x'] }, name)).toBe(
+      'Do without “The crane” and “Cloud hands”',
+    );
+    expect(helpText({ forms: 9, givesMs: 600_000, code: 'unlock', count: 1 })).toBe(
+      'Let go of the 1 form kept',
+    );
     expect(helpText({ forms: 9, givesMs: 600_000, code: 'other-minutes', minutes: 8 })).toBe(
       'Take 8 minutes',
     );
@@ -108,6 +135,16 @@ describe('obstacles and helps', () => {
     );
     expect(helpText({ forms: 9, givesMs: 600_000, code: 'other-pace', breathsPerMin: 4 })).toBe(
       'Breathe 4 times a minute',
+    );
+  });
+});
+
+describe('wishes that cannot stand together', () => {
+  it('are one sentence, whichever they are', () => {
+    expect(conflictText([])).toBe('');
+    for (const wish of WISHES) expectSentence(conflictText([wish]));
+    expect(conflictText(['minutes', 'people', 'kept'])).toBe(
+      'These cannot stand together: the minutes, what this group must avoid and the forms you keep.',
     );
   });
 });

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { BREATH_MANNERS, BREATH_ROUTES, PACE_KINDS } from '@/core/breath';
 import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '@/core/channels';
 import type { Form } from '@/core/forms';
-import { BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from '@/core/forms/model';
+import { BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from '@/core/forms/terms';
 import { ROLES } from '@/core/forms/roles';
 import { ACTIONS } from '@/core/forms/seek';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName } from '@/core/phases';

@@ -1,0 +1,46 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import type { Practice } from '@/core/practice';
+import { SaveLine } from './SaveLine';
+import type { SaveState } from './useSaving';
+
+const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
+
+interface Props {
+  readonly practice: Practice | undefined;
+  readonly savedId: string | undefined;
+  readonly saveState: SaveState;
+  readonly onRename: (name: string) => void;
+  readonly onRetry: (practice: Practice) => void;
+  readonly onCopy: (practice: Practice) => void;
+  readonly onRestore: (practice: Practice) => void;
+}
+
+/** The name of the practice, how it is kept, and its earlier versions. */
+export function Heading({ practice, savedId, saveState, onRename, onRetry, onCopy, onRestore }: Props) {
+  return (
+    <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+      <h1 className="sr-only">Compose</h1>
+      {practice && (
+        <label className="flex min-w-0 flex-1 items-baseline gap-2">
+          <span className="sr-only">Name of the practice</span>
+          <input
+            className="min-w-40 flex-1 border-b border-transparent bg-transparent font-serif text-[1.2rem] italic hover:border-hairline focus:border-ink"
+            value={practice.name}
+            maxLength={120}
+            onChange={(event) => {
+              if (event.target.value.trim() !== '') onRename(event.target.value);
+            }}
+          />
+        </label>
+      )}
+      <SaveLine
+        state={saveState}
+        onRetry={() => practice && onRetry(practice)}
+        onCopy={() => practice && onCopy(practice)}
+      />
+      {savedId && <Versions id={savedId} onRestore={onRestore} />}
+    </div>
+  );
+}
