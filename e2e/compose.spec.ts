@@ -217,3 +217,51 @@ test('wishes that cannot stand together are named, and each relaxation says what
   const names = await orderNames(page);
   expect(names.length).toBeGreaterThan(8);
 });
+
+test('a form asked for has its section, its place and its repetitions, by keys too, and the margin minds them', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const problems = watchConsole(page);
+  await page.goto('/compose?theme=organ.lung&minutes=30');
+  await settled(page);
+  await page.getByRole('button', { name: /^Forms: / }).press('Enter');
+  await page.getByRole('menuitem', { name: 'Forms that must be in …' }).press('Enter');
+  const sheet = page.getByRole('dialog', { name: 'What it is about' });
+  await sheet.getByLabel('Add a form that must be in').selectOption({ label: 'Cloud hands' });
+  await sheet.getByLabel('Section of Cloud hands').selectOption({ label: 'in Nourish' });
+  await sheet.getByLabel('Place of Cloud hands').selectOption({ label: 'second' });
+  await sheet.getByLabel('Times of Cloud hands').fill('9');
+  await expect(sheet).toContainText('including Cloud hands (second in Nourish, 9 times)');
+  await sheet.getByRole('button', { name: 'Draft it' }).press('Enter');
+  await settled(page);
+  const nourish = page.getByRole('list', { name: 'Nourish' }).getByRole('listitem');
+  await expect(nourish.nth(1)).toContainText('Cloud hands');
+  await expect(nourish.nth(1)).toContainText('9×');
+  // The address carries it, so that a reload asks for the same.
+  await page.reload();
+  await settled(page);
+  await expect(nourish.nth(1)).toContainText('9×');
+
+  // A hand that forgets the brief is reminded, and the mend does what it says.
+  await nourish.nth(1).getByRole('button', { name: 'Fewer: repetitions of Cloud hands' }).click();
+  await nourish.nth(1).getByRole('button', { name: '1 to consider' }).click();
+  await nourish
+    .nth(1)
+    .getByRole('button', { name: /The brief asks for it 9 times/ })
+    .click();
+  await nourish.nth(1).getByRole('button', { name: 'Do it 9 times' }).click();
+  await expect(nourish.nth(1)).toContainText('9×');
+  await expect(nourish.nth(1).getByRole('button', { name: /to consider/ })).toHaveCount(0);
+
+  // Two in one place cannot be; freeing them is offered and works.
+  await page.goto(
+    '/compose?theme=organ.lung&minutes=30&with=ball-of-qi~role.nourish~place.1&with=wave-earth~role.nourish~place.1',
+  );
+  const alert = page.getByRole('alert').filter({ hasText: 'This cannot be composed' });
+  await expect(alert).toContainText('cannot both be the first of one section', { timeout: 60_000 });
+  await alert.getByRole('button', { name: /stand anywhere, as often as fits$/ }).click();
+  await settled(page);
+  expect(await orderNames(page)).toEqual(expect.arrayContaining(['Turning the ball']));
+  expect(problems).toEqual([]);
+});

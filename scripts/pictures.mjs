@@ -77,28 +77,32 @@ const views = [
   { name: 'log', at: '/log', then: (page) => page.locator('summary').first().click() },
   { name: 'customs', at: '/customs' },
 ];
-for (const view of views) {
-  const context = await browser.newContext({
-    viewport: { width: view.width ?? 1280, height: view.height ?? 800 },
-    locale: 'en-GB',
-    timezoneId: 'Europe/London',
-  });
-  await context.addCookies([
-    { name: 'navuren-light', value: view.light ?? 'day', url: `http://127.0.0.1:${port}` },
-  ]);
-  const page = await context.newPage();
-  if (view.clock) await page.clock.install();
-  await page.goto(`http://127.0.0.1:${port}${view.at}`);
-  await page.evaluate(() => document.fonts.ready);
-  await view.then?.(page);
-  await page.mouse.move(4, 4);
-  await page.waitForTimeout(300);
-  await page.screenshot({ path: path.join(out, `${view.name}.png`) });
-  await context.close();
-  console.log(`docs/screenshots/${view.name}.png`);
+try {
+  for (const view of views) {
+    const context = await browser.newContext({
+      viewport: { width: view.width ?? 1280, height: view.height ?? 800 },
+      locale: 'en-GB',
+      timezoneId: 'Europe/London',
+    });
+    await context.addCookies([
+      { name: 'navuren-light', value: view.light ?? 'day', url: `http://127.0.0.1:${port}` },
+    ]);
+    const page = await context.newPage();
+    if (view.clock) await page.clock.install();
+    await page.goto(`http://127.0.0.1:${port}${view.at}`);
+    await page.evaluate(() => document.fonts.ready);
+    await view.then?.(page);
+    await page.mouse.move(4, 4);
+    await page.waitForTimeout(300);
+    await page.screenshot({ path: path.join(out, `${view.name}.png`) });
+    await context.close();
+    console.log(`docs/screenshots/${view.name}.png`);
+  }
+} finally {
+  // A picture that fails must not leave a server behind.
+  await browser.close();
+  const gone = new Promise((resolve) => server.once('exit', resolve));
+  server.kill('SIGTERM');
+  await gone;
+  rmSync(folder, { recursive: true, force: true });
 }
-await browser.close();
-const gone = new Promise((resolve) => server.once('exit', resolve));
-server.kill('SIGTERM');
-await gone;
-rmSync(folder, { recursive: true, force: true });
