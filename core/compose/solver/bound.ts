@@ -1,4 +1,4 @@
-import { gainOf, pairCost, worthOf, type Candidate, type Problem, type Section } from './problem';
+import { gainOf, NEVER, pairCost, worthOf, type Candidate, type Problem, type Section } from './problem';
 
 /**
  * An upper bound on what can still come, by dynamic programming over the time used. Two things are
@@ -81,18 +81,18 @@ function sectionGains(
   const exits = problem.stances;
   // after[c]: what candidates from here on bring after class c, by exit stance and units used.
   const after = Array.from({ length: classes }, (_, index) => {
-    const cells = new Float64Array(exits * width).fill(-Infinity);
+    const cells = new Float64Array(exits * width).fill(NEVER);
     cells[(classStance[index] as number) * width] = 0;
     return cells;
   });
-  const entered = entries.map(() => new Float64Array(exits * width).fill(-Infinity));
+  const entered = entries.map(() => new Float64Array(exits * width).fill(NEVER));
   const taken = new Float64Array(exits * width);
   const present = [...new Set(classStance)];
   for (let index = count - 1; index >= 0; index -= 1) {
     const candidate = section.candidates[index] as Candidate;
     const extra = priced(candidate, prices);
     const rest = after[classOf[index] as number] as Float64Array;
-    taken.fill(-Infinity);
+    taken.fill(NEVER);
     for (const option of candidate.options) {
       const gain = option.value + extra;
       for (const exit of present) {
@@ -105,7 +105,7 @@ function sectionGains(
     }
     const put = (cells: Float64Array, cost: number): void => {
       // What is pinned is not passed over.
-      if (candidate.pinned) cells.fill(-Infinity);
+      if (candidate.pinned) cells.fill(NEVER);
       for (const exit of present) {
         const base = exit * width;
         for (let cell = base; cell < base + width; cell += 1) {
@@ -130,7 +130,7 @@ export function suffixes(
 ): Suffixes {
   const width = problem.totalUnits + problem.slackUnits + 1;
   const rows = problem.stances + 1;
-  const end = new Float64Array(rows * width).fill(-Infinity);
+  const end = new Float64Array(rows * width).fill(NEVER);
   for (let row = 0; row < rows; row += 1)
     for (let units = Math.max(0, problem.totalUnits - problem.slackUnits); units < width; units += 1)
       end[row * width + units] = -problem.offCost * Math.abs(units - problem.totalUnits);
@@ -145,7 +145,7 @@ export function suffixes(
   for (let index = prepared.length - 1; index >= from; index -= 1) {
     const { section, classStance } = prepared[index] as Prepared;
     const next = all[0] as Float64Array;
-    const cells = new Float64Array(rows * width).fill(-Infinity);
+    const cells = new Float64Array(rows * width).fill(NEVER);
     const own = section.mostUnits + 1;
     const entries = index === 0 ? [problem.stances] : [...new Set(prepared[index - 1]?.classStance)];
     const gains = sectionGains(problem, prepared[index] as Prepared, prices, entries);
@@ -156,7 +156,7 @@ export function suffixes(
         for (let units = 0; units < own; units += 1) {
           const time = units + section.extraUnits;
           const got = gain[exit * own + units] as number;
-          if (got === -Infinity || time < section.leastUnits || time > section.mostUnits) continue;
+          if (got === NEVER || time < section.leastUnits || time > section.mostUnits) continue;
           const value = got - section.awayCost * Math.abs(time - section.targetUnits);
           const until = Math.min(latest[index] as number, width - 1 - time);
           for (let used = soonest[index] as number; used <= until; used += 1) {
@@ -191,7 +191,7 @@ export function sectionTable(
   const width = Math.min(section.mostUnits, total - 1 - usedBefore) + 1;
   if (width <= 0) return { cells: new Float64Array(0), width: 0, usedBefore };
   const cells = new Float64Array((count + 1) * classes * width);
-  cells.fill(-Infinity, count * classes * width);
+  cells.fill(NEVER, count * classes * width);
   for (let before = 0; before < classes; before += 1) {
     const base = (count * classes + before) * width;
     for (let time = section.leastUnits; time < width; time += 1)
@@ -204,7 +204,7 @@ export function sectionTable(
     const candidate = section.candidates[index] as Candidate;
     const extra = priced(candidate, prices);
     const rest = ((index + 1) * classes + (classOf[index] as number)) * width;
-    taken.fill(-Infinity);
+    taken.fill(NEVER);
     for (const option of candidate.options) {
       const gain = option.value + extra;
       for (let time = 0; time + option.units < width; time += 1) {
@@ -216,11 +216,11 @@ export function sectionTable(
       const from = ((index + 1) * classes + before) * width;
       const to = (index * classes + before) * width;
       const cost = pair[before * count + index] as number;
-      for (let time = 0; time < width; time += 1)
-        cells[to + time] = Math.max(
-          candidate.pinned ? -Infinity : (cells[from + time] as number),
-          (taken[time] as number) - cost,
-        );
+      for (let time = 0; time < width; time += 1) {
+        const value = (taken[time] as number) - cost;
+        const passed = candidate.pinned ? NEVER : (cells[from + time] as number);
+        cells[to + time] = value > passed ? value : passed;
+      }
     }
   }
   return { cells, width, usedBefore };
@@ -235,7 +235,7 @@ export function counterSlack(problem: Problem, counter: number, price: number): 
   if (!row) throw new RangeError(`no counter ${counter}`);
   const slack = new Float64Array(MOST_COUNT + 1);
   for (let now = 0; now <= MOST_COUNT; now += 1) {
-    let best = -Infinity;
+    let best = NEVER;
     for (let count = now; count <= MOST_COUNT; count += 1) {
       const value = worthOf(row, count) - price * (count - now);
       if (value > best) best = value;

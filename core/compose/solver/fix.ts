@@ -1,5 +1,5 @@
 import { priced, type Prepared, type Prices, type Suffixes } from './bound';
-import type { Candidate, Problem } from './problem';
+import { NEVER, type Candidate, type Problem } from './problem';
 
 /**
  * Takes out what cannot be part of a better selection: for every way of every candidate, the most any
@@ -10,17 +10,17 @@ import type { Candidate, Problem } from './problem';
 /** `prefix[section][unitsUsed]`: the most the sections before it can bring, whatever the stance. */
 function prefixes(problem: Problem, prepared: readonly Prepared[], prices: Prices): readonly Float64Array[] {
   const width = problem.totalUnits + problem.slackUnits + 1;
-  const first = new Float64Array(width).fill(-Infinity);
+  const first = new Float64Array(width).fill(NEVER);
   first[0] = 0;
   const all = [first];
   for (const one of prepared) {
     const before = all.at(-1) as Float64Array;
-    const here = new Float64Array(width).fill(-Infinity);
+    const here = new Float64Array(width).fill(NEVER);
     const { gains } = inSection(one, prices);
     const { section } = one;
     gains.forEach((gain, units) => {
       const time = units + section.extraUnits;
-      if (gain === -Infinity || time < section.leastUnits || time > section.mostUnits) return;
+      if (gain === NEVER || time < section.leastUnits || time > section.mostUnits) return;
       const value = gain - section.awayCost * Math.abs(time - section.targetUnits);
       for (let used = 0; used + time < width; used += 1) {
         const sum = value + (before[used] as number);
@@ -45,7 +45,7 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
   const count = section.candidates.length;
   const width = section.mostUnits + 1;
   const extras = section.candidates.map((candidate) => priced(candidate, prices));
-  const empty = (): Float64Array => new Float64Array(width).fill(-Infinity);
+  const empty = (): Float64Array => new Float64Array(width).fill(NEVER);
   const forward = Array.from({ length: classes }, empty);
   const before: Float64Array[] = [];
   const gains = empty();
@@ -61,7 +61,7 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
     }
     before.push(reach);
     // What is pinned is not passed over: only what has it goes on.
-    if (candidate.pinned) for (const cells of [...forward, gains]) cells.fill(-Infinity);
+    if (candidate.pinned) for (const cells of [...forward, gains]) cells.fill(NEVER);
     const own = forward[classOf[index] as number] as Float64Array;
     for (const option of candidate.options) {
       const gain = option.value + (extras[index] as number);
@@ -91,11 +91,11 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
     for (let from = 0; from < classes; from += 1) {
       const cells = backward[from] as Float64Array;
       const cost = pair[from * count + index] as number;
-      for (let units = 0; units < width; units += 1)
-        cells[units] = Math.max(
-          candidate.pinned ? -Infinity : (cells[units] as number),
-          (taken[units] as number) - cost,
-        );
+      for (let units = 0; units < width; units += 1) {
+        const value = (taken[units] as number) - cost;
+        const passed = candidate.pinned ? NEVER : (cells[units] as number);
+        cells[units] = value > passed ? value : passed;
+      }
     }
   }
   return { gains, before, after };
@@ -109,15 +109,19 @@ function aroundSection(
   { section }: Prepared,
 ): Float64Array {
   const total = problem.totalUnits + problem.slackUnits + 1;
-  const freest = new Float64Array(total).fill(-Infinity);
+  const freest = new Float64Array(total).fill(NEVER);
   for (let stance = 0; stance <= problem.stances; stance += 1)
-    for (let used = 0; used < total; used += 1)
-      freest[used] = Math.max(freest[used] as number, suffix[stance * total + used] as number);
-  const around = new Float64Array(section.mostUnits + 1).fill(-Infinity);
+    for (let used = 0; used < total; used += 1) {
+      const value = suffix[stance * total + used] as number;
+      if (value > (freest[used] as number)) freest[used] = value;
+    }
+  const around = new Float64Array(section.mostUnits + 1).fill(NEVER);
   for (let time = section.leastUnits; time <= section.mostUnits; time += 1) {
-    let best = -Infinity;
-    for (let used = 0; used + time < total; used += 1)
-      best = Math.max(best, (prefix[used] as number) + (freest[used + time] as number));
+    let best = NEVER;
+    for (let used = 0; used + time < total; used += 1) {
+      const value = (prefix[used] as number) + (freest[used + time] as number);
+      if (value > best) best = value;
+    }
     around[time] = best - section.awayCost * Math.abs(time - section.targetUnits);
   }
   return around;
@@ -154,15 +158,15 @@ export function fix(
       const reach = before[index] as Float64Array;
       const extra = priced(candidate, prices) + constant;
       // onward[t]: the most from a time in the section on, this candidate done.
-      const onward = new Float64Array(width).fill(-Infinity);
+      const onward = new Float64Array(width).fill(NEVER);
       for (let time = 0; time < width; time += 1) {
-        let most = -Infinity;
+        let most = NEVER;
         for (let units = 0; time + units < width; units += 1)
           most = Math.max(most, (rest[units] as number) + (around[time + units] as number));
         onward[time] = most;
       }
       const ways = candidate.options.flatMap((option, way) => {
-        let most = -Infinity;
+        let most = NEVER;
         for (let time = 0; time + option.units + section.extraUnits < width; time += 1)
           most = Math.max(
             most,

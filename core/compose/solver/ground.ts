@@ -7,7 +7,7 @@ import {
   type SectionTable,
   type Suffixes,
 } from './bound';
-import type { Candidate, Counter, Problem } from './problem';
+import { NEVER, type Candidate, type Counter, type Problem } from './problem';
 
 export const letter = (once: number): string => String.fromCharCode(once + 256);
 export const TINY = 1e-7;
@@ -60,7 +60,7 @@ function holdersOf(problem: Problem): readonly Holder[] {
 
 /** Worth taking so often, forbidden once more. */
 const exactly = (count: number): Counter => ({
-  gains: [...Array.from({ length: count }, () => PIN), -Infinity],
+  gains: [...Array.from({ length: count }, () => PIN), NEVER],
 });
 
 /**

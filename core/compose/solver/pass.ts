@@ -1,6 +1,6 @@
 import { entryCost, type Prepared } from './bound';
 import { formSlack, groundFrom, letter, sumSlack, tableOf, TINY, type Ground } from './ground';
-import { worthOf, type Candidate, type Pick, type Problem, type Selection } from './problem';
+import { NEVER, worthOf, type Candidate, type Pick, type Problem, type Selection } from './problem';
 
 /** What is known at some moment of the search: the best found so far and what no selection can exceed. */
 export interface Progress {
@@ -53,7 +53,7 @@ function selectionOf(label: Label, sections: number): Selection {
 /** One pass through the sections that keeps only so many partial choices at every place. */
 export class Pass {
   incumbent: Progress;
-  truncated = -Infinity;
+  truncated = NEVER;
   labels = 0;
   readonly #formSlack = new Map<string, number>();
 
@@ -125,10 +125,12 @@ export class Pass {
           : entryCost(ground.problem, label.stance, candidate);
       const row = ((index + 1) * prepared.classes + (prepared.classOf[index] as number)) * width;
       const gain = candidate.counts.length === 0 ? 0 : this.#gainInSlack(label, candidate);
-      let best = -Infinity;
+      let best = NEVER;
       for (const option of candidate.options) {
         const time = label.time + option.units;
-        if (time < width) best = Math.max(best, option.value + (cells[row + time] as number));
+        if (time >= width) continue;
+        const value = option.value + (cells[row + time] as number);
+        if (value > best) best = value;
       }
       const bound = label.exact - cost + best + spare + gain;
       if (bound > this.incumbent.value + TINY && !label.used.includes(letter(candidate.once)))
@@ -137,7 +139,7 @@ export class Pass {
     const most = this.#spent() ? NARROW : this.breadth.tried;
     if (worthTaking.length > most) {
       worthTaking.sort((a, b) => b.bound - a.bound);
-      this.truncated = Math.max(this.truncated, worthTaking[most]?.bound ?? -Infinity);
+      this.truncated = Math.max(this.truncated, worthTaking[most]?.bound ?? NEVER);
       worthTaking.length = most;
     }
     for (const { index, cost } of worthTaking)
@@ -163,7 +165,7 @@ export class Pass {
     let { counts, countsKey, slack } = label;
     if (candidate.counts.length > 0) {
       slack += this.#gainInSlack(label, candidate);
-      if (slack === -Infinity) return;
+      if (slack === NEVER) return;
       counts = counts.slice();
       for (const counter of candidate.counts) counts[counter] = (counts[counter] as number) + 1;
       countsKey = String.fromCharCode(...counts);

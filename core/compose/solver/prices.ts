@@ -1,6 +1,6 @@
 import { entryCost, suffixes, type Prepared, type Prices } from './bound';
 import { groundOf, sumSlack, tableOf, TINY, type Ground } from './ground';
-import { gainOf, type Candidate, type Problem } from './problem';
+import { gainOf, NEVER, type Candidate, type Problem } from './problem';
 
 /** The counts and forms along the best path of the relaxed problem, followed table by table. */
 export function relaxedPath(
@@ -23,8 +23,8 @@ export function relaxedPath(
       const pinned = candidates.findIndex((candidate, index) => index >= from && candidate.pinned);
       const stop =
         before < 0 || pinned >= 0
-          ? -Infinity
-          : (table.cells[(candidates.length * here.classes + before) * table.width + time] ?? -Infinity);
+          ? NEVER
+          : (table.cells[(candidates.length * here.classes + before) * table.width + time] ?? NEVER);
       let best = stop;
       let chosen: { index: number; units: number } | undefined;
       for (let index = from; index < (pinned < 0 ? candidates.length : pinned + 1); index += 1) {
@@ -47,7 +47,7 @@ export function relaxedPath(
         }
       }
       if (!chosen) {
-        if (before < 0 || stop === -Infinity) return undefined;
+        if (before < 0 || stop === NEVER) return undefined;
         break;
       }
       const candidate = candidates[chosen.index] as Candidate;
@@ -77,10 +77,10 @@ export function bestCount(problem: Problem, counter: number, price: number, near
 export function clampPrice(problem: Problem, counter: number, price: number): number {
   const gains = (problem.counters[counter] as Problem['counters'][number]).gains;
   const last = gains.at(-1) ?? 0;
-  const least = last === -Infinity ? Math.min(-8, ...gains.filter(Number.isFinite)) : last;
+  const least = last === NEVER ? Math.min(-8, ...gains.filter(Number.isFinite)) : last;
   const first = gains[0] ?? 0;
   // Where not even one is allowed there is no greatest gain to speak of.
-  return Math.min(first === -Infinity ? least : first, Math.max(least, price));
+  return Math.min(first === NEVER ? least : first, Math.max(least, price));
 }
 
 export interface Priced extends Ground {
@@ -93,7 +93,7 @@ export interface Priced extends Ground {
 export const noPrices = (problem: Problem): Prices => ({
   // Where returns fall, what a fourth form would bring; where only a second one costs or is forbidden, nothing.
   counters: Float64Array.from(problem.counters, (counter, index) => {
-    const falls = gainOf(counter, 1) > 0 && counter.gains.at(-1) !== -Infinity;
+    const falls = gainOf(counter, 1) > 0 && counter.gains.at(-1) !== NEVER;
     return clampPrice(problem, index, falls ? gainOf(counter, 4) : 0);
   }),
   forms: new Float64Array(
@@ -131,7 +131,7 @@ export function* findPrices(
   let kept = pricedAt(problem, prepared, prices);
   let now = kept;
   let step = firstStep;
-  for (let round = 1; round < rounds && now.root > -Infinity; round += 1) {
+  for (let round = 1; round < rounds && now.root > NEVER; round += 1) {
     const path = relaxedPath(now);
     yield;
     if (!path) break;

@@ -4,6 +4,9 @@
  * Times are whole units (a unit is a small share of the practice), values are points: more is better.
  */
 
+/** What cannot be. A name of the module's own: where globals are watched, as in tests, they are slow to read. */
+export const NEVER = -Infinity;
+
 /** One way of doing a candidate: so many repetitions at such a breath. */
 export interface Option {
   /** Time, whole units, at least 1. */
@@ -97,8 +100,8 @@ export function distinct<Way extends Option>(options: readonly Way[]): readonly 
   return options.length === best.size ? options : [...best.values()];
 }
 
-export const gainOf = (counter: Counter, nth: number): number =>
-  counter.gains[Math.min(nth, counter.gains.length) - 1] ?? 0;
+export const gainOf = ({ gains }: Counter, nth: number): number =>
+  gains[(nth < gains.length ? nth : gains.length) - 1] ?? 0;
 
 /** The worth of a count: the sum of its gains. */
 export function worthOf(counter: Counter, count: number): number {
@@ -169,5 +172,5 @@ export function valueOf(problem: Problem, selection: Selection): number | Breach
   if (Math.abs(total - problem.totalUnits) > problem.slackUnits) return 'length';
   value -= problem.offCost * Math.abs(total - problem.totalUnits);
   for (const [index, counter] of problem.counters.entries()) value += worthOf(counter, counts[index] ?? 0);
-  return value === -Infinity ? 'too-many' : value;
+  return value === NEVER ? 'too-many' : value;
 }

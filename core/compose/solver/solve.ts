@@ -3,7 +3,7 @@ import { fix, type Fixed } from './fix';
 import { TINY, withPins } from './ground';
 import { Pass, type Breadth, type Progress } from './pass';
 import { findPrices, noPrices } from './prices';
-import { distinct, valueOf, type Problem, type Selection } from './problem';
+import { distinct, NEVER, valueOf, type Problem, type Selection } from './problem';
 
 /** A coarser clock for the first prices: they are found nearly as well in a fraction of the time. */
 const COARSE = 4;
@@ -58,14 +58,14 @@ const BREADTHS: readonly Breadth[] = [
  */
 export function* solve(given: Problem, enough = 0): Generator<Progress, Progress> {
   const { problem: whole, points: pinned } = withPins(given);
-  let progress: Progress = { selection: undefined, value: -Infinity, bound: Infinity, proved: false };
+  let progress: Progress = { selection: undefined, value: NEVER, bound: Infinity, proved: false };
   const shown = (): Progress => {
     // A selection that leaves a pin out is none.
     const fits = progress.selection !== undefined && typeof valueOf(given, progress.selection) === 'number';
     return {
       selection: fits ? progress.selection : undefined,
-      value: fits ? progress.value - pinned : -Infinity,
-      bound: progress.proved && !fits ? -Infinity : progress.bound - pinned,
+      value: fits ? progress.value - pinned : NEVER,
+      bound: progress.proved && !fits ? NEVER : progress.bound - pinned,
       proved: progress.proved,
     };
   };
@@ -98,7 +98,7 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
     };
     yield shown();
     if (progress.proved || (progress.selection && bound - incumbent.value <= enough)) break;
-    if (progress.value > -Infinity) {
+    if (progress.value > NEVER) {
       const smaller = fix(
         problem,
         prepared,
