@@ -1,4 +1,4 @@
-import { gainOf, NEVER, pairCost, worthOf, type Candidate, type Problem, type Section } from './problem';
+import { gainOf, NEVER, pairCost, type Candidate, type Problem, type Section } from './problem';
 
 /**
  * An upper bound on what can still come, by dynamic programming over the time used. Two things are
@@ -234,15 +234,13 @@ export function counterSlack(problem: Problem, counter: number, price: number): 
   const row = problem.counters[counter];
   if (!row) throw new RangeError(`no counter ${counter}`);
   const slack = new Float64Array(MOST_COUNT + 1);
-  for (let now = 0; now <= MOST_COUNT; now += 1) {
-    let best = NEVER;
-    for (let count = now; count <= MOST_COUNT; count += 1) {
-      const value = worthOf(row, count) - price * (count - now);
-      if (value > best) best = value;
-      // Gains never rise: from here on it only falls.
-      if (gainOf(row, count + 1) <= price) break;
-    }
-    slack[now] = best;
+  for (let count = 1; count <= MOST_COUNT; count += 1)
+    slack[count] = (slack[count - 1] as number) + gainOf(row, count);
+  // Gains never rise, so what may still be added is added as long as each one is worth its price.
+  let more = 0;
+  for (let now = MOST_COUNT - 1; now >= 0; now -= 1) {
+    more = Math.max(0, more + gainOf(row, now + 1) - price);
+    slack[now] = (slack[now] as number) + more;
   }
   return slack;
 }

@@ -1,5 +1,5 @@
 import { priced, type Prepared, type Prices, type Suffixes } from './bound';
-import { NEVER, type Candidate, type Problem } from './problem';
+import { NEVER, type Candidate, type Problem, type Section } from './problem';
 
 /**
  * Takes out what cannot be part of a better selection: for every way of every candidate, the most any
@@ -8,17 +8,19 @@ import { NEVER, type Candidate, type Problem } from './problem';
  */
 
 /** `prefix[section][unitsUsed]`: the most the sections before it can bring, whatever the stance. */
-function prefixes(problem: Problem, prepared: readonly Prepared[], prices: Prices): readonly Float64Array[] {
+function prefixes(
+  problem: Problem,
+  prepared: readonly Prepared[],
+  inside: readonly InSection[],
+): readonly Float64Array[] {
   const width = problem.totalUnits + problem.slackUnits + 1;
   const first = new Float64Array(width).fill(NEVER);
   first[0] = 0;
   const all = [first];
-  for (const one of prepared) {
+  for (const [at, { section }] of prepared.entries()) {
     const before = all.at(-1) as Float64Array;
     const here = new Float64Array(width).fill(NEVER);
-    const { gains } = inSection(one, prices);
-    const { section } = one;
-    gains.forEach((gain, units) => {
+    inside[at]?.gains.forEach((gain, units) => {
       const time = units + section.extraUnits;
       if (gain === NEVER || time < section.leastUnits || time > section.mostUnits) return;
       const value = gain - section.awayCost * Math.abs(time - section.targetUnits);
@@ -85,8 +87,10 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
     const taken = empty();
     for (const option of candidate.options) {
       const gain = option.value + (extras[index] as number);
-      for (let units = option.units; units < width; units += 1)
-        taken[units] = Math.max(taken[units] as number, gain + (rest[units - option.units] as number));
+      for (let units = option.units; units < width; units += 1) {
+        const value = gain + (rest[units - option.units] as number);
+        if (value > (taken[units] as number)) taken[units] = value;
+      }
     }
     for (let from = 0; from < classes; from += 1) {
       const cells = backward[from] as Float64Array;
@@ -127,6 +131,23 @@ function aroundSection(
   return around;
 }
 
+/** The times a section can take in a practice worth more than `threshold`; all of them where there is none. */
+function timesWorth(
+  section: Section,
+  gains: Float64Array,
+  around: Float64Array,
+  threshold: number,
+): Pick<Section, 'leastUnits' | 'mostUnits'> {
+  let [least, most] = [section.mostUnits, section.leastUnits];
+  for (let time = section.leastUnits; time <= section.mostUnits; time += 1) {
+    const gain = gains[time - section.extraUnits] ?? NEVER;
+    if (gain + (around[time] as number) <= threshold) continue;
+    if (time < least) least = time;
+    most = time;
+  }
+  return least <= most ? { leastUnits: least, mostUnits: most } : section;
+}
+
 /** A smaller problem, and where each of its candidates and ways stood in the larger. */
 export interface Fixed {
   readonly problem: Problem;
@@ -143,12 +164,13 @@ export function fix(
   constant: number,
   threshold: number,
 ): Fixed {
-  const prefix = prefixes(problem, prepared, prices);
+  const inside = prepared.map((one) => inSection(one, prices));
+  const prefix = prefixes(problem, prepared, inside);
   const candidates: number[][] = [];
   const options: number[][][] = [];
   const sections = prepared.map((one, at) => {
     const { section } = one;
-    const { before, after } = inSection(one, prices);
+    const { gains, before, after } = inside[at] as InSection;
     const around = aroundSection(problem, prefix[at] as Float64Array, best[at + 1] as Float64Array, one);
     const width = section.mostUnits + 1;
     const keptCandidates: number[] = [];
@@ -161,17 +183,19 @@ export function fix(
       const onward = new Float64Array(width).fill(NEVER);
       for (let time = 0; time < width; time += 1) {
         let most = NEVER;
-        for (let units = 0; time + units < width; units += 1)
-          most = Math.max(most, (rest[units] as number) + (around[time + units] as number));
+        for (let units = 0; time + units < width; units += 1) {
+          const value = (rest[units] as number) + (around[time + units] as number);
+          if (value > most) most = value;
+        }
         onward[time] = most;
       }
       const ways = candidate.options.flatMap((option, way) => {
         let most = NEVER;
-        for (let time = 0; time + option.units + section.extraUnits < width; time += 1)
-          most = Math.max(
-            most,
-            (reach[time] as number) + (onward[time + option.units + section.extraUnits] as number),
-          );
+        const later = option.units + section.extraUnits;
+        for (let time = 0; time + later < width; time += 1) {
+          const value = (reach[time] as number) + (onward[time + later] as number);
+          if (value > most) most = value;
+        }
         return most + option.value + extra > threshold ? [way] : [];
       });
       if (ways.length === 0 && !candidate.pinned) return [];
@@ -183,7 +207,7 @@ export function fix(
     });
     candidates.push(keptCandidates);
     options.push(keptOptions);
-    return { ...section, candidates: kept };
+    return { ...section, ...timesWorth(section, gains, around, threshold - constant), candidates: kept };
   });
   return { problem: { ...problem, sections }, candidates, options };
 }
