@@ -24,7 +24,8 @@ export interface Prepared {
   readonly pair: Float64Array;
 }
 
-export function prepare(problem: Problem): readonly Prepared[] {
+/** With `freeEntry` what a section is entered from costs nothing: a rougher bound, several times sooner. */
+export function prepare(problem: Problem, freeEntry = false): readonly Prepared[] {
   return problem.sections.map((section) => {
     const keys = new Map<string, number>();
     const first: Candidate[] = [];
@@ -46,7 +47,7 @@ export function prepare(problem: Problem): readonly Prepared[] {
     return {
       section,
       classOf,
-      classStance: Int32Array.from(first, (candidate) => candidate.endStance),
+      classStance: Int32Array.from(first, ({ endStance }) => (freeEntry ? problem.stances : endStance)),
       classes: first.length,
       pair,
     };
@@ -78,7 +79,7 @@ function sectionGains(
   const { section, classOf, classStance, classes, pair } = prepared;
   const count = section.candidates.length;
   const width = section.mostUnits + 1;
-  const exits = problem.stances;
+  const exits = problem.stances + 1;
   // after[c]: what candidates from here on bring after class c, by exit stance and units used.
   const after = Array.from({ length: classes }, (_, index) => {
     const cells = new Float64Array(exits * width).fill(NEVER);

@@ -1,4 +1,5 @@
-import { priced, type Prepared, type Prices, type Suffixes } from './bound';
+import { priced, type Prepared, type Prices } from './bound';
+import type { Priced } from './prices';
 import { NEVER, type Candidate, type Problem, type Section } from './problem';
 
 /**
@@ -11,7 +12,7 @@ import { NEVER, type Candidate, type Problem, type Section } from './problem';
 function prefixes(
   problem: Problem,
   prepared: readonly Prepared[],
-  inside: readonly InSection[],
+  forwards: readonly Forward[],
 ): readonly Float64Array[] {
   const width = problem.totalUnits + problem.slackUnits + 1;
   const first = new Float64Array(width).fill(NEVER);
@@ -20,7 +21,7 @@ function prefixes(
   for (const [at, { section }] of prepared.entries()) {
     const before = all.at(-1) as Float64Array;
     const here = new Float64Array(width).fill(NEVER);
-    inside[at]?.gains.forEach((gain, units) => {
+    forwards[at]?.gains.forEach((gain, units) => {
       const time = units + section.extraUnits;
       if (gain === NEVER || time < section.leastUnits || time > section.mostUnits) return;
       const value = gain - section.awayCost * Math.abs(time - section.targetUnits);
@@ -34,39 +35,39 @@ function prefixes(
   return all;
 }
 
-interface InSection {
+interface Forward {
   /** The most the whole section brings in so many units. */
   readonly gains: Float64Array;
-  /** What can have come before a candidate, and what can come after it, by units. */
+  /** What can have come before a candidate, by units. */
   readonly before: readonly Float64Array[];
-  readonly after: readonly Float64Array[];
 }
 
-/** A section by itself, forwards and backwards, without regard to stances outside it. */
-function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices): InSection {
+/** A section by itself, without regard to stances outside it. */
+function forward({ section, classOf, classes, pair }: Prepared, prices: Prices): Forward {
   const count = section.candidates.length;
   const width = section.mostUnits + 1;
-  const extras = section.candidates.map((candidate) => priced(candidate, prices));
   const empty = (): Float64Array => new Float64Array(width).fill(NEVER);
-  const forward = Array.from({ length: classes }, empty);
+  const after = Array.from({ length: classes }, empty);
   const before: Float64Array[] = [];
   const gains = empty();
   section.candidates.forEach((candidate, index) => {
     const reach = empty();
     reach[0] = 0;
     for (let from = 0; from < classes; from += 1) {
-      const cells = forward[from] as Float64Array;
+      const cells = after[from] as Float64Array;
       const cost = pair[from * count + index] as number;
-      for (let units = 0; units < width; units += 1)
-        if ((cells[units] as number) - cost > (reach[units] as number))
-          reach[units] = (cells[units] as number) - cost;
+      for (let units = 0; units < width; units += 1) {
+        const value = (cells[units] as number) - cost;
+        if (value > (reach[units] as number)) reach[units] = value;
+      }
     }
     before.push(reach);
     // What is pinned is not passed over: only what has it goes on.
-    if (candidate.pinned) for (const cells of [...forward, gains]) cells.fill(NEVER);
-    const own = forward[classOf[index] as number] as Float64Array;
+    if (candidate.pinned) for (const cells of [...after, gains]) cells.fill(NEVER);
+    const own = after[classOf[index] as number] as Float64Array;
+    const extra = priced(candidate, prices);
     for (const option of candidate.options) {
-      const gain = option.value + (extras[index] as number);
+      const gain = option.value + extra;
       for (let units = width - 1; units >= option.units; units -= 1) {
         const value = gain + (reach[units - option.units] as number);
         if (value > (own[units] as number)) own[units] = value;
@@ -74,26 +75,39 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
       }
     }
   });
-  const backward = Array.from({ length: classes }, () => {
-    const cells = empty();
+  return { gains, before };
+}
+
+/** What can come after each candidate within its section, by units, as far as `mostUnits`. */
+function backward(
+  { section, classOf, classes, pair }: Prepared,
+  prices: Prices,
+  mostUnits: number,
+): readonly Float64Array[] {
+  const count = section.candidates.length;
+  const width = mostUnits + 1;
+  const before = Array.from({ length: classes }, () => {
+    const cells = new Float64Array(width).fill(NEVER);
     cells[0] = 0;
     return cells;
   });
   const after: Float64Array[] = [];
+  const taken = new Float64Array(width);
   for (let index = count - 1; index >= 0; index -= 1) {
     const candidate = section.candidates[index] as Candidate;
-    const rest = (backward[classOf[index] as number] as Float64Array).slice();
-    after.unshift(rest);
-    const taken = empty();
+    const rest = (before[classOf[index] as number] as Float64Array).slice();
+    after.push(rest);
+    taken.fill(NEVER);
+    const extra = priced(candidate, prices);
     for (const option of candidate.options) {
-      const gain = option.value + (extras[index] as number);
+      const gain = option.value + extra;
       for (let units = option.units; units < width; units += 1) {
         const value = gain + (rest[units - option.units] as number);
         if (value > (taken[units] as number)) taken[units] = value;
       }
     }
     for (let from = 0; from < classes; from += 1) {
-      const cells = backward[from] as Float64Array;
+      const cells = before[from] as Float64Array;
       const cost = pair[from * count + index] as number;
       for (let units = 0; units < width; units += 1) {
         const value = (taken[units] as number) - cost;
@@ -102,7 +116,7 @@ function inSection({ section, classOf, classes, pair }: Prepared, prices: Prices
       }
     }
   }
-  return { gains, before, after };
+  return after.reverse();
 }
 
 /** What the rest of the practice can bring when the section takes so many units, with its own share cost. */
@@ -131,21 +145,50 @@ function aroundSection(
   return around;
 }
 
-/** The times a section can take in a practice worth more than `threshold`; all of them where there is none. */
+/** The times of a section, from and to, in which a practice could be worth more than `threshold`. */
 function timesWorth(
-  section: Section,
+  { leastUnits, mostUnits, extraUnits }: Section,
   gains: Float64Array,
   around: Float64Array,
   threshold: number,
-): Pick<Section, 'leastUnits' | 'mostUnits'> {
-  let [least, most] = [section.mostUnits, section.leastUnits];
-  for (let time = section.leastUnits; time <= section.mostUnits; time += 1) {
-    const gain = gains[time - section.extraUnits] ?? NEVER;
-    if (gain + (around[time] as number) <= threshold) continue;
+): { readonly least: number; readonly most: number } {
+  let [least, most] = [mostUnits + 1, -1];
+  for (let time = leastUnits; time <= mostUnits; time += 1) {
+    if ((around[time] as number) + (gains[time - extraUnits] ?? NEVER) <= threshold) continue;
     if (time < least) least = time;
     most = time;
   }
-  return least <= most ? { leastUnits: least, mostUnits: most } : section;
+  return { least, most };
+}
+
+/** The most there can be with each way of a candidate in it, where that may be more than what is asked for. */
+function mostWith(
+  { options }: Candidate,
+  extraUnits: number,
+  { least, most }: { readonly least: number; readonly most: number },
+  reach: Float64Array,
+  rest: Float64Array,
+  around: Float64Array,
+): readonly number[] {
+  // onward[t]: the most from a time in the section on, the candidate done.
+  const onward = new Float64Array(most + 1);
+  for (let time = 0; time <= most; time += 1) {
+    let best = NEVER;
+    for (let end = least > time ? least : time; end <= most; end += 1) {
+      const value = (rest[end - time] as number) + (around[end] as number);
+      if (value > best) best = value;
+    }
+    onward[time] = best;
+  }
+  return options.map(({ units, value }) => {
+    let best = NEVER;
+    const later = units + extraUnits;
+    for (let time = 0; time + later <= most; time += 1) {
+      const sum = (reach[time] as number) + (onward[time + later] as number);
+      if (sum > best) best = sum;
+    }
+    return best + value;
+  });
 }
 
 /** A smaller problem, and where each of its candidates and ways stood in the larger. */
@@ -155,59 +198,69 @@ export interface Fixed {
   readonly options: readonly (readonly (readonly number[])[])[];
 }
 
-/** Leaves out every way of a candidate that cannot be worth more than `threshold`; `constant` is added to each bound. */
-export function fix(
+/** A problem as a part of itself: the candidates and ways that are wanted. */
+export function only(
   problem: Problem,
-  prepared: readonly Prepared[],
-  prices: Prices,
-  best: Suffixes,
-  constant: number,
-  threshold: number,
+  wanted: (section: number, candidate: number, way: number) => boolean,
 ): Fixed {
-  const inside = prepared.map((one) => inSection(one, prices));
-  const prefix = prefixes(problem, prepared, inside);
-  const candidates: number[][] = [];
-  const options: number[][][] = [];
-  const sections = prepared.map((one, at) => {
+  const options = problem.sections.map((section, at) =>
+    section.candidates.map((candidate, place) =>
+      candidate.options.flatMap((_, way) => (wanted(at, place, way) ? [way] : [])),
+    ),
+  );
+  const candidates = problem.sections.map((section, at) =>
+    section.candidates.flatMap(({ pinned }, place) =>
+      pinned || options[at]?.[place]?.length ? [place] : [],
+    ),
+  );
+  return {
+    candidates,
+    options: candidates.map((places, at) => places.map((place) => options[at]?.[place] ?? [])),
+    problem: {
+      ...problem,
+      sections: problem.sections.map((section, at) => ({
+        ...section,
+        candidates: section.candidates.flatMap((candidate, place): readonly Candidate[] => {
+          const ways = options[at]?.[place] ?? [];
+          if (ways.length === 0 && !candidate.pinned) return [];
+          return [{ ...candidate, options: candidate.options.filter((_, way) => ways.includes(way)) }];
+        }),
+      })),
+    },
+  };
+}
+
+/** Leaves out every way of a candidate that no practice worth more than `threshold` can have, and section times likewise. */
+export function fix({ problem, prepared, prices, best, constant }: Priced, threshold: number): Fixed {
+  const forwards = prepared.map((one) => forward(one, prices));
+  const prefix = prefixes(problem, prepared, forwards);
+  const needed = threshold - constant;
+  const found = prepared.map((one, at) => {
     const { section } = one;
-    const { gains, before, after } = inside[at] as InSection;
+    const { gains, before } = forwards[at] as Forward;
     const around = aroundSection(problem, prefix[at] as Float64Array, best[at + 1] as Float64Array, one);
-    const width = section.mostUnits + 1;
-    const keptCandidates: number[] = [];
-    const keptOptions: number[][] = [];
-    const kept = section.candidates.flatMap((candidate, index): readonly Candidate[] => {
-      const rest = after[index] as Float64Array;
-      const reach = before[index] as Float64Array;
-      const extra = priced(candidate, prices) + constant;
-      // onward[t]: the most from a time in the section on, this candidate done.
-      const onward = new Float64Array(width).fill(NEVER);
-      for (let time = 0; time < width; time += 1) {
-        let most = NEVER;
-        for (let units = 0; time + units < width; units += 1) {
-          const value = (rest[units] as number) + (around[time + units] as number);
-          if (value > most) most = value;
-        }
-        onward[time] = most;
-      }
-      const ways = candidate.options.flatMap((option, way) => {
-        let most = NEVER;
-        const later = option.units + section.extraUnits;
-        for (let time = 0; time + later < width; time += 1) {
-          const value = (reach[time] as number) + (onward[time + later] as number);
-          if (value > most) most = value;
-        }
-        return most + option.value + extra > threshold ? [way] : [];
-      });
-      if (ways.length === 0 && !candidate.pinned) return [];
-      keptCandidates.push(index);
-      keptOptions.push(ways);
-      return [
-        { ...candidate, options: ways.map((way) => candidate.options[way] as Candidate['options'][number]) },
-      ];
-    });
-    candidates.push(keptCandidates);
-    options.push(keptOptions);
-    return { ...section, ...timesWorth(section, gains, around, threshold - constant), candidates: kept };
+    const times = timesWorth(section, gains, around, needed);
+    const after = times.most < 0 ? [] : backward(one, prices, times.most);
+    const bounds = after.map((rest, index) =>
+      mostWith(
+        section.candidates[index] as Candidate,
+        section.extraUnits,
+        times,
+        before[index] as Float64Array,
+        rest,
+        around,
+      ),
+    );
+    const extras = section.candidates.map((candidate) => priced(candidate, prices));
+    return {
+      times,
+      worth: bounds.map((ways, index) => ways.map((way) => way + (extras[index] as number) > needed)),
+    };
   });
-  return { problem: { ...problem, sections }, candidates, options };
+  const part = only(problem, (at, candidate, way) => found[at]?.worth[candidate]?.[way] === true);
+  const sections = part.problem.sections.map((section, at) => {
+    const { least, most } = found[at]?.times ?? { least: 0, most: -1 };
+    return most < 0 ? section : { ...section, leastUnits: least, mostUnits: most };
+  });
+  return { ...part, problem: { ...part.problem, sections } };
 }

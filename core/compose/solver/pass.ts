@@ -55,6 +55,7 @@ export class Pass {
   incumbent: Progress;
   truncated = NEVER;
   labels = 0;
+  #ends: readonly Label[] = [];
   readonly #formSlack = new Map<string, number>();
 
   constructor(
@@ -307,6 +308,18 @@ export class Pass {
       yield;
     }
     for (const label of front) this.#finish(label);
+    this.#ends = front;
+  }
+
+  /** Whether a candidate is in one of the choices the pass came to the end with. */
+  get used(): (section: number, candidate: number) => boolean {
+    const sections = this.ground.problem.sections.length;
+    const chosen = Array.from({ length: sections }, () => new Set<number>());
+    for (const end of this.#ends)
+      selectionOf(end, sections).forEach((picks, at) =>
+        picks.forEach(({ candidate }) => chosen[at]?.add(candidate)),
+      );
+    return (section, candidate) => chosen[section]?.has(candidate) === true;
   }
 
   #finish(label: Label): void {

@@ -2,13 +2,19 @@ import { entryCost, suffixes, type Prepared, type Prices } from './bound';
 import { groundOf, sumSlack, tableOf, TINY, type Ground } from './ground';
 import { gainOf, NEVER, type Candidate, type Problem } from './problem';
 
-/** The counts and forms along the best path of the relaxed problem, followed table by table. */
-export function relaxedPath(
-  ground: Ground,
-): { readonly counts: Float64Array; readonly uses: Float64Array } | undefined {
+/** The best path of the relaxed problem: the candidates of each section on it, their counts and forms. */
+export interface Path {
+  readonly counts: Float64Array;
+  readonly uses: Float64Array;
+  readonly picks: readonly (readonly number[])[];
+}
+
+/** The best path of the relaxed problem, followed table by table. */
+export function relaxedPath(ground: Ground): Path | undefined {
   const { problem, prepared } = ground;
   const counts = new Float64Array(problem.counters.length);
   const uses = new Float64Array(ground.prices.forms.length);
+  const picks: number[][] = prepared.map(() => []);
   let usedBefore = 0;
   let stance = problem.stances;
   for (let section = 0; section < prepared.length; section += 1) {
@@ -53,14 +59,15 @@ export function relaxedPath(
       const candidate = candidates[chosen.index] as Candidate;
       for (const counter of candidate.counts) counts[counter] = (counts[counter] as number) + 1;
       uses[candidate.once] = (uses[candidate.once] as number) + 1;
+      picks[section]?.push(chosen.index);
       time += chosen.units;
       from = chosen.index + 1;
       before = here.classOf[chosen.index] as number;
-      stance = candidate.endStance;
+      stance = here.classStance[before] as number;
     }
     usedBefore += time;
   }
-  return { counts, uses };
+  return { counts, uses, picks };
 }
 
 /** The count at which a counter is worth most at a price, the one nearest to what the path did. */
@@ -88,6 +95,8 @@ export interface Priced extends Ground {
   readonly root: number;
   /** What is added to a relaxed value to make it a bound. */
   readonly constant: number;
+  /** The candidates of each section that relaxed paths went through while prices were sought. */
+  readonly met: readonly ReadonlySet<number>[];
 }
 
 export const noPrices = (problem: Problem): Prices => ({
@@ -114,6 +123,7 @@ export function pricedAt(problem: Problem, prepared: readonly Prepared[], prices
     prices.forms.reduce((sum, price) => sum + price, 0);
   return {
     ...ground,
+    met: [],
     constant,
     root: ((best[0] as Float64Array)[problem.stances * total] as number) + constant,
   };
@@ -131,10 +141,12 @@ export function* findPrices(
   let kept = pricedAt(problem, prepared, prices);
   let now = kept;
   let step = firstStep;
+  const met = problem.sections.map(() => new Set<number>());
   for (let round = 1; round < rounds && now.root > NEVER; round += 1) {
     const path = relaxedPath(now);
     yield;
     if (!path) break;
+    path.picks.forEach((picks, section) => picks.forEach((pick) => met[section]?.add(pick)));
     const slopes = Float64Array.from(problem.counters, (_, counter) => {
       const count = path.counts[counter] as number;
       return count - bestCount(problem, counter, prices.counters[counter] as number, count);
@@ -157,5 +169,5 @@ export function* findPrices(
       if (step < 0.02) break;
     }
   }
-  return kept;
+  return { ...kept, met };
 }

@@ -1,8 +1,8 @@
 import { prepare } from './bound';
-import { fix, type Fixed } from './fix';
+import { fix, only, type Fixed } from './fix';
 import { TINY, withPins } from './ground';
 import { Pass, type Breadth, type Progress } from './pass';
-import { findPrices, noPrices } from './prices';
+import { findPrices, noPrices, pricedAt, type Priced } from './prices';
 import { distinct, NEVER, valueOf, type Problem, type Selection } from './problem';
 
 /** A coarser clock for the first prices: they are found nearly as well in a fraction of the time. */
@@ -39,12 +39,26 @@ const unfixed = ({ candidates, options }: Fixed, selection: Selection): Selectio
     })),
   );
 
+/** A part of a part in the numbers of the whole. */
+const partOf = (larger: Fixed, smaller: Fixed): Fixed => ({
+  problem: smaller.problem,
+  candidates: smaller.candidates.map((list, at) => list.map((place) => larger.candidates[at]?.[place] ?? -1)),
+  options: smaller.options.map((list, at) =>
+    list.map((ways, place) => {
+      const before = smaller.candidates[at]?.[place] ?? -1;
+      return ways.map((way) => larger.options[at]?.[before]?.[way] ?? -1);
+    }),
+  ),
+});
+
 /**
- * How many partial choices are kept at a place, and how many candidates are tried after each: first an
+ * How many partial choices are kept at a place, and how many candidates are tried after each: for a first
  * answer, then better ones, then proof.
  */
+const GREEDY: Breadth = { kept: 1, tried: 1, labels: 30_000 };
+const FIRST: Breadth = { kept: 3, tried: 3, labels: 30_000 };
 const BREADTHS: readonly Breadth[] = [
-  { kept: 3, tried: 3, labels: 30_000 },
+  FIRST,
   { kept: 16, tried: 6, labels: 60_000 },
   { kept: 400, tried: 60, labels: 120_000 },
   { kept: Infinity, tried: Infinity, labels: 300_000 },
@@ -69,57 +83,63 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
       proved: progress.proved,
     };
   };
+
+  // Prices by the coarser clock; the candidates met on the way to them, with those a greedy choice adds (the
+  // paths there know nothing of joints), make a first answer.
   const coarse = coarser(whole);
-  let { prices } = yield* ticking(findPrices(coarse, prepare(coarse), noPrices(whole), 24, 0.5), shown);
-  let fixed: Fixed = {
-    problem: whole,
-    candidates: whole.sections.map((section) => section.candidates.map((_, index) => index)),
-    options: whole.sections.map((section) =>
-      section.candidates.map(({ options }) => options.map((_, way) => way)),
-    ),
-  };
-  for (const [index, breadth] of BREADTHS.entries()) {
-    const { problem } = fixed;
-    const prepared = prepare(problem);
-    // The first time the whole problem is priced once; later, when little is left of it, with care.
-    const ground = yield* ticking(findPrices(problem, prepared, prices, index === 0 ? 2 : 16, 0.3), shown);
+  const rough = yield* ticking(findPrices(coarse, prepare(coarse, true), noPrices(whole), 24, 0.5), shown);
+  let { prices } = rough;
+  const greedy = new Pass(pricedAt(coarse, prepare(coarse), prices), GREEDY, progress);
+  yield* ticking(greedy.run(), shown);
+  const few = only(whole, (at, place) => rough.met[at]?.has(place) === true || greedy.used(at, place));
+  const within = yield* ticking(findPrices(few.problem, prepare(few.problem), prices, 2, 0.3), shown);
+  const first = new Pass(within, FIRST, progress);
+  yield* ticking(first.run(), shown);
+  const { selection, value } = first.incumbent;
+  if (selection) progress = { ...progress, selection: unfixed(few, selection), value };
+  yield shown();
+
+  let part = only(whole, () => true);
+  function* price(rounds: number, step: number): Generator<Progress, Priced> {
+    const ground = yield* ticking(
+      findPrices(part.problem, prepare(part.problem), prices, rounds, step),
+      shown,
+    );
     prices = ground.prices;
-    progress = { ...progress, bound: Math.min(progress.bound, Math.max(ground.root, progress.value)) };
-    const within = { ...progress, selection: undefined };
-    const pass = new Pass(ground, breadth, within);
+    const bound = Math.min(progress.bound, Math.max(ground.root, progress.value));
+    progress = { ...progress, bound, proved: bound <= progress.value + TINY };
+    return ground;
+  }
+  /** What is left of the problem without what cannot be part of anything better. */
+  const narrow = (ground: Priced): void => {
+    if (progress.value > NEVER) part = partOf(part, fix(ground, progress.value + TINY));
+  };
+  const near = (): boolean =>
+    progress.proved || (progress.selection !== undefined && progress.bound - progress.value <= enough);
+
+  // The whole problem is priced but once; what is left of it, with care.
+  let ground = yield* price(progress.selection ? 1 : 2, 0.3);
+  if (progress.selection) {
+    narrow(ground);
+    ground = yield* price(2, 0.3);
+  }
+  for (const breadth of BREADTHS) {
+    if (near()) break;
+    if (breadth !== FIRST) {
+      narrow(ground);
+      ground = yield* price(16, breadth === BREADTHS[1] ? 0.2 : 0.08);
+    }
+    const pass = new Pass(ground, breadth, { ...progress, selection: undefined });
     yield* ticking(pass.run(), shown);
     const { incumbent, truncated } = pass;
     const bound = Math.min(progress.bound, Math.max(incumbent.value, truncated));
     progress = {
-      selection: incumbent.selection ? unfixed(fixed, incumbent.selection) : progress.selection,
+      selection: incumbent.selection ? unfixed(part, incumbent.selection) : progress.selection,
       value: incumbent.value,
       bound,
       proved: bound <= incumbent.value + TINY,
     };
     yield shown();
-    if (progress.proved || (progress.selection && bound - incumbent.value <= enough)) break;
-    if (progress.value > NEVER) {
-      const smaller = fix(
-        problem,
-        prepared,
-        ground.prices,
-        ground.best,
-        ground.constant,
-        progress.value + TINY,
-      );
-      fixed = {
-        problem: smaller.problem,
-        candidates: smaller.candidates.map((list, at) =>
-          list.map((place) => fixed.candidates[at]?.[place] ?? -1),
-        ),
-        options: smaller.options.map((list, at) =>
-          list.map((ways, place) => {
-            const before = smaller.candidates[at]?.[place] ?? -1;
-            return ways.map((way) => fixed.options[at]?.[before]?.[way] ?? -1);
-          }),
-        ),
-      };
-    }
   }
   return shown();
 }
