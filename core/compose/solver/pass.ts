@@ -311,15 +311,15 @@ export class Pass {
     this.#ends = front;
   }
 
-  /** Whether a candidate is in one of the choices the pass came to the end with. */
-  get used(): (section: number, candidate: number) => boolean {
+  /** The candidates of each section in the choices the pass came to the end with. */
+  used(): readonly ReadonlySet<number>[] {
     const sections = this.ground.problem.sections.length;
     const chosen = Array.from({ length: sections }, () => new Set<number>());
     for (const end of this.#ends)
       selectionOf(end, sections).forEach((picks, at) =>
         picks.forEach(({ candidate }) => chosen[at]?.add(candidate)),
       );
-    return (section, candidate) => chosen[section]?.has(candidate) === true;
+    return chosen;
   }
 
   #finish(label: Label): void {

@@ -91,7 +91,8 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
   let { prices } = rough;
   const greedy = new Pass(pricedAt(coarse, prepare(coarse), prices), GREEDY, progress);
   yield* ticking(greedy.run(), shown);
-  const few = only(whole, (at, place) => rough.met[at]?.has(place) === true || greedy.used(at, place));
+  const likely = [rough.met, greedy.used()];
+  const few = only(whole, (at, place) => likely.some((sets) => sets[at]?.has(place)));
   const within = yield* ticking(findPrices(few.problem, prepare(few.problem), prices, 2, 0.3), shown);
   const first = new Pass(within, FIRST, progress);
   yield* ticking(first.run(), shown);
