@@ -122,7 +122,7 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
   let ground = yield* price(progress.selection ? 1 : 2, 0.3);
   if (progress.selection) {
     narrow(ground);
-    ground = yield* price(2, 0.3);
+    ground = yield* price(1, 0.3);
   }
   for (const breadth of BREADTHS) {
     if (near()) break;
