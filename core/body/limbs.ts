@@ -21,6 +21,8 @@ import {
 import type { FootGoal } from './goals';
 import type { Side } from './sides';
 
+const { abs, acos, cos, max, sin, sqrt } = Math;
+
 /** Two bones between a root and a target, the joint between them on the side of the pole. */
 export interface TwoBones {
   readonly joint: Vec;
@@ -33,12 +35,12 @@ export interface TwoBones {
 
 /** Law of cosines: the bend of the joint for a distance between the ends, degrees. */
 function bendFor(a: number, b: number, d: number): number {
-  return 180 - Math.acos(clamp((a * a + b * b - d * d) / (2 * a * b), -1, 1)) / RAD;
+  return 180 - acos(clamp((a * a + b * b - d * d) / (2 * a * b), -1, 1)) / RAD;
 }
 
 /** The distance between the ends for a bend of the joint. */
 export function spanFor(a: number, b: number, bendDeg: number): number {
-  return Math.sqrt(a * a + b * b + 2 * a * b * Math.cos(bendDeg * RAD));
+  return sqrt(a * a + b * b + 2 * a * b * cos(bendDeg * RAD));
 }
 
 /** Places the joint between `root` and `target`; bone lengths `a`, `b` are kept whatever is asked. */
@@ -58,13 +60,13 @@ export function solveTwoBones(
   const d = clamp(asked, shortest, longest);
   const side = unit(across(pole, along), unit(across([0, 0, 1], along), [1, 0, 0]));
   const alongA = (a * a - b * b + d * d) / (2 * d);
-  const sideA = Math.sqrt(Math.max(0, a * a - alongA * alongA));
+  const sideA = sqrt(max(0, a * a - alongA * alongA));
   const joint = addScaled(addScaled(root, along, alongA), side, sideA);
   return {
     joint,
     end: addScaled(root, along, d),
     bendDeg: bendFor(a, b, d),
-    missM: Math.abs(asked - d),
+    missM: abs(asked - d),
   };
 }
 
@@ -119,18 +121,18 @@ export function hangingFoot(
   lengths: { readonly thigh: number; readonly shank: number },
 ): { readonly ankle: Vec; readonly pole: Vec; readonly frame: Frame } {
   const sign = side === 'left' ? 1 : -1;
-  const [st, ct] = [Math.sin(goal.thighDeg * RAD), Math.cos(goal.thighDeg * RAD)];
-  const [so, co] = [Math.sin(goal.outDeg * RAD), Math.cos(goal.outDeg * RAD)];
+  const [st, ct] = [sin(goal.thighDeg * RAD), cos(goal.thighDeg * RAD)];
+  const [so, co] = [sin(goal.outDeg * RAD), cos(goal.outDeg * RAD)];
   const thigh = inFrame(pelvisYaw, [sign * so, -ct * co, st * co]);
   // The front of the thigh: perpendicular to it, in the plane it swings in.
   const front = unit(across(inFrame(pelvisYaw, [0, st, ct]), thigh));
-  const shank = add(scale(thigh, Math.cos(goal.kneeDeg * RAD)), scale(front, -Math.sin(goal.kneeDeg * RAD)));
+  const shank = add(scale(thigh, cos(goal.kneeDeg * RAD)), scale(front, -sin(goal.kneeDeg * RAD)));
   const ankle = addScaled(addScaled(hip, thigh, lengths.thigh), shank, lengths.shank);
   // The shin's own front: at a right angle to it in the plane of the bend, however far it is bent.
   const bent = goal.kneeDeg * RAD;
-  const shankFront = add(scale(front, Math.cos(bent)), scale(thigh, Math.sin(bent)));
+  const shankFront = add(scale(front, cos(bent)), scale(thigh, sin(bent)));
   const point = goal.pointDeg * RAD;
-  const fwd = add(scale(shankFront, Math.cos(point)), scale(shank, Math.sin(point)));
+  const fwd = add(scale(shankFront, cos(point)), scale(shank, sin(point)));
   const left = unit(cross(scale(shank, -1), fwd));
   return { ankle, pole: front, frame: { left, up: cross(fwd, left), fwd } };
 }

@@ -2,6 +2,8 @@ import { HEAD, share, TRUNK_RINGS } from './skeleton';
 import { add, addScaled, inFrame, mix, mixFrame, turned, unit, WORLD, type Frame, type Vec } from './vector';
 import type { Goals } from './goals';
 
+const { cos, hypot, max, min, PI, sin } = Math;
+
 /** The spine and head, relative to the middle of the hips; metres for a stature of one metre. */
 export interface Trunk {
   readonly pelvis: Frame;
@@ -74,7 +76,7 @@ export function trunkAt(trunk: Trunk, level: number): { readonly centre: Vec; re
   const top = share('cervicothoracic');
   if (level <= low) {
     const t = (level - hip) / (low - hip);
-    const frame = mixFrame(trunk.pelvis, trunk.abdomen, Math.max(0, t) * 0.5);
+    const frame = mixFrame(trunk.pelvis, trunk.abdomen, max(0, t) * 0.5);
     return { centre: mix(trunk.midHip, trunk.lumbar, t), frame };
   }
   if (level <= mid) {
@@ -86,7 +88,7 @@ export function trunkAt(trunk: Trunk, level: number): { readonly centre: Vec; re
     return { centre: mix(trunk.lumbar, trunk.thoracic, t), frame };
   }
   const t = (level - mid) / (top - mid);
-  const frame = mixFrame(trunk.abdomen, trunk.thorax, Math.min(1, 0.5 + t * 2));
+  const frame = mixFrame(trunk.abdomen, trunk.thorax, min(1, 0.5 + t * 2));
   return { centre: mix(trunk.thoracic, trunk.neck, t), frame };
 }
 
@@ -124,9 +126,9 @@ export function trunkSurface(
 ): { readonly place: Vec; readonly away: Vec; readonly frame: Frame } {
   const { centre, frame } = trunkAt(trunk, level);
   const ring = ringAt(level);
-  const [s, c] = [Math.sin((angleDeg * Math.PI) / 180), Math.cos((angleDeg * Math.PI) / 180)];
+  const [s, c] = [sin((angleDeg * PI) / 180), cos((angleDeg * PI) / 180)];
   // Where the ray from the centre meets the ellipse.
-  const r = 1 / Math.hypot(s / ring.breadth, c / ring.depth);
+  const r = 1 / hypot(s / ring.breadth, c / ring.depth);
   const place = add(centre, inFrame(frame, [s * r * statureM, 0, (c * r + ring.ahead) * statureM]));
   const away = unit(inFrame(frame, [s / ring.breadth, 0, c / ring.depth]));
   return { place, away, frame };
@@ -139,10 +141,10 @@ export function headSurface(
   azimuthDeg: number,
   elevationDeg: number,
 ): { readonly place: Vec; readonly away: Vec; readonly frame: Frame } {
-  const [sa, ca] = [Math.sin((azimuthDeg * Math.PI) / 180), Math.cos((azimuthDeg * Math.PI) / 180)];
-  const [se, ce] = [Math.sin((elevationDeg * Math.PI) / 180), Math.cos((elevationDeg * Math.PI) / 180)];
+  const [sa, ca] = [sin((azimuthDeg * PI) / 180), cos((azimuthDeg * PI) / 180)];
+  const [se, ce] = [sin((elevationDeg * PI) / 180), cos((elevationDeg * PI) / 180)];
   const v: Vec = [sa * ce, se, ca * ce];
-  const r = 1 / Math.hypot(v[0] / HEAD.breadth, v[1] / HEAD.height, v[2] / HEAD.depth);
+  const r = 1 / hypot(v[0] / HEAD.breadth, v[1] / HEAD.height, v[2] / HEAD.depth);
   const frame = trunk.headFrame;
   const place = add(
     trunk.head,
