@@ -1,5 +1,13 @@
 import { seededRandom } from '../../random';
-import type { Candidate, Counter, Problem, Section } from './problem';
+import {
+  valueOf,
+  type Candidate,
+  type Counter,
+  type Pick,
+  type Problem,
+  type Section,
+  type Selection,
+} from './problem';
 
 /** How large a made-up problem is. */
 export interface Size {
@@ -81,4 +89,34 @@ export function madeUpProblem(seed: number, size: Size): Problem {
     sections: pinned,
     counters,
   };
+}
+
+/** Small enough for everything to be tried. */
+export const SMALL: Size = { sections: 2, candidates: 4, forms: 6, counters: 3, totalUnits: 30 };
+
+/** The best of all selections there are, tried one after another; −Infinity where none fits. */
+export function bruteForce(problem: Problem): { readonly value: number; readonly selection: Selection } {
+  let best: { value: number; selection: Selection } = { value: -Infinity, selection: [] };
+  const lists = problem.sections.map((section): readonly (readonly Pick[])[] =>
+    section.candidates.reduce<readonly (readonly Pick[])[]>(
+      (sets, candidate, place) => [
+        ...sets,
+        ...sets.flatMap((set) =>
+          candidate.options.map((_, option) => [...set, { candidate: place, option }]),
+        ),
+      ],
+      [[]],
+    ),
+  );
+  const walk = (selection: Selection): void => {
+    const list = lists[selection.length];
+    if (!list) {
+      const value = valueOf(problem, selection);
+      if (typeof value === 'number' && value > best.value) best = { value, selection };
+      return;
+    }
+    for (const picks of list) walk([...selection, picks]);
+  };
+  walk([]);
+  return best;
 }
