@@ -60,6 +60,9 @@ describe('three drafts', () => {
       effortCurve(one, compile(one)).reduce((sum, span) => sum + span.effort * span.lengthMs, 0);
     expect(effort(of('gentler'))).toBeLessThan(effort(practice));
     expect(of('fuller').items.length).toBeGreaterThan(practice.items.length);
+    // Fuller, not crowded: no draft gives its forms less than three quarters of a minute each.
+    for (const { draft: one } of all)
+      expect(one.practice.items.length).toBeLessThanOrEqual(one.practice.brief.minutes / 0.75);
     expect(of('plainer').items.length).toBeLessThan(practice.items.length);
     for (const { draft: one } of all) expect(onTime(one.practice)).toBe(true);
   });

@@ -109,7 +109,7 @@ function sparedPoints(form: Form, variant: VariantId): number {
 const ECONOMY: Readonly<Record<Character, number>> = {
   'as-asked': 1.6,
   gentler: 1.6,
-  fuller: 0.8,
+  fuller: 1.2,
   plainer: 2.6,
 };
 
