@@ -1,10 +1,19 @@
 import { PLAIN_BRIEF } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
-import { asksOf, REPERTOIRE, type Form } from '../forms';
+import { asksOf, exhaleWanted, REPERTOIRE, ROLES, type Form } from '../forms';
 import { compile, edit, type Practice } from '../practice';
 import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
-import { familiarityOf, itemByHand, itemDraft, lengthMs, measured, timeLine, waysOf } from './items';
+import {
+  familiarityOf,
+  itemByHand,
+  itemDraft,
+  lengthMs,
+  longPoints,
+  measured,
+  timeLine,
+  waysOf,
+} from './items';
 
 const found = (id: string): Form => {
   const form = REPERTOIRE.find((one) => one.id === id);
@@ -117,5 +126,60 @@ describe('a form put in by hand', () => {
     if (!short) throw new Error('no form knocks');
     const item = put({ conditions: [] }, { ...short, settleSec: 2 });
     expect((item?.quietSec ?? 0) + 2).toBeGreaterThanOrEqual(8);
+  });
+});
+
+describe('going on with one form for long', () => {
+  const calm = asksOf(found('mist-over-the-lake'), 'full');
+  const tiring = { ...calm, armsAboveShoulders: true };
+  const minutes = (count: number): number => count * 60_000;
+
+  it('costs nothing for as long as a form is usually done (common practice: one to three minutes)', () => {
+    for (const role of ROLES) {
+      expect(longPoints(calm, role, undefined, minutes(3))).toBeCloseTo(0, 9);
+      expect(longPoints(tiring, role, undefined, minutes(2))).toBeCloseTo(0, 9);
+    }
+  });
+
+  it('costs more the longer it is, sooner where it tires, and later where it is still', () => {
+    expect(longPoints(calm, 'nourish', undefined, minutes(5))).toBeLessThan(
+      longPoints(calm, 'nourish', undefined, minutes(4)),
+    );
+    expect(longPoints(tiring, 'nourish', undefined, minutes(4))).toBeLessThan(
+      longPoints(calm, 'nourish', undefined, minutes(4)),
+    );
+    expect(longPoints(calm, 'still', undefined, minutes(5))).toBeCloseTo(0, 9);
+    // A lesson drills what it teaches for as long as it takes.
+    expect(longPoints(tiring, 'nourish', 'drill', minutes(12))).toBeCloseTo(0, 9);
+  });
+});
+
+describe('the way of an exhale', () => {
+  const plain = found('mist-over-the-lake');
+
+  it.each([
+    ['clear', 'by-purpose', 'mouth'],
+    ['nourish', 'by-purpose', 'nose'],
+    ['still', 'by-purpose', undefined],
+    ['gather', 'by-purpose', undefined],
+    ['clear', 'nose', 'nose'],
+    ['nourish', 'nose', 'nose'],
+    ['loosen', 'nose', 'nose'],
+  ] as const)('to %s, by the custom “%s”, is wanted by the %s (common practice)', (role, custom, way) => {
+    expect(exhaleWanted(plain, role, custom)).toBe(way);
+  });
+
+  it('is left to the sound where there is one, and to nothing where nothing is breathed out', () => {
+    expect(exhaleWanted(found('sound-lung'), 'clear', 'by-purpose')).toBeUndefined();
+    const free = { ...plain, cycle: plain.cycle.map((stroke) => ({ ...stroke, breath: 'free' as const })) };
+    expect(exhaleWanted(free as Form, 'clear', 'by-purpose')).toBeUndefined();
+  });
+
+  it('is by the mouth for what clears in a draft, by the nose where that is the custom', () => {
+    const entry = allowed(plain);
+    expect(itemDraft(asking(), entry, 'clear', []).exhaleByMouth).toBe(true);
+    expect(itemDraft(asking(), entry, 'nourish', []).exhaleByMouth).toBe(false);
+    const nose: Asking = { ...asking(), customs: { ...DEFAULT_CUSTOMS, exhaleRoute: 'nose' } };
+    expect(itemDraft(nose, entry, 'clear', []).exhaleByMouth).toBe(false);
   });
 });

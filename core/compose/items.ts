@@ -1,6 +1,6 @@
 import type { Brief } from '../brief';
 import type { Customs } from '../customs';
-import { asksOf, type Form, type Role } from '../forms';
+import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
 import { compile, type Item, type LessonStep, type NewItem, type Practice } from '../practice';
 import type { Allowed, Asking, ItemDraft, People } from './asking';
 
@@ -103,7 +103,9 @@ export function itemDraft(
     firstSide: asking.customs.firstSide,
     familiarity: familiarityOf(asking, role, form),
     omitHolds: fitting.omitHolds,
-    exhaleByMouth: fitting.exhaleByMouth,
+    exhaleByMouth:
+      fitting.exhaleByMouth ||
+      (form.exhale === 'nose' && exhaleWanted(form, role, asking.customs.exhaleRoute) === 'mouth'),
     hinge: false,
     reasons: [...reasons, ...fitting.reasons].slice(0, 16),
     ...(quiet ? { quietSec: STILL_AFTER_SEC - form.settleSec } : {}),
@@ -149,6 +151,21 @@ export function doseOf(form: Form, repetitions: number, lesson: LessonStep | und
   const wanted = lesson === 'drill' ? most + 12 * multipleOf : usual;
   const off = (repetitions - wanted) / wanted;
   return -(lesson === 'drill' ? 1.5 : 0.35) * off * off;
+}
+
+/** How long one form may go on before it is felt to, seconds: with arms up or legs low, still, or otherwise. */
+const LONG_SEC = { tiring: 120, still: 300, other: 180 } as const;
+const POINTS_A_MINUTE = 0.6;
+
+/**
+ * What it costs to go on with one form for long: a form of slow repetitions done twice as often as usual is
+ * within its range and yet fills a quarter of a class (common practice; standing still is meant to be long).
+ */
+export function longPoints(asks: Asks, role: Role, lesson: LessonStep | undefined, ms: number): number {
+  if (lesson !== undefined) return 0;
+  const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
+  const enough = tiring ? LONG_SEC.tiring : role === 'still' ? LONG_SEC.still : LONG_SEC.other;
+  return -POINTS_A_MINUTE * Math.max(0, ms / 60_000 - enough / 60);
 }
 
 /**

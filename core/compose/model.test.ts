@@ -211,6 +211,18 @@ describe('the place and the people', () => {
     },
   );
 
+  it.each<Theme>([{ kind: 'organ', organ: 'lung' }, { kind: 'all-phases' }, { kind: 'aim', aim: 'sleep' }])(
+    'fills no long practice with one form: none much over four minutes but what is still: %o',
+    (theme) => {
+      for (const minutes of [25, 40, 60]) {
+        const { practice, timeline } = made(asking({ theme, minutes }, { enough: 0.01 }));
+        timeline.items.forEach((span, index) => {
+          if (practice.items[index]?.role !== 'still') expect(span.lengthMs).toBeLessThan(4.5 * 60_000);
+        });
+      }
+    },
+  );
+
   it('takes the pace of the log, so that what is drafted lasts what it lasts', () => {
     const pace = Object.fromEntries(REPERTOIRE.map((form) => [form.id, 1.2]));
     const plain = made(asking({}));

@@ -1,11 +1,11 @@
 import { themeBlocks } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
-import { asksOf, organsOfForm, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
+import { asksOf, exhaleWanted, organsOfForm, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
 import { compile, STANCE_CHANGE_SEC, type Item } from '../practice';
 import { seededRandom } from '../random';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
-import { doseOf, itemDraft, lengthMs, measured, timeLine, waysOf } from './items';
+import { doseOf, itemDraft, lengthMs, longPoints, measured, timeLine, waysOf } from './items';
 import { deepBits, loosenedBy } from './joints';
 import { placesOf, type Place } from './places';
 import { planSections, type SectionPlan } from './plan';
@@ -192,6 +192,9 @@ export function modelOf(asking: Asking): Model {
       ];
       if (blocks.length === 0 && heart && served.length === 0)
         parts.push({ strength: 'theme', points: -0.5 });
+      // Where the custom wants the breath out by the nose, a form that sends it by the mouth suits less.
+      if (form.exhale === 'mouth' && exhaleWanted(form, role, customs.exhaleRoute) === 'nose')
+        parts.push({ strength: 'theme', points: -0.8 });
       RECENT_POINTS.forEach((points, back) => {
         if (people.recent?.[back]?.includes(form.id) && role !== 'arrive' && role !== 'close')
           parts.push({ strength: 'variety', points: -points });
@@ -216,14 +219,14 @@ export function modelOf(asking: Asking): Model {
         (start === 'shoulder width' || start === 'chair' ? 0 : 1) *
         STANCE_CHANGE_SEC[draft.familiarity] *
         1000;
-      const options = distinct(
-        ways.map((way) => ({
-          units: units(lengthMs(line, way.repetitions, way.stretch * pace) + changeMs),
-          value: own + way.dose * strength('dose'),
-          way,
-        })),
-      );
       const asks = asksOf(form, fitting.variant);
+      const options = distinct(
+        ways.map((way) => {
+          const ms = lengthMs(line, way.repetitions, way.stretch * pace);
+          const dose = way.dose + longPoints(asks, role, place.lesson, ms);
+          return { units: units(ms + changeMs), value: own + dose * strength('dose'), way: { ...way, dose } };
+        }),
+      );
       const twin = twinKind(form);
       const counts = [
         ...(heart ? served.map((index) => targetCounters[index] as number) : []),

@@ -22,7 +22,7 @@ export const STRENGTHS = [
   { id: 'twins', label: 'near-twins apart', what: 'Two forms of one kind for the same organs seldom both.', source: 'common-practice' },
   { id: 'level', label: 'easy before hard', what: 'Harder forms cost more where they are taught as we go.', source: 'common-practice' },
   { id: 'talk', label: 'little talk', what: 'Forms that need long announcing cost a little.', source: 'measured-practice' },
-  { id: 'dose', label: 'usual doses', what: 'Repetitions near what is usual for the form.', source: 'measured-practice' },
+  { id: 'dose', label: 'usual doses', what: 'Repetitions near what is usual for the form, and no form for much more than three minutes.', source: 'measured-practice' },
   { id: 'economy', label: 'fewer forms, done properly', what: 'Every further form must be worth its place.', source: 'common-practice' },
 ] as const satisfies readonly StrengthRow[];
 

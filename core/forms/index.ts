@@ -18,6 +18,7 @@ export { searchText } from './search';
 export { rowOf } from './rows';
 export type { FormRow, Wishes } from './seek';
 export { repetitionSec } from './timing';
+export { exhaleWanted } from './exhale';
 export { REPERTOIRE } from './repertoire';
 export { restIn, strokePostures } from './embody';
 export {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { PLAIN_BRIEF, type Theme } from '../brief';
+import { PLAIN_BRIEF, type Brief, type Theme } from '../brief';
 import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form } from '../forms';
@@ -128,5 +128,30 @@ describe('the margin, whatever a hand has made of a practice', () => {
       }),
       { numRuns: 10, seed: 20 },
     );
+  });
+
+  it('agrees with the composer: of what was just drafted nothing must or should be otherwise, and little is to consider', () => {
+    const briefs: readonly Partial<Brief>[] = [
+      { theme: { kind: 'organ', organ: 'kidney' }, minutes: 12, dayPart: 'morning' },
+      { theme: { kind: 'organ', organ: 'lung' }, minutes: 40, intent: 'nourish' },
+      { theme: { kind: 'organ', organ: 'stomach' }, minutes: 25, intent: 'clear-then-nourish' },
+      { theme: { kind: 'phase', phase: 'wood' }, minutes: 60, intent: 'clear-then-nourish' },
+      { theme: { kind: 'all-phases' }, minutes: 25, dayPart: 'evening', intent: 'calm' },
+      { theme: { kind: 'aim', aim: 'sleep' }, minutes: 20, dayPart: 'evening', intent: 'calm' },
+      { theme: { kind: 'organ', organ: 'heart' }, minutes: 20, posture: 'seated' },
+      { theme: { kind: 'channel', channel: 'GB' }, minutes: 40 },
+      { theme: { kind: 'set', set: 'eight-brocades' }, minutes: 25 },
+    ];
+    for (const over of briefs) {
+      const asked = { ...PLAIN_BRIEF, ...over };
+      const result = compose(asked, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.01);
+      if (!result.ok) throw new Error(`no practice of ${JSON.stringify(over)}`);
+      const notes = review(result.practice, result.timeline, DEFAULT_CUSTOMS, { conditions: [] });
+      expect({ over, notes: notes.filter(({ weight }) => weight !== 'consider') }).toEqual({
+        over,
+        notes: [],
+      });
+      expect(notes.length).toBeLessThanOrEqual(1);
+    }
   });
 });

@@ -193,4 +193,10 @@ describe('the margin as a whole', () => {
     expect(weights).toEqual(weights.toSorted((a, b) => a - b));
     expect(weights[0]).toBe(0);
   });
+
+  it('takes three of eight for forms taken singly, and half of a set for the set', () => {
+    const three = notesOf({ lines: many(...BROCADES.slice(0, 3).toReversed()) }).map(({ rule }) => rule);
+    expect(three).not.toContain('set-order');
+    expect(notesOf({ lines: many(...BROCADES.toReversed()) }).map(({ rule }) => rule)).toContain('set-order');
+  });
 });

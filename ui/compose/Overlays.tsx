@@ -129,6 +129,8 @@ export function Overlays({
         <WhyNot
           practice={practice}
           own={own}
+          customs={customs}
+          people={people}
           ask={async (formId) => composer.whyNot(asked, practice, formId)}
           onTake={takeDraft}
           onClose={close}

@@ -96,6 +96,7 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
       </label>
       <textarea
         id="pasted-order"
+        data-first
         className="field mt-1 min-h-40"
         rows={8}
         placeholder={EXAMPLE}

@@ -19,6 +19,13 @@ export function Sheet({ title, wide = false, onClose, children }: Props) {
         <Dialog.Content
           className={`slip fixed top-[5vh] left-1/2 max-h-[90vh] -translate-x-1/2 p-5 ${wide ? 'w-[min(74rem,calc(100vw-1.5rem))]' : 'w-[min(44rem,calc(100vw-1.5rem))]'}`}
           aria-describedby={undefined}
+          onOpenAutoFocus={(event) => {
+            // Where there is a field to begin with, one begins with it and not with closing again.
+            const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('[data-first]');
+            if (!first) return;
+            event.preventDefault();
+            first.focus();
+          }}
         >
           <div className="mb-2 flex items-baseline justify-between gap-4">
             <Dialog.Title className="font-serif text-[1.44rem] font-medium">{title}</Dialog.Title>

@@ -1,7 +1,9 @@
 'use client';
 
 import { useMemo, useRef, useState } from 'react';
-import type { Composed, WhyNot as Answer } from '@/core/compose';
+import type { Composed, People, WhyNot as Answer } from '@/core/compose';
+import { alternatives } from '@/core/compose/alternatives';
+import type { Customs } from '@/core/customs';
 import { plainText, REPERTOIRE, searchText, withOwn, type OwnForms } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
@@ -14,18 +16,21 @@ import { Contributions } from './WhyThis';
 interface Props {
   readonly practice: Practice;
   readonly own: OwnForms;
+  readonly customs: Customs;
+  readonly people: People;
   readonly ask: (formId: string) => Promise<Answer | undefined>;
   readonly onTake: (draft: Composed, name: string) => void;
   readonly onClose: () => void;
 }
 
 const MOST_FOUND = 8;
+const MOST_NEAR = 6;
 
 /** So little lost or won is the clock’s own rounding: as good as nothing. */
 const SAME_POINTS = 0.15;
 
 /** Why not this form? It is put in at best; what that costs, what comes and what leaves is laid open. */
-export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
+export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }: Props) {
   const forms = useMemo(() => withOwn(REPERTOIRE, own), [own]);
   const [sought, setSought] = useState('');
   const [asked, setAsked] = useState<string | undefined>(undefined);
@@ -38,11 +43,15 @@ export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
     const words = plainText(sought)
       .split(/\s+/)
       .filter((word) => word !== '');
-    if (words.length === 0) return [];
+    // Before anything is sought: the forms that would serve the theme best and are not here.
+    if (words.length === 0)
+      return alternatives(practice, 'nourish', forms, customs, people)
+        .slice(0, MOST_NEAR)
+        .map(({ form }) => form);
     return forms
       .filter((form) => !present.has(form.id) && words.every((word) => searchText(form).includes(word)))
       .slice(0, MOST_FOUND);
-  }, [forms, present, sought]);
+  }, [forms, present, sought, practice, customs, people]);
   const nameOf = (id: string): string =>
     forms.find((form) => form.id === id)?.name ?? practice.forms[id]?.name ?? id;
   const question = (id: string): void => {
@@ -61,6 +70,7 @@ export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
       </label>
       <input
         id="why-not-form"
+        data-first
         className="field"
         placeholder="a form that is not here: its name, its organ …"
         autoComplete="off"
@@ -71,16 +81,21 @@ export function WhyNot({ practice, own, ask, onTake, onClose }: Props) {
         }}
       />
       {!asked && (
-        <ul className="mt-1" aria-label="Forms found">
-          {found.map((one) => (
-            <li key={one.id} className="border-b border-hairline">
-              <button type="button" className="slip-line" onClick={() => question(one.id)}>
-                <span className="font-serif text-[1.1rem]">{one.name}</span>
-                <span className="quiet small ml-auto">{one.family}</span>
-              </button>
-            </li>
-          ))}
-        </ul>
+        <>
+          {plainText(sought).trim() === '' && found.length > 0 && (
+            <h3 className="caption mt-3">would serve the theme, and are not here</h3>
+          )}
+          <ul className="mt-1" aria-label="Forms found">
+            {found.map((one) => (
+              <li key={one.id} className="border-b border-hairline">
+                <button type="button" className="slip-line" onClick={() => question(one.id)}>
+                  <span className="font-serif text-[1.1rem]">{one.name}</span>
+                  <span className="quiet small ml-auto">{one.family}</span>
+                </button>
+              </li>
+            ))}
+          </ul>
+        </>
       )}
       {asked && form && (
         <div className="mt-3 flex gap-4" aria-live="polite">

@@ -1,3 +1,4 @@
+import { exhaleWanted } from '../../forms';
 import { openCautions } from '../../people';
 import type { Finding, Rule } from '../rule';
 
@@ -7,12 +8,9 @@ export const exhaleRoute: Rule = {
   source: 'common-practice',
   find: ({ items, customs, people }) =>
     items.flatMap(({ item, form }): readonly Finding[] => {
-      const breathed = form.cycle.some(({ breath }) => breath === 'out');
-      if (!breathed || form.soundOrgan || item.hinge) return [];
+      const wanted = item.hinge ? undefined : exhaleWanted(form, item.role, customs.exhaleRoute);
       const byMouth = item.exhaleByMouth || form.exhale === 'mouth';
-      const wantsMouth = customs.exhaleRoute === 'by-purpose' && item.role === 'clear';
-      const wantsNose = customs.exhaleRoute === 'nose' || item.role === 'nourish';
-      if (wantsMouth && !byMouth)
+      if (wanted === 'mouth' && !byMouth)
         return [
           {
             weight: 'consider' as const,
@@ -29,7 +27,7 @@ export const exhaleRoute: Rule = {
       const eased = openCautions(form, { ...item, exhaleByMouth: false }, people.conditions).some(
         (caution) => caution.remedy === 'exhale-by-mouth',
       );
-      if (!wantsNose || wantsMouth || !byMouth || eased) return [];
+      if (wanted !== 'nose' || !byMouth || eased) return [];
       return [
         {
           weight: 'consider' as const,

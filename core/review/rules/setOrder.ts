@@ -19,7 +19,9 @@ export const setOrderRule: Rule = {
     FORM_SETS.filter(({ id }) => ORDERED.includes(id)).flatMap(({ id, name }) => {
       const places = formsOfSet(id, customs);
       const members = items.filter(({ item }) => places.includes(item.formId) && !item.hinge);
-      if (new Set(members.map(({ item }) => item.formId)).size < 3) return [];
+      // Two or three of eight are forms taken singly: only what is mostly there is done as a set.
+      const present = new Set(members.map(({ item }) => item.formId)).size;
+      if (present < Math.max(3, places.length / 2)) return [];
       const order = members.toSorted((a, b) => places.indexOf(a.item.formId) - places.indexOf(b.item.formId));
       const wrong = members.find((view, index) => view !== order[index]);
       if (!wrong) return [];
