@@ -35,6 +35,13 @@ test('a draft can be argued with: three characters, why this, why not, something
   await expect(page.getByText('fewer forms, done properly')).toBeVisible();
 
   await more(page, 'Why not another form?');
+  // It begins in the field, with forms that were nearly in below it.
+  await expect(page.getByLabel('Which form')).toBeFocused();
+  await page.getByRole('list', { name: 'Forms found' }).getByRole('button').first().click();
+  await expect(page.getByRole('button', { name: 'Another form' })).toBeVisible();
+  await expect(page.getByLabel('Which form')).toBeFocused();
+  await page.getByRole('button', { name: 'Another form' }).click();
+  await expect(page.getByRole('list', { name: 'Forms found' }).getByRole('listitem')).not.toHaveCount(0);
   await page.getByLabel('Which form').fill('tiger pounces');
   await page.getByRole('list', { name: 'Forms found' }).getByRole('button').first().click();
   await expect(page.getByText(/With it the practice/)).toBeVisible({ timeout: 60_000 });

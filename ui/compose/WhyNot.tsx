@@ -38,6 +38,7 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
     undefined,
   );
   const latest = useRef('');
+  const field = useRef<HTMLInputElement>(null);
   const present = useMemo(() => new Set(practice.items.map((item) => item.formId)), [practice]);
   const found = useMemo(() => {
     const words = plainText(sought)
@@ -57,9 +58,16 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
   const question = (id: string): void => {
     latest.current = id;
     setAsked(id);
+    // The line that was pressed goes away: one goes on from the field.
+    field.current?.focus();
     void ask(id).then((result) => {
       if (result && latest.current === id) setAnswer({ id, answer: result });
     });
+  };
+  const another = (): void => {
+    setAsked(undefined);
+    setSought('');
+    field.current?.focus();
   };
   const shown = answer && answer.id === asked ? answer.answer : undefined;
   const form = forms.find((one) => one.id === asked);
@@ -70,6 +78,7 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
       </label>
       <input
         id="why-not-form"
+        ref={field}
         data-first
         className="field"
         placeholder="a form that is not here: its name, its organ …"
@@ -101,7 +110,12 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
         <div className="mt-3 flex gap-4" aria-live="polite">
           <Thumbnail form={form} height={150} />
           <div className="min-w-0 flex-1">
-            <h3>{form.name}</h3>
+            <div className="flex items-baseline justify-between gap-4">
+              <h3>{form.name}</h3>
+              <button type="button" className="press-plain small" onClick={another}>
+                Another form
+              </button>
+            </div>
             {!shown && <p className="quiet">Putting it in at best …</p>}
             {shown && !shown.ok && (
               <p className="must mt-1">
