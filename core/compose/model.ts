@@ -1,6 +1,15 @@
 import { themeBlocks } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
-import { asksOf, exhaleWanted, organsOfForm, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
+import {
+  asksOf,
+  exhaleWanted,
+  organsOfForm,
+  stanceOf,
+  STANCES,
+  twinKind,
+  type Form,
+  type Role,
+} from '../forms';
 import { compile, STANCE_CHANGE_SEC, type Item } from '../practice';
 import { seededRandom } from '../random';
 import type { Allowed, Asking, ItemDraft } from './asking';
