@@ -1,8 +1,8 @@
-import { prepare } from './bound';
+import { prepare, type Prices } from './bound';
 import { fix, only, type Fixed } from './fix';
-import { TINY, withPins } from './ground';
+import { TINY, withPins, type Ground } from './ground';
 import { Pass, type Breadth, type Progress } from './pass';
-import { findPrices, noPrices, pricedAt, type Priced } from './prices';
+import { findPrices, noPrices, pricedAt, relaxedPath, type Priced } from './prices';
 import { distinct, NEVER, valueOf, type Problem, type Selection } from './problem';
 
 /** A coarser clock for the first prices: they are found nearly as well in a fraction of the time. */
@@ -51,18 +51,55 @@ const partOf = (larger: Fixed, smaller: Fixed): Fixed => ({
   ),
 });
 
-/**
- * How many partial choices are kept at a place, and how many candidates are tried after each: for a first
- * answer, then better ones, then proof.
- */
+/** How many partial choices are kept at a place, and how many candidates are tried after each: at first … */
 const GREEDY: Breadth = { kept: 1, tried: 1, labels: 30_000 };
 const FIRST: Breadth = { kept: 3, tried: 3, labels: 30_000 };
-const BREADTHS: readonly Breadth[] = [
-  FIRST,
-  { kept: 16, tried: 6, labels: 60_000 },
-  { kept: 400, tried: 60, labels: 120_000 },
-  { kept: Infinity, tried: Infinity, labels: 300_000 },
-];
+const BETTER: Breadth = { kept: 16, tried: 6, labels: 60_000 };
+/** … and for proof: widely at each part of what is left, without limit where a part cannot be parted again. */
+const WIDE: Breadth = { kept: 60, tried: 12, labels: 6_000 };
+const WHOLE: Breadth = { kept: Infinity, tried: Infinity, labels: 150_000 };
+/** Partial choices and parts looked at before proof is given up. */
+const MOST_LABELS = 300_000;
+const MOST_PARTS = 150;
+
+/** A part of the problem in which something better may still be. */
+interface Open {
+  readonly part: Fixed;
+  readonly prices: Prices;
+  /** Nothing in it is worth more. */
+  readonly bound: number;
+}
+
+/**
+ * The form that more than one section counts on, the dearest first: in the relaxed problem it may stand twice,
+ * which no price quite forbids. Nothing where no form does.
+ */
+function contested({ problem, prices }: Ground, uses: Float64Array): number | undefined {
+  const sections = new Map<number, number>();
+  for (const { candidates } of problem.sections)
+    for (const { once } of candidates) sections.set(once, (sections.get(once) ?? 0) + 1);
+  let found: { readonly once: number; readonly uses: number; readonly price: number } | undefined;
+  for (const [once, count] of sections) {
+    const one = { once, uses: uses[once] ?? 0, price: prices.forms[once] ?? 0 };
+    if (count < 2 || (one.uses < 2 && one.price === 0)) continue;
+    if (!found || one.uses > found.uses || (one.uses === found.uses && one.price > found.price)) found = one;
+  }
+  return found?.once;
+}
+
+/** The problem once for each section the form may stand in, so that it can stand in no other. */
+function parted(problem: Problem, once: number): readonly Fixed[] {
+  return problem.sections.flatMap(({ candidates }, section): readonly Fixed[] =>
+    candidates.some((candidate) => candidate.once === once)
+      ? [
+          only(
+            problem,
+            (at, place) => at === section || problem.sections[at]?.candidates[place]?.once !== once,
+          ),
+        ]
+      : [],
+  );
+}
 
 /**
  * Finds the best selection and proves it. Yields whenever there is something better to show or simply time
@@ -84,6 +121,15 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
     };
   };
 
+  /** Nothing better than this is left, beside what has been found. */
+  const closeTo = (most: number): void => {
+    const bound = Math.min(progress.bound, Math.max(most, progress.value));
+    progress = { ...progress, bound, proved: bound <= progress.value + TINY };
+  };
+  const take = ({ selection: found, value: worth }: Progress, of: Fixed): void => {
+    if (found) progress = { ...progress, selection: unfixed(of, found), value: worth };
+  };
+
   // Prices by the coarser clock; the candidates met on the way to them, with those a greedy choice adds (the
   // paths there know nothing of joints), make a first answer.
   const coarse = coarser(whole);
@@ -96,8 +142,7 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
   const within = yield* ticking(findPrices(few.problem, prepare(few.problem), prices, 2, 0.3), shown);
   const first = new Pass(within, FIRST, progress);
   yield* ticking(first.run(), shown);
-  const { selection, value } = first.incumbent;
-  if (selection) progress = { ...progress, selection: unfixed(few, selection), value };
+  take(first.incumbent, few);
   yield shown();
 
   let part = only(whole, () => true);
@@ -107,8 +152,7 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
       shown,
     );
     prices = ground.prices;
-    const bound = Math.min(progress.bound, Math.max(ground.root, progress.value));
-    progress = { ...progress, bound, proved: bound <= progress.value + TINY };
+    closeTo(ground.root);
     return ground;
   }
   /** What is left of the problem without what cannot be part of anything better. */
@@ -124,24 +168,60 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
     narrow(ground);
     ground = yield* price(1, 0.3);
   }
-  for (const breadth of BREADTHS) {
+  for (const breadth of [FIRST, BETTER]) {
     if (near()) break;
-    if (breadth !== FIRST) {
+    if (breadth === BETTER) {
       narrow(ground);
-      ground = yield* price(16, breadth === BREADTHS[1] ? 0.2 : 0.08);
+      ground = yield* price(16, 0.2);
     }
     const pass = new Pass(ground, breadth, { ...progress, selection: undefined });
     yield* ticking(pass.run(), shown);
     const { incumbent, truncated } = pass;
-    const bound = Math.min(progress.bound, Math.max(incumbent.value, truncated));
-    progress = {
-      selection: incumbent.selection ? unfixed(part, incumbent.selection) : progress.selection,
-      value: incumbent.value,
-      bound,
-      proved: bound <= incumbent.value + TINY,
-    };
+    take(incumbent, part);
+    closeTo(Math.max(incumbent.value, truncated));
     yield shown();
   }
+
+  // What is left is gone through part by part, where most may be first; a part too large is parted by a form.
+  narrow(ground);
+  let open: readonly Open[] = [{ part, prices, bound: progress.bound }];
+  let [labels, parts] = [0, 0];
+  /** What parts that could not be finished may still hold. */
+  let unfinished = NEVER;
+  while (!near() && open.length > 0 && labels < MOST_LABELS && parts < MOST_PARTS) {
+    const [now, ...others] = open.toSorted((a, b) => b.bound - a.bound) as [Open, ...Open[]];
+    open = others;
+    parts += 1;
+    closeTo(Math.max(now.bound, unfinished));
+    if (now.bound <= progress.value + TINY) break;
+    const priced = yield* ticking(
+      findPrices(now.part.problem, prepare(now.part.problem), now.prices, 16, 0.08),
+      shown,
+    );
+    if (priced.root <= progress.value + TINY) continue;
+    const left = partOf(now.part, fix(priced, progress.value + TINY));
+    const here = pricedAt(left.problem, prepare(left.problem), priced.prices);
+    const form = contested(here, relaxedPath(here)?.uses ?? new Float64Array(0));
+    const pass = new Pass(here, form === undefined ? WHOLE : WIDE, { ...progress, selection: undefined });
+    yield* ticking(pass.run(), shown);
+    labels += pass.labels;
+    take(pass.incumbent, left);
+    yield shown();
+    const bound = Math.min(now.bound, here.root, pass.truncated);
+    if (bound <= progress.value + TINY) continue;
+    if (form === undefined) unfinished = Math.max(unfinished, bound);
+    else
+      open = [
+        ...open,
+        ...parted(left.problem, form).map((smaller) => ({
+          part: partOf(left, smaller),
+          prices: here.prices,
+          bound,
+        })),
+      ];
+  }
+  closeTo(Math.max(unfinished, ...open.map(({ bound }) => bound)));
+  yield shown();
   return shown();
 }
 
