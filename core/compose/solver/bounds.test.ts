@@ -1,9 +1,10 @@
 import fc from 'fast-check';
 import { seededRandom } from '../../random';
 import { counterSlack, prepare, type Prices } from './bound';
-import { fix, only } from './fix';
+import { fix } from './fix';
 import { withPins } from './ground';
 import { bruteForce, madeUpProblem, SMALL } from './instances.test.data';
+import { contested, only, parted } from './parts';
 import { findPrices, noPrices, pricedAt, relaxedPath, clampPrice, type Priced } from './prices';
 import {
   gainOf,
@@ -170,6 +171,26 @@ describe('leaving out what cannot be better', () => {
       }),
       { numRuns: 40, seed: 85 },
     );
+  });
+
+  it('parts the problem by a form so that no selection is lost, and it stands in one section of each part', () => {
+    let split = 0;
+    for (let seed = 1; seed <= 60; seed += 1) {
+      const problem = madeUpProblem(seed, SMALL);
+      const ground = found(problem, noPrices(problem));
+      const form = contested(ground, relaxedPath(ground)?.uses ?? new Float64Array(0));
+      if (form === undefined) continue;
+      split += 1;
+      const parts = parted(problem, form);
+      expect(parts.length).toBeGreaterThan(1);
+      for (const part of parts)
+        expect(
+          part.problem.sections.filter(({ candidates }) => candidates.some(({ once }) => once === form)),
+        ).toHaveLength(1);
+      const best = Math.max(...parts.map((part) => bruteForce(part.problem).value));
+      expect({ seed, best }).toEqual({ seed, best: bruteForce(problem).value });
+    }
+    expect(split).toBeGreaterThan(10);
   });
 
   it('counts its parts in the numbers of the whole', () => {

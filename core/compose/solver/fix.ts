@@ -1,5 +1,6 @@
 import { priced, type Prepared, type Prices } from './bound';
 import type { Priced } from './prices';
+import { only, type Fixed } from './parts';
 import { NEVER, type Candidate, type Problem, type Section } from './problem';
 
 /**
@@ -189,45 +190,6 @@ function mostWith(
     }
     return best + value;
   });
-}
-
-/** A smaller problem, and where each of its candidates and ways stood in the larger. */
-export interface Fixed {
-  readonly problem: Problem;
-  readonly candidates: readonly (readonly number[])[];
-  readonly options: readonly (readonly (readonly number[])[])[];
-}
-
-/** A problem as a part of itself: the candidates and ways that are wanted. */
-export function only(
-  problem: Problem,
-  wanted: (section: number, candidate: number, way: number) => boolean,
-): Fixed {
-  const options = problem.sections.map((section, at) =>
-    section.candidates.map((candidate, place) =>
-      candidate.options.flatMap((_, way) => (wanted(at, place, way) ? [way] : [])),
-    ),
-  );
-  const candidates = problem.sections.map((section, at) =>
-    section.candidates.flatMap(({ pinned }, place) =>
-      pinned || options[at]?.[place]?.length ? [place] : [],
-    ),
-  );
-  return {
-    candidates,
-    options: candidates.map((places, at) => places.map((place) => options[at]?.[place] ?? [])),
-    problem: {
-      ...problem,
-      sections: problem.sections.map((section, at) => ({
-        ...section,
-        candidates: section.candidates.flatMap((candidate, place): readonly Candidate[] => {
-          const ways = options[at]?.[place] ?? [];
-          if (ways.length === 0 && !candidate.pinned) return [];
-          return [{ ...candidate, options: candidate.options.filter((_, way) => ways.includes(way)) }];
-        }),
-      })),
-    },
-  };
 }
 
 /** Leaves out every way of a candidate that no practice worth more than `threshold` can have, and section times likewise. */

@@ -1,9 +1,10 @@
 import { prepare, type Prices } from './bound';
-import { fix, only, type Fixed } from './fix';
-import { TINY, withPins, type Ground } from './ground';
+import { fix } from './fix';
+import { TINY, withPins } from './ground';
+import { contested, only, parted, partOf, unfixed, type Fixed } from './parts';
 import { Pass, type Breadth, type Progress } from './pass';
 import { findPrices, noPrices, pricedAt, relaxedPath, type Priced } from './prices';
-import { distinct, NEVER, valueOf, type Problem, type Selection } from './problem';
+import { distinct, NEVER, valueOf, type Problem } from './problem';
 
 /** A coarser clock for the first prices: they are found nearly as well in a fraction of the time. */
 const COARSE = 4;
@@ -30,27 +31,6 @@ function coarser(problem: Problem): Problem {
   };
 }
 
-/** A selection of a smaller problem in the numbers of the larger. */
-const unfixed = ({ candidates, options }: Fixed, selection: Selection): Selection =>
-  selection.map((picks, at) =>
-    picks.map(({ candidate, option }) => ({
-      candidate: candidates[at]?.[candidate] ?? -1,
-      option: options[at]?.[candidate]?.[option] ?? -1,
-    })),
-  );
-
-/** A part of a part in the numbers of the whole. */
-const partOf = (larger: Fixed, smaller: Fixed): Fixed => ({
-  problem: smaller.problem,
-  candidates: smaller.candidates.map((list, at) => list.map((place) => larger.candidates[at]?.[place] ?? -1)),
-  options: smaller.options.map((list, at) =>
-    list.map((ways, place) => {
-      const before = smaller.candidates[at]?.[place] ?? -1;
-      return ways.map((way) => larger.options[at]?.[before]?.[way] ?? -1);
-    }),
-  ),
-});
-
 /** How many partial choices are kept at a place, and how many candidates are tried after each: at first … */
 const GREEDY: Breadth = { kept: 1, tried: 1, labels: 30_000 };
 const FIRST: Breadth = { kept: 3, tried: 3, labels: 30_000 };
@@ -68,37 +48,6 @@ interface Open {
   readonly prices: Prices;
   /** Nothing in it is worth more. */
   readonly bound: number;
-}
-
-/**
- * The form that more than one section counts on, the dearest first: in the relaxed problem it may stand twice,
- * which no price quite forbids. Nothing where no form does.
- */
-function contested({ problem, prices }: Ground, uses: Float64Array): number | undefined {
-  const sections = new Map<number, number>();
-  for (const { candidates } of problem.sections)
-    for (const { once } of candidates) sections.set(once, (sections.get(once) ?? 0) + 1);
-  let found: { readonly once: number; readonly uses: number; readonly price: number } | undefined;
-  for (const [once, count] of sections) {
-    const one = { once, uses: uses[once] ?? 0, price: prices.forms[once] ?? 0 };
-    if (count < 2 || (one.uses < 2 && one.price === 0)) continue;
-    if (!found || one.uses > found.uses || (one.uses === found.uses && one.price > found.price)) found = one;
-  }
-  return found?.once;
-}
-
-/** The problem once for each section the form may stand in, so that it can stand in no other. */
-function parted(problem: Problem, once: number): readonly Fixed[] {
-  return problem.sections.flatMap(({ candidates }, section): readonly Fixed[] =>
-    candidates.some((candidate) => candidate.once === once)
-      ? [
-          only(
-            problem,
-            (at, place) => at === section || problem.sections[at]?.candidates[place]?.once !== once,
-          ),
-        ]
-      : [],
-  );
 }
 
 /**
