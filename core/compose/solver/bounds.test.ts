@@ -215,29 +215,26 @@ const count = (problem: Problem): number =>
   );
 
 describe('what a counter can still add', () => {
+  // Tenths of a point: doubles drawn over all their powers of two would nearly all be next to nothing.
+  const tenths = (min: number, max: number) => fc.integer({ min, max }).map((count) => count / 10);
   const falling = fc
-    .array(fc.double({ min: -3, max: 3, noNaN: true }), { minLength: 1, maxLength: 6 })
+    .array(tenths(-30, 30), { minLength: 1, maxLength: 6 })
     .map((gains): Counter => ({ gains: gains.toSorted((a, b) => b - a) }));
   const capped = falling.map(({ gains }): Counter => ({ gains: [...gains, -Infinity] }));
 
   it('is the most over all counts still to come, net of their price', () => {
     fc.assert(
-      fc.property(
-        fc.oneof(falling, capped),
-        fc.double({ min: 0.01, max: 3, noNaN: true }),
-        fc.nat(8),
-        (counter, price, now) => {
-          const problem: Problem = { ...madeUpProblem(1, SMALL), counters: [counter] };
-          // The last gain goes on for ever: a price below it would never have enough.
-          const last = counter.gains.at(-1) ?? 0;
-          if (last > price) return;
-          const counts = Array.from({ length: 20 }, (_, more) => now + more);
-          const most = Math.max(...counts.map((all) => worthOf(counter, all) - price * (all - now)));
-          const slack = counterSlack(problem, 0, price)[now] as number;
-          if (most === -Infinity) expect(slack).toBe(-Infinity);
-          else expect(slack).toBeCloseTo(most, 9);
-        },
-      ),
+      fc.property(fc.oneof(falling, capped), tenths(1, 30), fc.nat(8), (counter, price, now) => {
+        const problem: Problem = { ...madeUpProblem(1, SMALL), counters: [counter] };
+        // The last gain goes on for ever: a price below it would never have enough.
+        const last = counter.gains.at(-1) ?? 0;
+        if (last > price) return;
+        const counts = Array.from({ length: 20 }, (_, more) => now + more);
+        const most = Math.max(...counts.map((all) => worthOf(counter, all) - price * (all - now)));
+        const slack = counterSlack(problem, 0, price)[now] as number;
+        if (most === -Infinity) expect(slack).toBe(-Infinity);
+        else expect(slack).toBeCloseTo(most, 9);
+      }),
       { numRuns: 200, seed: 86 },
     );
   });
