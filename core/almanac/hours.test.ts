@@ -3,6 +3,7 @@ import { ORGANS } from '../phases';
 import { dayPartOf } from './reading';
 import { DOUBLE_HOURS, hourIndexOf, hourReading, organHours } from './hours';
 import { equationOfTimeMin } from './sun';
+import { evenly } from '../evenly.test.data';
 
 describe('the organ clock (common practice)', () => {
   it.each([
@@ -43,7 +44,7 @@ describe('the organ clock (common practice)', () => {
 
   it('counts down to the next double hour, never past two hours', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 23.999, noNaN: true }), (hour) => {
+      fc.property(evenly(0, 23.999), (hour) => {
         const reading = hourReading(hour);
         expect(reading.minutesLeft).toBeGreaterThan(0);
         expect(reading.minutesLeft).toBeLessThanOrEqual(120);

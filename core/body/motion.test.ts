@@ -18,6 +18,7 @@ import {
   type Vec,
 } from '.';
 import { anyPosture } from './postures.test.data';
+import { evenly } from '../evenly.test.data';
 
 const STEPS = 12;
 const along = (from: Posture, to: Posture): readonly Skeleton[] => {
@@ -43,7 +44,7 @@ function outOfTrunk(body: Skeleton, place: Vec): number {
 describe('between two postures', () => {
   it('the movement begins and ends exactly in them, and is the same each time', () => {
     fc.assert(
-      fc.property(anyPosture, anyPosture, fc.double({ min: 0, max: 1, noNaN: true }), (from, to, t) => {
+      fc.property(anyPosture, anyPosture, evenly(0, 1), (from, to, t) => {
         const [a, b] = [goalsOf(from), goalsOf(to)];
         expect(goalsBetween(a, b, 0)).toBe(a);
         expect(goalsBetween(a, b, 1)).toBe(b);

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { BREATH_MANNERS, PACE_KINDS, breathSec, paceKind, splitBreath } from '.';
 import { sourceIds, sourceKind } from '../sources';
+import { evenly } from '../evenly.test.data';
 
 describe('the pace table (common practice, measured)', () => {
   it('has one row a kind, each with a usual breath inside its range and a source', () => {
@@ -39,15 +40,11 @@ describe('the pace table (common practice, measured)', () => {
 
   it('halves every breath when the pace doubles', () => {
     fc.assert(
-      fc.property(
-        fc.constantFrom(...PACE_KINDS.map((row) => row.id)),
-        fc.double({ min: 3, max: 4.5, noNaN: true }),
-        (kind, pace) => {
-          const slow = breathSec(kind, { breathsPerMin: pace, outToIn: 1 });
-          const quick = breathSec(kind, { breathsPerMin: pace * 2, outToIn: 1 });
-          expect(slow / quick).toBeCloseTo(2, 9);
-        },
-      ),
+      fc.property(fc.constantFrom(...PACE_KINDS.map((row) => row.id)), evenly(3, 4.5), (kind, pace) => {
+        const slow = breathSec(kind, { breathsPerMin: pace, outToIn: 1 });
+        const quick = breathSec(kind, { breathsPerMin: pace * 2, outToIn: 1 });
+        expect(slow / quick).toBeCloseTo(2, 9);
+      }),
       { seed: 1 },
     );
   });
@@ -56,15 +53,11 @@ describe('the pace table (common practice, measured)', () => {
 describe('the split of a breath', () => {
   it('adds up to the whole and keeps the ratio', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 1, max: 60, noNaN: true }),
-        fc.double({ min: 0.5, max: 3, noNaN: true }),
-        (whole, ratio) => {
-          const { inSec, outSec } = splitBreath(whole, ratio);
-          expect(inSec + outSec).toBeCloseTo(whole, 9);
-          expect(outSec / inSec).toBeCloseTo(ratio, 9);
-        },
-      ),
+      fc.property(evenly(1, 60), evenly(0.5, 3), (whole, ratio) => {
+        const { inSec, outSec } = splitBreath(whole, ratio);
+        expect(inSec + outSec).toBeCloseTo(whole, 9);
+        expect(outSec / inSec).toBeCloseTo(ratio, 9);
+      }),
       { seed: 2 },
     );
   });

@@ -6,6 +6,7 @@ import { CONDITION_IDS, cautionsOf } from '../people';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { compile, formOf, type Practice, type Timeline } from '../practice';
 import { alternatives, compose as composeTo, toleranceMs, type People } from '.';
+import { evenly } from '../evenly.test.data';
 
 const brief = (over: Partial<Brief> = {}): Brief => ({ ...PLAIN_BRIEF, ...over });
 const nobody = { conditions: [] } as const;
@@ -105,7 +106,7 @@ describe('compose', () => {
           minutes: fc.integer({ min: 5, max: 60 }),
           theme: fc.constantFrom(...themes),
           posture: fc.constantFrom('standing' as const, 'seated' as const),
-          breathsPerMin: fc.double({ min: 3, max: 9, noNaN: true }),
+          breathsPerMin: evenly(3, 9),
           intent: fc.constantFrom(...INTENTS),
           familiarity: fc.constantFrom('known' as const, 'taught' as const),
           dayPart: fc.constantFrom('morning' as const, 'evening' as const),

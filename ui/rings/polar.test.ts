@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { bandPath, onRing } from './polar';
+import { evenly } from '@/core/evenly.test.data';
 
 describe('places on a ring', () => {
   it('go clockwise from the top', () => {
@@ -11,14 +12,10 @@ describe('places on a ring', () => {
 
   it('keep their radius, whatever the angle', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: -720, max: 720, noNaN: true }),
-        fc.double({ min: 1, max: 400, noNaN: true }),
-        (angle, radius) => {
-          const { x, y } = onRing(angle, radius);
-          expect(Math.hypot(x, y)).toBeCloseTo(radius, 1);
-        },
-      ),
+      fc.property(evenly(-720, 720), evenly(1, 400), (angle, radius) => {
+        const { x, y } = onRing(angle, radius);
+        expect(Math.hypot(x, y)).toBeCloseTo(radius, 1);
+      }),
       { seed: 1 },
     );
   });
