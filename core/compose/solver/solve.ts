@@ -132,7 +132,7 @@ export function* solve(given: Problem, enough = 0): Generator<Progress, Progress
   }
 
   // What is left is gone through part by part, where most may be first; a part too large is parted by a form.
-  narrow(ground);
+  if (!near()) narrow(ground);
   let open: readonly Open[] = [{ part, prices, bound: progress.bound }];
   let [labels, parts] = [0, 0];
   /** What parts that could not be finished may still hold. */
