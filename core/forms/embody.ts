@@ -106,10 +106,26 @@ function withVariant(
   if (!variant) return undefined;
   const usual = id === 'smaller' ? gentler : onChair;
   const bodies = body[id] ?? body.cycle.map((stroke) => change(stroke, usual));
+  const stance = variant.stance?.start ?? (id === 'seated' ? 'chair' : form.stance.start);
+  const cycle = withBodies(form, variant.cycle ?? form.cycle, bodies, id, stance);
+  // Words of its own lead into the variant's own posture; the full form's way in and out is made smaller.
+  const start = cycle.at(-1)?.postures?.at(-1) ?? restIn(stance);
+  const inOut = (part: 'entry' | 'exit', own: Posture): Stroke[] =>
+    variant[part]
+      ? variant[part].map((stroke) => ({ ...stroke, postures: [own] }))
+      : withBodies(
+          form,
+          form[part],
+          (body[part] ?? []).map((stroke) => change(stroke, usual)),
+          part,
+          stance,
+        );
   return {
     ...variant,
     asks: { ...variant.asks, ...measured[id] },
-    cycle: withBodies(form, variant.cycle ?? form.cycle, bodies, id, variant.stance?.start),
+    entry: inOut('entry', start),
+    cycle,
+    exit: inOut('exit', restIn(stance)),
   };
 }
 

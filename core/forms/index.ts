@@ -1,7 +1,7 @@
 export { ROLES, ROLE_SHARES } from './roles';
 export type { Role } from './roles';
 export { formSchema, strokeSchema } from './model';
-export { cycleOf, asksOf, stanceOf, hasVariant } from './variants';
+export { cycleOf, entryOf, exitOf, strokesOf, nameOf, asksOf, stanceOf, hasVariant } from './variants';
 export { VARIANTS, STANCES, SIDES, FAMILIES, BODY_REGIONS } from './terms';
 export type { Form, Stroke, Asks } from './model';
 export type { Stance, Sides, VariantId, BodyRegion, Animal } from './terms';

@@ -12,7 +12,7 @@ import {
 } from '../body';
 import { breathSec, splitBreath } from '../breath';
 import { restIn, strokePostures } from './embody';
-import { cycleOf, stanceOf } from './variants';
+import { cycleOf, entryOf, exitOf, stanceOf } from './variants';
 import { type Asks, type Form, type Stroke } from './model';
 import { type VariantId } from './terms';
 
@@ -66,9 +66,9 @@ export function movingForm(form: Form, variant: VariantId): readonly MovingStrok
     moving.push({ stroke, part, side, seconds, movement, rounds });
     last = movement.keys.at(-1) ?? last;
   };
-  for (const stroke of form.entry) go(stroke, 'entry', undefined);
+  for (const stroke of entryOf(form, variant)) go(stroke, 'entry', undefined);
   for (const side of sidesOf(form)) for (const stroke of cycleOf(form, variant)) go(stroke, 'cycle', side);
-  for (const stroke of form.exit) go(stroke, 'exit', undefined);
+  for (const stroke of exitOf(form, variant)) go(stroke, 'exit', undefined);
   return moving;
 }
 

@@ -60,10 +60,15 @@ export type Asks = z.infer<typeof asksSchema>;
 export const variantSchema = z.strictObject({
   /** What is different, as a teacher would say it. */
   change: shortText,
+  /** A name of its own, where the full form is named for what this way leaves out. */
+  name: nameText.optional(),
   /** A stance of its own, where it differs. */
   stance: z.strictObject({ start: z.enum(STANCES), end: z.enum(STANCES) }).optional(),
   /** Strokes of its own, where they differ. */
   cycle: z.array(strokeSchema).min(1).max(24).optional(),
+  /** Its own way into it and out of it, where the words of the full form would not be true. */
+  entry: z.array(strokeSchema).max(8).optional(),
+  exit: z.array(strokeSchema).max(8).optional(),
   asks: asksSchema.partial().optional(),
 });
 

@@ -10,7 +10,10 @@ export const isOwnId = (id: string): boolean => id.startsWith(OWN_PREFIX);
 /** A place for an own cue: part, and which stroke of it from 0. */
 const cuePlace = z
   .string()
-  .regex(/^(?:entry|cycle|exit|smaller|seated)\.\d{1,2}$/, 'a part and a stroke, like cycle.0');
+  .regex(
+    /^(?:entry|cycle|exit|(?:smaller|seated)(?:\.(?:entry|exit))?)\.\d{1,2}$/,
+    'a part and a stroke, like cycle.0',
+  );
 
 /** Own wording, images and notes laid over a shipped form, which stays as it is underneath. */
 export const ownWordsSchema = z.strictObject({
@@ -42,7 +45,15 @@ export function layWords(form: Form, words: OwnWords): Form {
   const variant = (id: 'smaller' | 'seated'): Partial<Form> => {
     const own = form[id];
     const touched = Object.keys(cues).some((place) => place.startsWith(`${id}.`));
-    return own && touched ? { [id]: { ...own, cycle: reworded(cycleOf(form, id), id, cues) } } : {};
+    if (!own || !touched) return {};
+    return {
+      [id]: {
+        ...own,
+        cycle: reworded(cycleOf(form, id), id, cues),
+        ...(own.entry ? { entry: reworded(own.entry, `${id}.entry`, cues) } : {}),
+        ...(own.exit ? { exit: reworded(own.exit, `${id}.exit`, cues) } : {}),
+      },
+    };
   };
   return {
     ...form,

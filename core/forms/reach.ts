@@ -1,7 +1,7 @@
 import { distance, dot, mirror, solvePosture, type Posture, type Side } from '../body';
 import { flowOrder, placePoint, point, POINTS, readRoute, type PointCode, type RouteLeg } from '../channels';
 import { strokePostures } from './embody';
-import { cycleOf } from './variants';
+import { strokesOf } from './variants';
 import { type Form } from './model';
 import { type VariantId } from './terms';
 import { TOUCHED } from './repertoire/touched';
@@ -13,7 +13,7 @@ const NEAREST = 3;
 
 /** Both ways round, where a form has sides: the bodies are written for the left. */
 function endsOf(form: Form, variant: VariantId): readonly Posture[] {
-  const strokes = [...form.entry, ...cycleOf(form, variant), ...form.exit];
+  const strokes = strokesOf(form, variant);
   const ends = strokes.flatMap((stroke) => strokePostures(stroke, variant).slice(-1));
   return form.sides === 'symmetric' ? ends : [...ends, ...ends.map(mirror)];
 }

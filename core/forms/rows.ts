@@ -1,6 +1,6 @@
 import type { Pace } from '../breath';
 import { point } from '../channels';
-import { asksOf, hasVariant } from './variants';
+import { asksOf, entryOf, exitOf, hasVariant } from './variants';
 import { type Asks, type Form } from './model';
 import { plainText } from './plain';
 import { searchText } from './search';
@@ -46,7 +46,10 @@ export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false)
       const around =
         form.setupSec.known +
         form.settleSec +
-        [...form.entry, ...form.exit].reduce((sum, stroke) => sum + (stroke.seconds ?? 4), 0);
+        [...entryOf(form, variant), ...exitOf(form, variant)].reduce(
+          (sum, stroke) => sum + (stroke.seconds ?? 4),
+          0,
+        );
       return {
         variant,
         asksBits: bitsOf(asksOf(form, variant)),

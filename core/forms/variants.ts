@@ -31,6 +31,26 @@ export function cycleOf(form: Form, variant: VariantId): readonly Stroke[] {
   return form[variant]?.cycle ?? form.cycle;
 }
 
+/** What a form is called in a variant: one that does something else is not announced as what it leaves out. */
+export function nameOf(form: Form, variant: VariantId): string {
+  return (variant === 'full' ? undefined : form[variant]?.name) ?? form.name;
+}
+
+/** What comes once before the first repetition of a variant. */
+export function entryOf(form: Form, variant: VariantId): readonly Stroke[] {
+  return (variant === 'full' ? undefined : form[variant]?.entry) ?? form.entry;
+}
+
+/** What comes once after the last repetition of a variant. */
+export function exitOf(form: Form, variant: VariantId): readonly Stroke[] {
+  return (variant === 'full' ? undefined : form[variant]?.exit) ?? form.exit;
+}
+
+/** All strokes of a variant in order: entry, one repetition, exit. */
+export function strokesOf(form: Form, variant: VariantId): readonly Stroke[] {
+  return [...entryOf(form, variant), ...cycleOf(form, variant), ...exitOf(form, variant)];
+}
+
 /** What a variant asks: the form's own asks with the variant's relief laid over them. */
 export function asksOf(form: Form, variant: VariantId): Asks {
   if (variant === 'full') return form.asks;

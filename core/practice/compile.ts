@@ -1,5 +1,16 @@
 import { breathSec, splitBreath, type BreathStroke } from '../breath';
-import { cycleOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
+import {
+  asksOf,
+  cycleOf,
+  entryOf,
+  exitOf,
+  nameOf,
+  stanceOf,
+  type Form,
+  type Role,
+  type Stance,
+  type Stroke,
+} from '../forms';
 import { soundOf } from '../sounds';
 import { formOf } from './formOf';
 import { type Layer } from './parts';
@@ -268,7 +279,11 @@ function runOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[]
 /** The item's own words by the stroke they stand for. */
 function ownCues(item: Item, form: Form): ReadonlyMap<Stroke, string> {
   if (!item.cues) return NO_CUES;
-  const strokes = { entry: form.entry, cycle: cycleOf(form, item.variant), exit: form.exit };
+  const strokes = {
+    entry: entryOf(form, item.variant),
+    cycle: cycleOf(form, item.variant),
+    exit: exitOf(form, item.variant),
+  };
   return new Map(
     Object.entries(item.cues).flatMap(([key, cue]): [Stroke, string][] => {
       const [part = '', number] = key.split('-');
@@ -278,6 +293,12 @@ function ownCues(item: Item, form: Form): ReadonlyMap<Stroke, string> {
   );
 }
 const NO_CUES: ReadonlyMap<Stroke, string> = new Map();
+
+/** After knocking one feels, standing or sitting as one is; else it settles. */
+function settleWords(form: Form, item: Item): string {
+  if (asksOf(form, item.variant).percussion.length === 0) return 'Let it settle.';
+  return stanceOf(form, item.variant).end === 'chair' ? 'Sit still and feel.' : 'Stand still and feel.';
+}
 
 /** Only the first step of a lesson is announced by the form's name. */
 const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
@@ -304,17 +325,16 @@ function itemEvents(practice: Practice, item: Item, before: Stance | undefined):
     events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
   // A hinge is its own announcement.
   if (!item.hinge && !laterInLesson(item))
-    events.push(talk('setup', form.setupSec[item.familiarity], item.cues?.setup ?? form.name));
+    events.push(
+      talk('setup', form.setupSec[item.familiarity], item.cues?.setup ?? nameOf(form, item.variant)),
+    );
   if (item.image) events.push(talk('setup', saidSec(item.image), item.image));
-  events.push(...form.entry.map((stroke) => strokeEvent(stroke, context, still, outside)));
+  events.push(...entryOf(form, item.variant).map((stroke) => strokeEvent(stroke, context, still, outside)));
   events.push(...repetitionsOf(context, cycle));
   events.push(...heldEnd(context, cycle, passesOf(form, item.firstSide).at(-1)?.second ?? false));
-  events.push(...form.exit.map((stroke) => strokeEvent(stroke, context, still, outside)));
+  events.push(...exitOf(form, item.variant).map((stroke) => strokeEvent(stroke, context, still, outside)));
   const settleSec = form.settleSec + (item.quietSec ?? 0);
-  if (settleSec > 0)
-    events.push(
-      talk('settle', settleSec, form.asks.percussion.length > 0 ? 'Stand still and feel.' : 'Let it settle.'),
-    );
+  if (settleSec > 0) events.push(talk('settle', settleSec, settleWords(form, item)));
   return events.filter((event) => event.lengthMs > 0);
 }
 

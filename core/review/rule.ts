@@ -1,6 +1,6 @@
 import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
-import { asksOf, cycleOf, organsOfForm, stanceOf, type Asks, type Form, type Stance } from '../forms';
+import { asksOf, cycleOf, entryOf, exitOf, organsOfForm, stanceOf, type Asks, type Form, type Stance } from '../forms';
 import type { ConditionId } from '../people';
 import type { OrganId } from '../phases';
 import {
@@ -115,7 +115,11 @@ export function cuesOf({ item, form }: ItemView): readonly {
   readonly own: boolean;
   readonly breath: string | undefined;
 }[] {
-  const parts = { entry: form.entry, cycle: cycleOf(form, item.variant), exit: form.exit };
+  const parts = {
+    entry: entryOf(form, item.variant),
+    cycle: cycleOf(form, item.variant),
+    exit: exitOf(form, item.variant),
+  };
   return [
     { key: 'setup', cue: item.cues?.setup ?? '', own: item.cues?.setup !== undefined, breath: undefined },
     { key: 'image', cue: item.image ?? '', own: true, breath: undefined },

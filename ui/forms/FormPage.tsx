@@ -5,6 +5,9 @@ import { paceKind } from '@/core/breath';
 import {
   asksOf,
   cycleOf,
+  entryOf,
+  exitOf,
+  strokesOf,
   differencesOf,
   hasVariant,
   isOwnId,
@@ -81,8 +84,15 @@ function cuesOf(form: Form): readonly ShippedCue[] {
     ...of('entry', 'entry', form.entry),
     ...of('cycle', 'stroke', form.cycle),
     ...of('exit', 'exit', form.exit),
-    ...(form.smaller ? of('smaller', 'smaller', cycleOf(form, 'smaller')) : []),
-    ...(form.seated ? of('seated', 'seated', cycleOf(form, 'seated')) : []),
+    ...(['smaller', 'seated'] as const).flatMap((variant) =>
+      form[variant]
+        ? [
+            ...of(`${variant}.entry`, `${variant}, entry`, entryOf(form, variant)),
+            ...of(variant, variant, cycleOf(form, variant)),
+            ...of(`${variant}.exit`, `${variant}, exit`, exitOf(form, variant)),
+          ]
+        : [],
+    ),
   ];
 }
 
@@ -93,7 +103,7 @@ export function FormPage({ form, variant, customs, practices, shipped, words }: 
     fillCue(cue, { side: customs.firstSide, way: form.ways?.[0] ?? customs.firstSide }, sound);
   const played = playedForm(form, variant, customs);
   const phase = phasesOfForm(form, customs)[0];
-  const strokes = [...form.entry, ...cycleOf(form, variant), ...form.exit];
+  const strokes = strokesOf(form, variant);
   const asks = asksText(asksOf(form, variant));
   const measured = measureForm(form, variant);
   const lines = measuredLines(measured);

@@ -1,6 +1,6 @@
 import { correspondence } from '@/core/phases';
 import { themePhase } from '@/core/brief';
-import { cycleOf, tellingPosture, type Form } from '@/core/forms';
+import { cycleOf, entryOf, exitOf, tellingPosture, type Form } from '@/core/forms';
 import { cautionsOf, FOR_EVERYONE } from '@/core/people';
 import { compile, formOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import { Figure } from '@/ui/figure/Figure';
@@ -19,9 +19,10 @@ function cueEvents(form: Form, item: Item, events: readonly TimelineEvent[]): re
   const round = cycleOf(form, item.variant).filter(
     (stroke) => !(item.omitHolds && stroke.breath === 'hold'),
   ).length;
-  const entry = strokes.slice(0, form.entry.length);
-  const exit = form.exit.length > 0 ? strokes.slice(-form.exit.length) : [];
-  return [...entry, ...strokes.slice(form.entry.length, form.entry.length + round), ...exit];
+  const entries = entryOf(form, item.variant).length;
+  const exits = exitOf(form, item.variant).length;
+  const exit = exits > 0 ? strokes.slice(-exits) : [];
+  return [...strokes.slice(0, entries + round), ...exit];
 }
 
 function sidesText(form: Form, item: Item): string {

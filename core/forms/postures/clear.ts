@@ -190,8 +190,8 @@ export const CLEAR_BODIES: Readonly<Record<string, FormBody>> = {
   }),
   'sound-liver': {
     cycle: [
-      to({ sink: 10, hands: both(ON_RIBS) }, { sink: 8, hands: both({ near: 'reach', toward: [1, -0.1, 0.5], palm: 'up', share: 0.9 }) }),
-      to({ sink: 14, hands: both({ near: 'reach', toward: [1, -0.35, 0.6], palm: 'up' }) }, { sink: 14, hands: both(ON_RIBS) }),
+      to({ sink: 8, hands: both(ON_RIBS) }),
+      to({ sink: 12, hands: both({ near: 'reach', toward: [1, -0.2, 0.55], palm: 'up', share: 0.7 }) }, { sink: 14, hands: both({ near: 'reach', toward: [1, -0.2, 0.5], palm: 'up', share: 0.9 }) }),
     ],
     smaller: [to({ hands: both(ON_RIBS) }), to({ sink: 12, hands: both(ON_RIBS) })],
   },

@@ -13,8 +13,8 @@ export const ANIMAL_FORMS = [
     images: ['Lifting a heavy bell and setting it down.'],
     mistakes: [{ mistake: 'claws without strength in the fingers', mend: 'Bend the first two joints of every finger.' }],
     parts: [{ part: 'the claw', watch: 'every finger bends at its first two joints, the wrist stays free' }, { part: 'the lift with fists', watch: 'the shoulders stay low until the hands pass the eyes' }, { part: 'the turn at the top', watch: 'the eyes follow, the neck stays long' }, { part: 'all with the breath', watch: 'the breath leads; shorten the way rather than the breath' }],
-    smaller: { change: 'Lift to the chest.' },
-    seated: { change: 'From the chair, to the height of the chest.' },
+    smaller: { change: 'Lift to the chest.', cycle: [breatheIn('Claws close and lift to the chest.'), breatheOut('Claws open, draw down to the hips.')] },
+    seated: { change: 'From the chair, to the height of the chest.', cycle: [breatheIn('Sitting tall, claws close and lift to the chest.'), breatheOut('Claws open, draw down beside the seat.')] },
   }),
   defineForm({
     id: 'animal-deer', name: 'Deer turns to look', pinyin: 'Lù Dǐ', hanzi: '鹿抵', source: 'five-animals-standard',
@@ -26,7 +26,7 @@ export const ANIMAL_FORMS = [
     images: ['A deer listening behind itself.'],
     mistakes: [{ mistake: 'the knee twists', mend: 'Turn from the waist, about seven tenths of the way.' }],
     parts: [{ part: 'the antler hands', watch: 'middle fingers folded, thumb and little finger long' }, { part: 'the step', watch: 'the foot comes down empty before it takes weight' }, { part: 'the turn of the waist', watch: 'both knees stay over their feet' }, { part: 'the look back', watch: 'the back heel stays down, the turn stops at seven tenths' }],
-    smaller: { change: 'Feet side by side, half the turn.', stance: { start: 'shoulder width', end: 'shoulder width' } },
+    smaller: { change: 'Feet side by side, half the turn.', cycle: [breatheIn('Antlers lift a little to the {other} side.'), breatheOut('Half a turn to the {side}, eyes level; return.')], stance: { start: 'shoulder width', end: 'shoulder width' } },
     seated: { change: 'Turn on the sitting bones, half the turn.', cycle: [breatheIn('Antlers lift to the {other} side.'), breatheOut('Turn to the {side} and look; return.')] },
   }),
   defineForm({
@@ -38,8 +38,8 @@ export const ANIMAL_FORMS = [
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
     images: ['A heavy bear, full after summer.'],
     mistakes: [{ mistake: 'only the hands move', mend: 'The waist turns the hands.' }],
-    smaller: { change: 'Hands circle on the belly, trunk quiet.' },
-    seated: { change: 'From the chair, trunk circling a little.' },
+    smaller: { change: 'Hands circle on the belly, trunk quiet.', cycle: [breatheIn('Bear paws circle up on the belly, to the {way}.'), breatheOut('And over and down, the trunk quiet.')] },
+    seated: { change: 'From the chair, trunk circling a little.', cycle: [breatheIn('Sitting tall, bear paws circle up to the {way}.'), breatheOut('And over and down; the trunk goes a little along.')] },
   }),
   defineForm({
     id: 'animal-monkey', name: 'Monkey lifts', pinyin: 'Yuán Tí', hanzi: '猿提', source: 'five-animals-standard',

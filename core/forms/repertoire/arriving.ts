@@ -15,7 +15,7 @@ export const ARRIVING = [
       { mistake: 'knees locked', mend: 'Unlock them as if about to sit on a high stool.' },
       { mistake: 'chin pokes forward', mend: 'Let the back of the neck grow long.' },
     ],
-    seated: { change: 'Sit on the front half of the chair, feet flat and hip-wide.', cycle: [breatheIn('Crown floats up, sitting bones heavy.'), breatheOut('Shoulders and breath sink to the feet.')] },
+    seated: { change: 'Sit on the front half of the chair, feet flat and hip-wide.', entry: [freely(6, 'Front half of the chair, feet flat, hip-wide.')], cycle: [breatheIn('Crown floats up, sitting bones heavy.'), breatheOut('Shoulders and breath sink to the feet.')] },
   }),
   defineForm({
     id: 'arrive-cleansing-breaths', name: 'Cleansing breaths',
@@ -27,7 +27,7 @@ export const ARRIVING = [
     loosens: ['shoulders'],
     images: ['A fresh shower from the crown to the soles.'],
     mistakes: [{ mistake: 'shoulders climb with the arms', mend: 'Raise only as high as the shoulders stay low.' }],
-    smaller: { change: 'Raise the arms only to chest height.' },
-    seated: { change: 'The same from the chair, arms to shoulder height.' },
+    smaller: { change: 'Raise the arms only to chest height.', cycle: [breatheIn('Float the arms out to chest height.'), breatheOut('Sigh out by the mouth as the hands wash down.')] },
+    seated: { change: 'The same from the chair, arms to shoulder height.', cycle: [breatheIn('Float the arms out to shoulder height.'), breatheOut('Sigh out by the mouth as the hands wash down.')] },
   }),
 ] as const;

@@ -24,8 +24,8 @@ export const BROCADES = [
     images: ['A bow drawn on the horizon.'],
     mistakes: [{ mistake: 'pulling shoulder hikes up', mend: 'Draw with the elbow, from the shoulder blade.' }, { mistake: 'knees fall in', mend: 'Push the floor apart with the feet.' }],
     parts: [{ part: 'the stance alone, sinking and rising', watch: 'the knees go where the toes point' }, { part: 'the hands alone, standing', watch: 'the drawing elbow stays level with the shoulder' }, { part: 'the turn of the head', watch: 'the shoulders do not follow' }, { part: 'all together, low', watch: 'the back stays upright; rise a little if it does not' }],
-    smaller: { change: 'Feet under the shoulders, knees soft.', stance: { start: 'shoulder width', end: 'shoulder width' } },
-    seated: { change: 'From the chair, knees wide.' },
+    smaller: { change: 'Feet under the shoulders, knees soft.', cycle: [breatheIn('Arms cross at the chest, knees soft.'), breatheOut('Draw the bow to the {side}; eyes far away.')], stance: { start: 'shoulder width', end: 'shoulder width' } },
+    seated: { change: 'From the chair, knees wide.', cycle: [breatheIn('Knees wide, arms cross at the chest.'), breatheOut('Draw the bow to the {side}; eyes far away.')] },
   }),
   defineForm({
     id: 'brocade-part-heaven-and-earth', name: 'Parting heaven and earth', pinyin: 'Dān Jǔ', hanzi: '單舉',
@@ -36,8 +36,8 @@ export const BROCADES = [
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 }, loosens: ['spine'],
     images: ['One hand under the sky, one on the ground.'],
     mistakes: [{ mistake: 'leaning away from the raised hand', mend: 'Both sides of the waist grow equally long.' }],
-    smaller: { change: 'Raised hand stops below the shoulder.' },
-    seated: { change: 'Raised hand no higher than the shoulder, pressing hand beside the seat.' },
+    smaller: { change: 'Raised hand stops below the shoulder.', cycle: [breatheIn('{Side} palm rises below the shoulder, {other} presses down.'), breatheOut('They change places through the middle.')] },
+    seated: { change: 'Raised hand no higher than the shoulder, pressing hand beside the seat.', cycle: [breatheIn('{Side} palm rises to the shoulder, {other} presses beside the seat.'), breatheOut('They change places through the middle.')] },
   }),
   defineForm({
     id: 'brocade-look-back', name: 'Looking back', pinyin: 'Wǎng Hòu Qiáo', hanzi: '往後瞧',
@@ -48,7 +48,7 @@ export const BROCADES = [
     repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, loosens: ['neck'],
     images: ['Looking at the moon over one shoulder.'],
     mistakes: [{ mistake: 'the hips go along', mend: 'Both hip bones stay to the front.' }],
-    smaller: { change: 'Turn a third of the way; eyes finish the turn.' },
+    smaller: { change: 'Turn a third of the way; eyes finish the turn.', cycle: [breatheIn('Palms turn out, the crown lifts.'), breatheOut('Turn a third to the {side}; eyes finish it; return.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -62,7 +62,7 @@ export const BROCADES = [
     mistakes: [{ mistake: 'the neck does the circle', mend: 'Move from the pelvis; the head only follows.' }, { mistake: 'head hangs below the knees', mend: 'Sweep no lower than the height of the navel.' }],
     parts: [{ part: 'horse stance, shifting side to side', watch: 'the knees stay inside the feet' }, { part: 'lean and return, hands on thighs', watch: 'the back stays long, the head no lower than the navel' }, { part: 'the tail alone', watch: 'the knees hold still while the pelvis swings' }, { part: 'lean, sweep and tail together', watch: 'the neck only follows' }],
     smaller: { change: 'Shoulder-width feet; only shift and look to the far foot.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [breatheIn('Weight to the {side}, tall.'), breatheOut('Lean a little, look to the far foot; return.')], asks: { staticHold: false } },
-    seated: { change: 'From the chair, knees wide, hands on thighs.' },
+    seated: { change: 'From the chair, knees wide, hands on thighs.', cycle: [breatheIn('Knees wide, hands on thighs, sit to the {side}.'), breatheOut('Lean and sweep across; the tail swings out.')] },
   }),
   defineForm({
     id: 'brocade-hands-to-feet', name: 'Hands climb to the feet', pinyin: 'Pān Zú', hanzi: '攀足',
@@ -75,7 +75,7 @@ export const BROCADES = [
     mistakes: [{ mistake: 'straight knees, rounded back', mend: 'Bend the knees until the belly meets the thighs.' }, { mistake: 'jerking up', mend: 'Roll up over a whole breath, head last.' }],
     cautions: ['Rise slowly from the fold, head last.'],
     parts: [{ part: 'rubbing the low back', watch: 'the shoulders stay down' }, { part: 'the fold with bent knees', watch: 'the belly comes to the thighs before the hands go lower' }, { part: 'the roll up', watch: 'bone by bone, the head last' }, { part: 'all with the breath', watch: 'the breath leads; shorten the way rather than the breath' }],
-    smaller: { change: 'Slide only to the knees, head above the heart.' },
+    smaller: { change: 'Slide only to the knees, head above the heart.', cycle: [breatheIn('Hands to the low back, grow tall.'), breatheOut('Slide down to the knees, head above the heart.'), breatheIn('Bend the knees and come up slowly.'), breatheOut('Stand and let the breath drop.')] },
     seated: { change: 'Slide down the thighs to the knees.', cycle: [breatheIn('Hands to the low back, sit tall.'), breatheOut('Slide along the thighs to the knees.'), breatheIn('Come up slowly.'), breatheOut('Let the breath drop.')] },
   }),
   defineForm({
@@ -87,7 +87,7 @@ export const BROCADES = [
     repetitions: { least: 1, usual: 4, most: 9, multipleOf: 1 },
     images: ['A bud pushing out of hard wood.'],
     mistakes: [{ mistake: 'snapping the elbow straight', mend: 'Stop with the elbow still soft.' }],
-    smaller: { change: 'Feet under the shoulders.', stance: { start: 'shoulder width', end: 'shoulder width' } },
-    seated: { change: 'From the chair, knees wide.' },
+    smaller: { change: 'Feet under the shoulders.', cycle: [breatheOut('Feet under the shoulders: {side} fist grows forward, eyes wide.'), breatheIn('Open, turn the hand, draw it home.')], stance: { start: 'shoulder width', end: 'shoulder width' } },
+    seated: { change: 'From the chair, knees wide.', cycle: [breatheOut('Knees wide: {side} fist grows forward, eyes wide.'), breatheIn('Open, turn the hand, draw it home.')] },
   }),
 ] as const;

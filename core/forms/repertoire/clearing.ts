@@ -15,6 +15,7 @@ interface Tracing {
   readonly limb: 'arm' | 'leg';
   readonly cycle: readonly Stroke[];
   readonly image: string;
+  readonly smallerCycle: readonly Stroke[];
   readonly seatedCycle: readonly Stroke[];
 }
 
@@ -36,17 +37,17 @@ function tracing(text: Tracing): Form {
     ],
     cautions: leg ? ['Rise slowly from the fold, head last.'] : [],
     smaller: leg
-      ? { change: 'Trace only to the knees and let the attention go on to the feet.' }
-      : { change: 'Trace a hand’s breadth above the sleeve, without touching.' },
+      ? { change: 'Trace only to the knees and let the attention go on to the feet.', cycle: [...text.smallerCycle] }
+      : { change: 'Trace a hand’s breadth above the sleeve, without touching.', cycle: [...text.smallerCycle] },
     seated: { change: leg ? 'From the chair, as far down the leg as is easy.' : 'The same from the chair.', cycle: [...text.seatedCycle] },
   });
 }
 
-const legTracing = (down: string, up: string): readonly Stroke[] => [
+const legTracing = (down: string, up: string, rest = 'Hands rest, letting go.'): readonly Stroke[] => [
   breatheIn('Palms gather at the start of the line.'),
   breatheOut(down),
   breatheIn(up),
-  breatheOut('Hands rest, letting go.'),
+  breatheOut(rest),
 ];
 const armTracing = (down: string, up: string): readonly Stroke[] => [breatheIn(up), breatheOut(down)];
 
@@ -85,36 +86,42 @@ export const CLEARING = [
   tracing({
     id: 'trace-lung-large-intestine', name: 'Tracing Lung and Large Intestine', phase: 'metal', organs: ['lung', 'large-intestine'], channels: ['LU', 'LI'], points: ['LU1', 'LU9', 'LI4'], route: ['LU1', 'LU5', 'LU9', 'thumb', 'index finger', 'outer wrist', 'LI11', 'LI15', 'beside the nose'], limb: 'arm',
     cycle: armTracing('Smooth down the thumb side to the {side} thumb.', 'Palm up the outer {side} arm, finger to nose side.'),
+    smallerCycle: armTracing('It floats down the thumb side to the {side} thumb.', 'A palm floats up over the outer {side} arm, not touching.'),
     seatedCycle: armTracing('Smooth down the thumb side to the {side} thumb.', 'Palm up the outer {side} arm to the shoulder.'),
     image: 'Brushing autumn leaves from a sleeve.',
   }),
   tracing({
     id: 'trace-heart-small-intestine', name: 'Tracing Heart and Small Intestine', phase: 'fire', organs: ['heart', 'small-intestine'], channels: ['HT', 'SI'], points: ['HT7', 'HT8'], route: ['armpit', 'HT3', 'HT7', 'little finger', 'SI5', 'SI8', 'SI10', 'SI16'], limb: 'arm',
     cycle: armTracing('Smooth from the armpit down to the {side} little finger.', 'Palm up the back edge of the {side} arm.'),
+    smallerCycle: armTracing('It floats down from the armpit to the {side} little finger.', 'A palm floats up over the back edge of the {side} arm.'),
     seatedCycle: armTracing('Smooth from the armpit down to the {side} little finger.', 'Palm up the back edge of the {side} arm.'),
     image: 'Letting a warm ribbon run through the hand.',
   }),
   tracing({
     id: 'trace-pericardium-triple-burner', name: 'Tracing Pericardium and Triple Burner', phase: 'fire', organs: ['pericardium', 'triple-burner'], channels: ['PC', 'TE'], points: ['PC8', 'CV17'], route: ['PC1', 'PC2', 'PC3', 'PC7', 'palm', 'back of the hand', 'TE4', 'TE10', 'TE14'], limb: 'arm',
     cycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.'),
+    smallerCycle: armTracing('It floats down over the inner {side} arm to the palm.', 'A palm floats up over the middle of the outer {side} arm.'),
     seatedCycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.'),
     image: 'Opening the shutters in the middle of a house.',
   }),
   tracing({
     id: 'trace-spleen-stomach', name: 'Tracing Stomach and Spleen', phase: 'earth', organs: ['spleen', 'stomach'], channels: ['ST', 'SP'], points: ['ST36', 'SP6', 'SP21'], route: ['ST16', 'ST21', 'ST28', 'ST32', 'ST36', 'ST42', 'ST45', 'big toe', 'SP6', 'SP9', 'SP11', 'SP14', 'SP21'], limb: 'leg',
     cycle: legTracing('Smooth down the front of body and legs to the second toes.', 'Draw up the inner legs to the belly and flanks.'),
+    smallerCycle: legTracing('Smooth down the front of body and thighs to the knees.', 'Draw up the inner thighs to the belly and flanks.', 'Hands rest; the attention goes on to the feet.'),
     seatedCycle: legTracing('Smooth down the front of body and thighs.', 'Draw up the inner thighs to the flanks.'),
     image: 'Smoothing a long field before sowing.',
   }),
   tracing({
     id: 'trace-kidney-bladder', name: 'Tracing Bladder and Kidney', phase: 'water', organs: ['kidney', 'bladder'], channels: ['BL', 'KI'], points: ['BL23', 'BL40', 'KI1', 'KI27'], route: ['BL23', 'BL31', 'back of the thigh', 'back of the knee', 'calf', 'BL60', 'little toe', 'sole', 'KI3', 'KI10', 'KI11', 'KI27'], limb: 'leg',
     cycle: legTracing('Smooth down the back and the backs of the legs.', 'Draw up from the soles by the inner legs to the collarbones.'),
+    smallerCycle: legTracing('Smooth down the back and the backs of the thighs.', 'Draw up from the inner knees to the collarbones.', 'Hands rest; the attention goes on to the soles.'),
     seatedCycle: legTracing('Smooth over the low back and down under the thighs.', 'Draw up the inner thighs to the collarbones.'),
     image: 'A mountain stream down, a spring rising.',
   }),
   tracing({
     id: 'trace-liver-gallbladder', name: 'Tracing Gallbladder and Liver', phase: 'wood', organs: ['liver', 'gallbladder'], channels: ['GB', 'LR'], points: ['GB30', 'LR3', 'LR14'], route: ['GB24', 'GB26', 'outer hip', 'outer thigh', 'outer knee', 'outer lower leg', 'GB40', 'toes', 'big toe', 'LR4', 'LR8', 'groin', 'LR14'], limb: 'leg',
     cycle: legTracing('Smooth down the flanks and outer legs to the fourth toes.', 'Draw up from the big toes by the inner legs to the ribs.'),
+    smallerCycle: legTracing('Smooth down the flanks and outer thighs to the knees.', 'Draw up from the inner knees to the ribs.', 'Hands rest; the attention goes on to the feet.'),
     seatedCycle: legTracing('Smooth down the flanks and outer thighs.', 'Draw up the inner thighs to the ribs.'),
     image: 'Wind running down through long grass, new shoots rising.',
   }),

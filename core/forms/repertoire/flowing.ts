@@ -10,7 +10,7 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['Making a way through young willow.'],
     mistakes: [{ mistake: 'elbows lead', mend: 'Fingertips lead, elbows stay heavy.' }],
-    smaller: { change: 'Hands no wider than the shoulders.' },
+    smaller: { change: 'Hands no wider than the shoulders.', cycle: [breatheIn('Backs of the hands meet and rise a little.'), breatheOut('Part the branches as wide as the shoulders.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -21,8 +21,8 @@ export const FLOWING = [
     repetitions: { least: 1, usual: 4, most: 12, multipleOf: 1 },
     images: ['A shoot finding the light.'],
     mistakes: [{ mistake: 'hip sticks out', mend: 'Move the whole pelvis over the foot, level.' }],
-    smaller: { change: 'Reach to shoulder height.' },
-    seated: { change: 'Weight from one sitting bone to the other; reach forward and up to shoulder height.' },
+    smaller: { change: 'Reach to shoulder height.', cycle: [breatheIn('Weight to the {side}, the {side} hand grows to shoulder height.'), breatheOut('It unfurls outward and comes down.')] },
+    seated: { change: 'Weight from one sitting bone to the other; reach forward and up to shoulder height.', cycle: [breatheIn('On the {side} sitting bone, the hand grows to shoulder height.'), breatheOut('It unfurls outward and comes down.')] },
   }),
   defineForm({
     id: 'opening-the-chest', name: 'Opening the chest', family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'calms'], polarity: 'yang',
@@ -31,7 +31,7 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['A fan opened and folded.', 'The sun coming out on the breastbone.'],
     mistakes: [{ mistake: 'ribs flare forward', mend: 'Widen the back as much as the front.' }],
-    smaller: { change: 'Open only as wide as the shoulders.' },
+    smaller: { change: 'Open only as wide as the shoulders.', cycle: [breatheIn('Arms open as wide as the shoulders.'), breatheOut('Palms draw together before the heart.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -42,8 +42,8 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 5, most: 18, multipleOf: 1 }, asks: { inwardImagery: true },
     images: ['Holding a small lamp between the hands.'],
     mistakes: [{ mistake: 'palms press together', mend: 'Leave a hand’s breadth of air.' }],
-    smaller: { change: 'Hands rest palm up on the thighs or by the sides.' },
-    seated: { change: 'Elbows rest by the sides.' },
+    smaller: { change: 'Hands rest palm up on the thighs or by the sides.', entry: [freely(5, 'Hands rest, palms up or forward.')], cycle: [breatheIn('Hands at rest: warmth comes in at the palms.'), breatheOut('It spreads to the fingertips.')] },
+    seated: { change: 'Elbows rest by the sides.', entry: [freely(5, 'Elbows by the sides, palms face each other.')], cycle: [breatheIn('Elbows at rest: warmth comes in at the palms.'), breatheOut('It spreads to the fingertips.')] },
   }),
   defineForm({
     id: 'three-rooms', name: 'Warming the three rooms', family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'moves'],
@@ -52,7 +52,7 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['Carrying a lamp through three rooms.'],
     mistakes: [{ mistake: 'shoulders rise', mend: 'Let the elbows hang from the wrists.' }],
-    smaller: { change: 'Only between belly and breastbone.' },
+    smaller: { change: 'Only between belly and breastbone.', cycle: [breatheIn('Palms rise from belly to breastbone.'), breatheOut('Palms turn and smooth down to the belly.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -73,8 +73,8 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['An armful of warm sheaves.'],
     mistakes: [{ mistake: 'bending the back to scoop', mend: 'Sink with the knees; the back stays tall.' }],
-    smaller: { change: 'Scoop only as low as the hips.' },
-    seated: { change: 'Scoop beside the chair.' },
+    smaller: { change: 'Scoop only as low as the hips.', cycle: [breatheIn('Scoop from beside the hips, gathering in.'), breatheOut('Bring it to the belly; let it settle.')] },
+    seated: { change: 'Scoop beside the chair.', cycle: [breatheIn('Scoop from beside the seat, gathering in.'), breatheOut('Bring it to the belly; let it settle.')] },
   }),
   defineForm({
     id: 'mist-over-the-lake', name: 'Mist over the lake', family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'calms'], polarity: 'yin',
@@ -83,7 +83,7 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['Clear morning air over still water.'],
     mistakes: [{ mistake: 'lifting with the shoulders', mend: 'Wrists float first; shoulders stay hung.' }],
-    smaller: { change: 'Only to the height of the ribs.' },
+    smaller: { change: 'Only to the height of the ribs.', cycle: [breatheIn('Hands rise and widen to the ribs.'), breatheOut('Palms sink; shoulders follow.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -104,7 +104,7 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['A deep well; a full bucket drawn slowly.'],
     mistakes: [{ mistake: 'arching the low back', mend: 'Let the tail hang heavy as the hands arrive.' }],
-    smaller: { change: 'Hands travel only from the hips.' },
+    smaller: { change: 'Hands travel only from the hips.', cycle: [breatheIn('Draw up from the hips to the waist.'), breatheOut('Pour it into the low back.')] },
     seated: { change: 'Draw up from the knees.', cycle: [breatheIn('Draw up along the inner thighs.'), breatheOut('Palms warm the low back.')] },
   }),
   defineForm({
@@ -117,7 +117,7 @@ export const FLOWING = [
     images: ['Banking a small fire for the night.'],
     mistakes: [{ mistake: 'shoulders hunch', mend: 'Let the elbows drop back.' }],
     smaller: { change: 'Palms rest and warm without rubbing.', cycle: [freely(5, 'Palms rest on the small of the back.')] },
-    seated: { change: 'On the front of the chair, so that the hands have room.' },
+    seated: { change: 'On the front of the chair, so that the hands have room.', cycle: [freely(5, 'On the front of the seat, warm palms rub the low back.')] },
   }),
   defineForm({
     id: 'deep-water-breathing', name: 'Breathing into the deep water', family: 'inner breathing', roles: ['nourish'], actions: ['nourishes', 'calms'], polarity: 'yin',
@@ -127,7 +127,7 @@ export const FLOWING = [
     repetitions: { least: 2, usual: 5, most: 18, multipleOf: 1 }, asks: { inwardImagery: true },
     images: ['A lake seen from its floor.'],
     mistakes: [{ mistake: 'lifting the chest', mend: 'Let the front stay quiet; the back moves.' }],
-    smaller: { change: 'Hands hang; only the breath goes there.' },
-    seated: { change: 'Hands on the low back or on the thighs.' },
+    smaller: { change: 'Hands hang; only the breath goes there.', entry: [freely(5, 'Arms hang, shoulders easy.')], cycle: [breatheIn('Hands hanging, breathe into the low back; it widens.'), breatheOut('Sink to the soles.')] },
+    seated: { change: 'Hands on the low back or on the thighs.', entry: [freely(5, 'Hands on the low back, or on the thighs.')], cycle: [breatheIn('Sit tall; breathe into the low back, it widens.'), breatheOut('Sink through the seat to the soles.')] },
   }),
 ] as const;

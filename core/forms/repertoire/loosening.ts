@@ -11,7 +11,7 @@ export const LOOSENING = [
     loosens: ['ankles'],
     mistakes: [{ mistake: 'leaning onto the turning foot', mend: 'Keep nine tenths on the standing leg.' }],
     images: ['Stirring a small pot with the heel.'],
-    smaller: { change: 'One hand on a chair back.' },
+    smaller: { change: 'One hand on a chair back.', cycle: [freely(4, 'Hand on the chair back, {side} foot light, toes down: circle the ankle.'), freely(4, 'And the other way round.')] },
     seated: { change: 'Lift the foot a little and circle it in the air.', cycle: [freely(4, 'Lift the {side} foot a little: circle the ankle.'), freely(4, 'And the other way round.')] },
   }),
   defineForm({
@@ -35,7 +35,7 @@ export const LOOSENING = [
     loosens: ['hips', 'spine'],
     mistakes: [{ mistake: 'the head swings about', mend: 'Keep the crown in one place; only the pelvis travels.' }],
     images: ['A bowl of water carried round without spilling.'],
-    smaller: { change: 'Half the size, without leaning back.' },
+    smaller: { change: 'Half the size, without leaning back.', cycle: [freely(5, 'Hands on hips: a small level circle to the {way}.')] },
     seated: { change: 'Circle the trunk over the sitting bones.', cycle: [freely(5, 'Circle the trunk to the {way}, sitting bones heavy.')] },
   }),
   defineForm({
@@ -60,7 +60,7 @@ export const LOOSENING = [
     mistakes: [{ mistake: 'arms do the work', mend: 'Hang the arms like wet sleeves.' }],
     images: ['Warm oil poured into the joints.'],
     smaller: { change: 'Only lift and let go.', cycle: [freely(4.5, 'Lift the shoulders a little, and let them go.')] },
-    seated: { change: 'Hands resting on the thighs.' },
+    seated: { change: 'Hands resting on the thighs.', cycle: [freely(4.5, 'Hands on the thighs: roll the shoulders {way}, up, round and down.')] },
   }),
   defineForm({
     id: 'loosen-wrists', name: 'Wrists and fingers', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
@@ -71,7 +71,7 @@ export const LOOSENING = [
     mistakes: [{ mistake: 'gripping fists', mend: 'Hold an egg in each hand.' }],
     images: ['Rinsing the hands in a stream.'],
     smaller: { change: 'Only open and close the fingers.', cycle: [freely(4, 'Open the fingers, and close them softly.')] },
-    seated: { change: 'Elbows resting by the sides.' },
+    seated: { change: 'Elbows resting by the sides.', cycle: [freely(4, 'Elbows at rest: loose wrists circle {way}, fingers opening and closing.')] },
   }),
   defineForm({
     id: 'loosen-neck', name: 'Neck, four places', family: 'joint loosening', roles: ['loosen'], actions: ['moves', 'calms'],
@@ -83,7 +83,7 @@ export const LOOSENING = [
     cautions: ['Never roll the head in a full circle; stop short of any dizziness.'],
     mistakes: [{ mistake: 'chin lifts in the turn', mend: 'Keep the chin level, as if along a shelf.' }],
     images: ['An owl, unhurried.'],
-    smaller: { change: 'Turn a third of the way, eyes leading.' },
+    smaller: { change: 'Turn a third of the way, eyes leading.', cycle: [breatheIn('Back of the neck long, eyes to the {side}.'), breatheOut('The head follows the eyes a little; return.')] },
     seated: { change: 'The same, hands on the thighs.' },
   }),
 ] as const;

@@ -22,8 +22,8 @@ export const RETURNING = [
     repetitions: { least: 1, usual: 4, most: 12, multipleOf: 1 },
     images: ['Two clouds changing places.'],
     mistakes: [{ mistake: 'hands cross the middle without the waist', mend: 'Keep the nose over the navel.' }],
-    smaller: { change: 'Half the turn.' },
-    seated: { change: 'Turn on the sitting bones.' },
+    smaller: { change: 'Half the turn.', cycle: [breatheIn('Feet quiet, one hand above, one below.'), breatheOut('Half a turn to the {side}; hands float past.')] },
+    seated: { change: 'Turn on the sitting bones.', cycle: [breatheIn('Sitting tall, one hand above, one below.'), breatheOut('Turn to the {side} on the sitting bones; hands float past.')] },
   }),
   defineForm({
     id: 'small-orbit', name: 'Small orbit', pinyin: 'Xiǎo Zhōu Tiān', hanzi: '小周天',
@@ -37,8 +37,8 @@ export const RETURNING = [
     mistakes: [{ mistake: 'leaving the attention in the head', mend: 'Always finish at the lower belly.' }],
     cautions: ['With unsettled mind or mood keep the eyes open and the breath natural.'],
     parts: [{ part: 'up the back only', watch: 'the breath is not pushed' }, { part: 'down the front only', watch: 'the attention does not stay in the head' }, { part: 'one turn to a breath', watch: 'when the breath shortens, let the turn go' }],
-    smaller: { change: 'Hands trace the front line down; leave the back out.' },
-    seated: { change: 'Sit tall, hands on the belly.' },
+    smaller: { change: 'Hands trace the front line down; leave the back out.', cycle: [breatheIn('Breathe in as it comes, hands at the chin.'), breatheOut('Hands trace the front down to the belly.')] },
+    seated: { change: 'Sit tall, hands on the belly.', cycle: [breatheIn('Hands on the belly: the breath rises up the back.'), breatheOut('It comes down the front to the belly.')] },
   }),
   defineForm({
     id: 'sky-gathering', name: 'Gathering from the sky', pinyin: 'Pěng Qì Guàn Dǐng', hanzi: '捧氣貫頂',
@@ -48,8 +48,8 @@ export const RETURNING = [
     repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 },
     images: ['A bowl of clear light poured over the head.'],
     mistakes: [{ mistake: 'hands race the breath', mend: 'Arrive at the top just as the breath is full.' }],
-    smaller: { change: 'Gather from the sides to the collarbones.' },
-    seated: { change: 'From the chair, hands to the collarbones.' },
+    smaller: { change: 'Gather from the sides to the collarbones.', cycle: [breatheIn('Hands gather from the sides to the collarbones.'), breatheOut('Pour it down through chest and belly.')] },
+    seated: { change: 'From the chair, hands to the collarbones.', cycle: [breatheIn('Sitting tall, hands gather to the collarbones.'), breatheOut('Pour it down through chest and belly.')] },
   }),
   defineForm({
     id: 'face-washing', name: 'Washing the face', family: 'self-massage', roles: ['gather'], actions: ['calms'],
@@ -59,7 +59,7 @@ export const RETURNING = [
     repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 },
     images: ['Cool water after a walk.'],
     mistakes: [{ mistake: 'pressing on the eyes', mend: 'Hollow the palms over the eyes.' }],
-    smaller: { change: 'Hands hover a finger’s breadth away.' },
+    smaller: { change: 'Hands hover a finger’s breadth away.', cycle: [freely(5, 'Palms hover before the face: up the nose, out, down the cheeks.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -70,7 +70,7 @@ export const RETURNING = [
     repetitions: { least: 3, usual: 6, most: 12, multipleOf: 3 },
     images: ['Winding wool onto a ball.'],
     mistakes: [{ mistake: 'pressing hard', mend: 'No more weight than the hands themselves.' }],
-    smaller: { change: 'Only the attention circles.' },
+    smaller: { change: 'Only the attention circles.', cycle: [freely(4, 'Hands at rest, the attention circles {way} in the belly.')] },
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
@@ -83,7 +83,7 @@ export const RETURNING = [
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
     images: ['Closing the lid of a warm chest.'],
     mistakes: [{ mistake: 'rushing off', mend: 'Stay until the breath has settled by itself.' }],
-    smaller: { change: 'Hands hang by the sides.' },
+    smaller: { change: 'Hands hang by the sides.', cycle: [breatheIn('Hands hang; breathe into the belly.'), breatheOut('Let everything come home there.')] },
     seated: { change: 'The same from the chair.' },
   }),
 ] as const;

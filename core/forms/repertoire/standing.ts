@@ -13,7 +13,7 @@ export const STANDING = [
     cycle: [breatheIn('The crown is hung from above.'), breatheOut('Weight settles through the sitting bones.')],
     repetitions: INNER_COUNT, images: ['A bronze bell: hung from the top, heavy at the rim.'],
     mistakes: [{ mistake: 'slumping onto the tail', mend: 'Tip the pelvis forward until the sitting bones are felt.' }],
-    smaller: { change: 'Lean against the back of the chair.' }, seated: { change: 'It is done from the chair.' },
+    smaller: { change: 'Lean against the back of the chair.', entry: [freely(5, 'Back against the chair, feet flat, hands at rest.')], cycle: [breatheIn('Leaning back, the crown is hung from above.'), breatheOut('Weight settles into the chair.')] }, seated: { change: 'It is done from the chair.' },
   }),
   defineForm({
     id: 'arrive-intention', name: 'Naming the intention', family: 'settling breath', roles: ['arrive'], actions: ['calms'], polarity: 'yin',
@@ -21,7 +21,7 @@ export const STANDING = [
     cycle: [breatheIn('Palms meet before the heart.'), breatheOut('Say silently what you practise for.')],
     repetitions: { least: 1, usual: 2, most: 6, multipleOf: 1 }, images: ['Setting a small light in a window.'],
     mistakes: [{ mistake: 'a long speech inside', mend: 'One short line is enough; then let it go.' }],
-    smaller: { change: 'One hand rests on the breastbone.' }, seated: { change: 'The same from the chair.' },
+    smaller: { change: 'One hand rests on the breastbone.', cycle: [breatheIn('One hand rests on the breastbone.'), breatheOut('Say silently what you practise for.')] }, seated: { change: 'The same from the chair.' },
   }),
   defineForm({
     id: 'arrive-hands-to-heart', name: 'Hands to the heart', family: 'settling breath', roles: ['arrive', 'close'], actions: ['calms'], polarity: 'yin', phases: ['fire'], organs: ['heart', 'pericardium'],
@@ -29,7 +29,7 @@ export const STANDING = [
     cycle: [breatheIn('One hand over the other on the breastbone.'), breatheOut('The chest softens under the hands.')],
     repetitions: INNER_COUNT, images: ['Warming a bird between two palms.'],
     mistakes: [{ mistake: 'pressing', mend: 'Let the hands only lie there.' }],
-    smaller: { change: 'Hands hang; attention rests at the breastbone.' }, seated: { change: 'The same from the chair.' },
+    smaller: { change: 'Hands hang; attention rests at the breastbone.', cycle: [breatheIn('Hands hanging, notice the breastbone.'), breatheOut('The chest softens.')] }, seated: { change: 'The same from the chair.' },
   }),
   defineForm({
     id: 'arrive-walk-down', name: 'Walking down through the body', family: 'settling breath', roles: ['arrive'], actions: ['calms', 'clears'], polarity: 'yin',
@@ -37,7 +37,7 @@ export const STANDING = [
     cycle: [breatheIn('Notice one place, from the crown down.'), breatheOut('Let it loosen and hand on its weight.')],
     repetitions: { least: 3, usual: 6, most: 12, multipleOf: 1 }, images: ['A lantern carried down a stair, floor by floor.'],
     mistakes: [{ mistake: 'hunting for tension', mend: 'Name the place, loosen what will, and go on.' }],
-    smaller: { change: 'Only three places: face, shoulders, belly.' }, seated: { change: 'The same from the chair.' },
+    smaller: { change: 'Only three places: face, shoulders, belly.', cycle: [breatheIn('Notice the face, the shoulders, the belly.'), breatheOut('Let them loosen, one after the other.')] }, seated: { change: 'The same from the chair.' },
   }),
   defineForm({
     id: 'arrive-quiet-smile', name: 'The quiet smile', family: 'inner breathing', roles: ['arrive', 'balance'], actions: ['calms', 'nourishes'], polarity: 'yin',
@@ -46,7 +46,7 @@ export const STANDING = [
     repetitions: INNER_COUNT, images: ['Late sun reaching the back of a room.'],
     mistakes: [{ mistake: 'smiling with the teeth', mend: 'Only the corners of the eyes need know.' }],
     cautions: ['With unsettled mind or mood keep the eyes open and stay with the breath.'],
-    smaller: { change: 'Only the face softens.' }, seated: { change: 'The same from the chair, palms up on the thighs.' },
+    smaller: { change: 'Only the face softens.', cycle: [breatheIn('A smile begins behind the eyes.'), breatheOut('The face softens.')] }, seated: { change: 'The same from the chair, palms up on the thighs.' },
   }),
   defineForm({
     id: 'hold-embrace-overhead', name: 'Embracing the sky', family: 'standing posture', roles: ['still'], actions: ['nourishes', 'moves'], polarity: 'yang', phases: ['fire', 'wood'], organs: ['triple-burner', 'heart', 'liver'],
@@ -54,7 +54,7 @@ export const STANDING = [
     entry: [freely(5, 'Arms float up, round above the brow.')], cycle: [breatheIn('The round above opens a little.'), breatheOut('Elbows hang, shoulders sink.')], exit: [freely(5, 'Arms open and come down by the sides.')],
     repetitions: { least: 1, usual: 3, most: 12, multipleOf: 1 }, asks: { staticHold: true }, images: ['Carrying a wide basket just above the head.'],
     mistakes: [{ mistake: 'ribs push forward', mend: 'Let the breastbone rest; lift from the shoulder blades.' }], cautions: [OFFERED],
-    smaller: { change: 'The round stays before the collarbones.', asks: { staticHold: false } }, seated: { change: 'From the chair, before the collarbones.', asks: { staticHold: false } },
+    smaller: { change: 'The round stays before the collarbones.', entry: [freely(5, 'Arms come round before the collarbones.')], cycle: [breatheIn('The round before the collarbones opens a little.'), breatheOut('Elbows hang, shoulders sink.')], exit: [freely(5, 'Let the arms come down.')], asks: { staticHold: false } }, seated: { change: 'From the chair, before the collarbones.', entry: [freely(5, 'Arms come round before the collarbones.')], cycle: [breatheIn('Sitting tall, the round opens a little.'), breatheOut('Elbows hang, shoulders sink.')], exit: [freely(5, 'Let the hands come down to the thighs.')], asks: { staticHold: false } },
   }),
   defineForm({
     id: 'hold-horse', name: 'Horse stance', pinyin: 'Mǎ Bù', hanzi: '馬步', family: 'standing posture', roles: ['still'], actions: ['nourishes'], polarity: 'yang', phases: ['water', 'earth'], organs: ['kidney', 'spleen', 'stomach'],
@@ -64,7 +64,7 @@ export const STANDING = [
     repetitions: { least: 1, usual: 2, most: 12, multipleOf: 1 }, asks: { staticHold: true }, images: ['Astride a broad, patient pony.'],
     mistakes: [{ mistake: 'knees fall in', mend: 'Spread the floor apart with the feet.' }, { mistake: 'leaning forward', mend: 'Rise until the back is upright; depth comes later.' }],
     cautions: [OFFERED, 'With sore knees stand higher and narrower.'], parts: [{ part: 'the width of the feet', watch: 'the outer edges stand parallel' }, { part: 'sinking and rising, hands on hips', watch: 'the back stays against an unseen wall' }, { part: 'the round of the arms', watch: 'the shoulders hang' }, { part: 'three breaths low', watch: 'come up at the first trembling of the breath' }],
-    smaller: { change: 'Feet under the shoulders, knees soft.', stance: { start: 'shoulder width', end: 'shoulder width' }, asks: { staticHold: false } }, seated: { change: 'From the chair, knees wide, arms round.', asks: { staticHold: false } },
+    smaller: { change: 'Feet under the shoulders, knees soft.', entry: [freely(5, 'Feet under the shoulders, knees soft, back upright.')], cycle: [breatheIn('Knees soft: the back grows long.'), breatheOut('Settle into the floor, no deeper.')], exit: [freely(5, 'Let the arms come down.')], stance: { start: 'shoulder width', end: 'shoulder width' }, asks: { staticHold: false } }, seated: { change: 'From the chair, knees wide, arms round.', entry: [freely(5, 'Knees wide, arms round, back upright.')], cycle: [breatheIn('Sitting wide, the back grows long.'), breatheOut('Settle into the seat.')], exit: [freely(5, 'Let the hands come down to the thighs.')], asks: { staticHold: false } },
   }),
   defineForm({
     id: 'hold-floating', name: 'Floating on water', pinyin: 'Fú Shuǐ', hanzi: '浮水', family: 'standing posture', roles: ['still'], actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['water', 'metal'], organs: ['kidney', 'lung', 'bladder', 'large-intestine'],
@@ -72,7 +72,7 @@ export const STANDING = [
     entry: [freely(5, 'Hands rest out to the sides, as on water.')], cycle: [breatheIn('The water lifts the hands.'), breatheOut('The hands lie on it; the legs sink.')], exit: [freely(4, 'Let the hands come down.')],
     repetitions: HELD, asks: { staticHold: true }, images: ['Up to the waist in a warm, still lake.'],
     mistakes: [{ mistake: 'pressing the palms down', mend: 'Let each finger be carried.' }], cautions: [OFFERED],
-    smaller: { change: 'Hands rest lower, beside the hips.', asks: { staticHold: false } }, seated: { change: 'From the chair, hands just above the thighs.', asks: { staticHold: false } },
+    smaller: { change: 'Hands rest lower, beside the hips.', entry: [freely(5, 'Hands beside the hips, as on water.')], cycle: [breatheIn('The water beside the hips lifts the hands.'), breatheOut('The hands lie on it; the legs sink.')], asks: { staticHold: false } }, seated: { change: 'From the chair, hands just above the thighs.', entry: [freely(5, 'Hands just above the thighs, as on water.')], cycle: [breatheIn('The water above the thighs lifts the hands.'), breatheOut('The hands lie on it; the legs rest.')], asks: { staticHold: false } },
   }),
   defineForm({
     id: 'hold-three-circles', name: 'Three circles', pinyin: 'Sān Yuán', hanzi: '三圓', family: 'standing posture', roles: ['still'], actions: ['nourishes', 'calms'], phases: ['earth', 'metal'], organs: ['spleen', 'lung', 'stomach'],
@@ -80,7 +80,7 @@ export const STANDING = [
     entry: [freely(6, 'Arms, hands and legs: each a round.')], cycle: [breatheIn('All three rounds fill.'), breatheOut('They rest on the feet.')], exit: [freely(5, 'Let the rounds empty, arms down.')],
     repetitions: HELD, asks: { staticHold: true }, images: ['Three hoops hanging one inside another.'],
     mistakes: [{ mistake: 'elbows lifted', mend: 'Let the elbows hang just below the wrists.' }], cautions: [OFFERED],
-    smaller: { change: 'Arms lower, at the height of the navel.', asks: { staticHold: false } }, seated: { change: 'From the chair; the legs rest.', asks: { staticHold: false } },
+    smaller: { change: 'Arms lower, at the height of the navel.', entry: [freely(6, 'Arms round at the navel, hands and legs a round.')], cycle: [breatheIn('Arms at the navel: all three rounds fill.'), breatheOut('They rest on the feet.')], asks: { staticHold: false } }, seated: { change: 'From the chair; the legs rest.', entry: [freely(6, 'Arms and hands: each a round; the legs rest.')], cycle: [breatheIn('Both rounds fill, the legs at rest.'), breatheOut('They rest on the seat.')], asks: { staticHold: false } },
   }),
   defineForm({
     id: 'hold-one-hand-guards', name: 'One hand before, one below', family: 'standing posture', roles: ['still', 'balance'], actions: ['nourishes', 'calms'], phases: ['fire', 'water'], organs: ['heart', 'kidney'],
@@ -88,7 +88,7 @@ export const STANDING = [
     cycle: [breatheIn('{Side} hand before the heart, {other} before the belly.'), breatheOut('Fire and water look at each other.')],
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 }, asks: { staticHold: true }, images: ['A kettle over a low flame.'],
     mistakes: [{ mistake: 'the upper hand drifts up', mend: 'Keep the wrist no higher than the breastbone.' }], cautions: [OFFERED],
-    smaller: { change: 'Hands rest on the body.', asks: { staticHold: false } }, seated: { change: 'The same from the chair.', asks: { staticHold: false } },
+    smaller: { change: 'Hands rest on the body.', cycle: [breatheIn('{Side} hand rests on the chest, {other} on the belly.'), breatheOut('Fire and water look at each other.')], asks: { staticHold: false } }, seated: { change: 'The same from the chair.', asks: { staticHold: false } },
   }),
   defineForm({
     id: 'sit-embrace', name: 'Seated embrace', family: 'standing posture', roles: ['still'], actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['earth', 'water'], organs: ['spleen', 'kidney', 'stomach'],
@@ -96,6 +96,6 @@ export const STANDING = [
     cycle: [breatheIn('The arms’ round fills from the belly.'), breatheOut('It rests, elbows heavy.')],
     repetitions: { least: 2, usual: 5, most: 30, multipleOf: 1 }, images: ['A full bowl held in the lap.'],
     mistakes: [{ mistake: 'elbows winged out', mend: 'Let them hang from the shoulders.' }],
-    smaller: { change: 'Hands rest in the lap.' }, seated: { change: 'It is done from the chair.' },
+    smaller: { change: 'Hands rest in the lap.', cycle: [breatheIn('Hands in the lap: the round fills from the belly.'), breatheOut('It rests, elbows heavy.')] }, seated: { change: 'It is done from the chair.' },
   }),
 ] as const;

@@ -14,8 +14,8 @@ export const STILLNESS = [
     images: ['A big paper lantern between the arms.'],
     mistakes: [{ mistake: 'shoulders creep up', mend: 'Lower the ball until they hang again.' }],
     cautions: ['Lower the arms whenever they tire; the hold is offered, never required.'],
-    smaller: { change: 'Hold the ball at the height of the navel.', asks: { staticHold: false } },
-    seated: { change: 'From the chair, elbows supported by the sides.', asks: { staticHold: false } },
+    smaller: { change: 'Hold the ball at the height of the navel.', entry: [freely(5, 'Arms round as if holding a ball before the navel.')], cycle: [breatheIn('The ball at the navel grows a little.'), breatheOut('Elbows and breath sink.')], asks: { staticHold: false } },
+    seated: { change: 'From the chair, elbows supported by the sides.', entry: [freely(5, 'Elbows by the sides, hands round a ball.')], cycle: [breatheIn('Elbows at rest, the ball grows a little.'), breatheOut('Shoulders and breath sink.')], asks: { staticHold: false } },
   }),
   defineForm({
     id: 'hold-embrace-belly', name: 'Embracing at the lower belly',
@@ -29,7 +29,7 @@ export const STILLNESS = [
     images: ['Warming the hands at a low stove.'],
     mistakes: [{ mistake: 'leaning back', mend: 'Weight in the middle of the feet.' }],
     cautions: ['The hold is offered, never required; move whenever you need.'],
-    smaller: { change: 'Hands rest on the belly.' },
-    seated: { change: 'From the chair, hands before or on the belly.' },
+    smaller: { change: 'Hands rest on the belly.', entry: [freely(5, 'Lay both hands on the lower belly.')], cycle: [breatheIn('The belly fills under the hands.'), breatheOut('It settles; the feet grow heavy.')] },
+    seated: { change: 'From the chair, hands before or on the belly.', entry: [freely(5, 'Hands before the lower belly, or on it.')], cycle: [breatheIn('Sitting tall, the belly fills toward the palms.'), breatheOut('It settles; the seat grows heavy.')] },
   }),
 ] as const;

@@ -11,7 +11,7 @@ export const WAKING = [
     asks: { impact: 'soft', vigorous: true }, loosens: ['ankles', 'knees', 'hips', 'spine', 'shoulders'],
     images: ['Rain shaken from a coat.', 'Rust falling from old hinges.'],
     mistakes: [{ mistake: 'holding the jaw or breath', mend: 'Let the teeth part and the breath fall out.' }],
-    smaller: { change: 'Heels stay down; only the knees pulse.', asks: { impact: 'none' } },
+    smaller: { change: 'Heels stay down; only the knees pulse.', cycle: [freely(15, 'Heels down: the knees give and spring; shoulders and arms hang loose.')], asks: { impact: 'none' } },
     seated: { change: 'Shake hands and forearms, then bounce the heels lightly.', cycle: [freely(15, 'Shake the hands, the arms, the shoulders; let the heels bounce.')], asks: { impact: 'none' } },
   }),
   defineForm({
@@ -38,8 +38,8 @@ export const WAKING = [
     asks: { vigorous: true }, loosens: ['shoulders', 'knees'],
     images: ['Two pendulums.'],
     mistakes: [{ mistake: 'shoulders lifted', mend: 'Let the weight of the hands draw them down.' }],
-    smaller: { change: 'Swing only to the height of the navel.' },
-    seated: { change: 'Swing beside the chair, small.', asks: { vigorous: false } },
+    smaller: { change: 'Swing only to the height of the navel.', cycle: [freely(2.5, 'Arms swing no higher than the navel, and fall back.')] },
+    seated: { change: 'Swing beside the chair, small.', cycle: [freely(2.5, 'Arms swing a little beside the chair, and fall back.')], asks: { vigorous: false } },
   }),
   defineForm({
     id: 'heel-drops', name: 'Heels rise and fall', pinyin: 'Bèi Hòu Qī Diān', hanzi: '背後七顛', family: 'heel drop', roles: ['wake', 'balance'], actions: ['moves', 'calms'],

@@ -1,4 +1,4 @@
-import { contradictions, cycleOf, type Form } from '../../forms';
+import { contradictions, cycleOf, entryOf, exitOf, type Form } from '../../forms';
 import type { Item } from '../../practice';
 import type { Rule } from '../rule';
 
@@ -15,12 +15,15 @@ function found(form: Form, item: Item): Found {
   if (before) return before;
   const worded = (part: 'entry' | 'cycle' | 'exit', strokes: Form['cycle']): Form['cycle'] =>
     strokes.map((stroke, index) => ({ ...stroke, cue: item.cues?.[`${part}-${index}`] ?? stroke.cue }));
-  const cycle = worded('cycle', [...cycleOf(form, item.variant)]);
-  const around = { ...form, entry: worded('entry', form.entry), exit: worded('exit', form.exit) };
+  const strokes = {
+    entry: worded('entry', [...entryOf(form, item.variant)]),
+    cycle: worded('cycle', [...cycleOf(form, item.variant)]),
+    exit: worded('exit', [...exitOf(form, item.variant)]),
+  };
   const said: Form =
     item.variant === 'full'
-      ? { ...around, cycle }
-      : { ...around, [item.variant]: { ...form[item.variant], cycle } };
+      ? { ...form, ...strokes }
+      : { ...form, [item.variant]: { ...form[item.variant], ...strokes } };
   const result = contradictions(said, item.variant);
   byWords.set(key, result);
   return result;
