@@ -155,6 +155,8 @@ export interface MovementAsks extends Omit<
   readonly anklesCross: boolean;
   /** A foot is put elsewhere. */
   readonly steps: boolean;
+  /** Most of the range of turn or side bend while the trunk tilts forward by 30° or more. */
+  readonly turnInFoldShare: number;
   readonly seconds: number;
 }
 
@@ -168,6 +170,9 @@ export function stepsIn(movement: Movement): boolean {
   const first = movement.keys[0];
   return first !== undefined && movement.keys.some((key) => feetMoved(first, key));
 }
+
+/** From here on a trunk tilted forward is a fold (common practice). */
+const FOLDED_DEG = 30;
 
 /** Goes through the stretches one after another in steps of at most `stepSec` and takes the most of everything. */
 export function movementAsks(
@@ -194,6 +199,7 @@ export function movementAsks(
     headBelowHeart: false,
     anklesCross: false,
     steps: false,
+    turnInFoldShare: 0,
     seconds: 0,
   };
   let balancing = 0;
@@ -224,6 +230,10 @@ export function movementAsks(
         headBelowHeart: most.headBelowHeart || now.headBelowHeart,
         anklesCross: most.anklesCross || now.anklesCross,
         steps: most.steps || steps,
+        turnInFoldShare: Math.max(
+          most.turnInFoldShare,
+          now.foldDeg >= FOLDED_DEG ? Math.max(now.turnShare, now.sideShare) : 0,
+        ),
         seconds: most.seconds + share,
       };
     }

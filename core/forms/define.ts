@@ -27,6 +27,9 @@ type Optional =
 export type FormText = Omit<Form, Optional | 'asks'> &
   Partial<Pick<Form, Optional>> & { readonly asks?: Partial<Asks> };
 
+/** Said with every form that leads the imagination inward. */
+export const EYES_OPEN = 'With unsettled mind or mood keep the eyes open and the breath natural.';
+
 /** Writes out a shipped form in full from what is particular to it. The usual values are common practice. */
 export function defineForm(text: FormText): Form {
   return Object.freeze({
@@ -50,9 +53,9 @@ export function defineForm(text: FormText): Form {
     loosens: [],
     level: 1 as const,
     mistakes: [],
-    cautions: [],
     parts: [],
     ...text,
+    cautions: [...(text.cautions ?? []), ...(text.asks?.inwardImagery ? [EYES_OPEN] : [])],
     asks: { ...NO_ASKS, ...text.asks },
   });
 }

@@ -80,14 +80,22 @@ function oneRound({ movement, seconds, rounds }: MovingStroke): Stretch {
 }
 
 /**
- * What the moving body of a form asks, measured on its solved postures at the usual pace. A step counts
- * where a repetition makes one; coming to the stance and leaving it is no part of the form's footwork.
+ * What the moving body of a form asks, measured on its solved postures at the usual pace. A step, and how
+ * the weight stands, count where a repetition makes them; coming to the stance and leaving it is no part of
+ * the form's footwork.
  */
 export function measureForm(form: Form, variant: VariantId): MovementAsks {
   const moving = movingForm(form, variant);
   const whole = movementAsks(moving.map(oneRound), 0.8);
   const cycle = moving.filter((stroke) => stroke.part === 'cycle').map(oneRound);
-  return { ...whole, steps: cycle.some(({ movement }) => stepsIn(movement)) };
+  const { heaviestShare, marginCm, heelUpCm } = movementAsks(cycle, 0.8);
+  return {
+    ...whole,
+    heaviestShare,
+    marginCm,
+    heelUpCm,
+    steps: cycle.some(({ movement }) => stepsIn(movement)),
+  };
 }
 
 /** The asks a body can be measured for; the rest (breath, percussion, imagery, vigour …) is written. */
@@ -103,12 +111,19 @@ export const MEASURED_ASKS = [
   'neck',
   'legsCross',
   'stepping',
+  'rounding',
+  'heelsUp',
+  'unsteady',
+  'foldWithTurn',
+  'armsUpSec',
 ] as const satisfies readonly (keyof Asks)[];
 export type MeasuredAsks = Pick<Asks, (typeof MEASURED_ASKS)[number]>;
 
 /** Names for angles and shares; the bounds are common practice. Seven tenths of a range is a full one. */
 export function namedAsks(asked: MovementAsks): MeasuredAsks {
   const knee = asked.kneeBendDeg;
+  // No edge of the feet to fall over: a chair carries.
+  const seated = asked.marginCm === Infinity;
   const ofRange = (share: number): 'none' | 'slight' | 'full' =>
     share >= 0.7 ? 'full' : share >= 0.25 ? 'slight' : 'none';
   return {
@@ -130,5 +145,10 @@ export function namedAsks(asked: MovementAsks): MeasuredAsks {
             : 'none',
     legsCross: asked.anklesCross,
     stepping: asked.steps,
+    rounding: asked.roundShare >= 0.6 ? 'full' : asked.roundShare >= 0.2 ? 'slight' : 'none',
+    heelsUp: seated || asked.heelUpCm < 1.5 ? 'none' : asked.heelUpCm < 4 ? 'low' : 'high',
+    unsteady: asked.heaviestShare >= 0.85 || asked.marginCm < 2.5,
+    foldWithTurn: asked.turnInFoldShare >= 0.2,
+    armsUpSec: Math.round(asked.handsAboveSec),
   };
 }

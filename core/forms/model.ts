@@ -7,7 +7,7 @@ import { SOUND_ORGANS } from '../sounds';
 import { sourceIds, type SourceId } from '../sources';
 import { FORM_VIEWS } from './postures/words';
 import { ROLES } from './roles';
-import { ANIMALS, BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from './terms';
+import { ANIMALS, BODY_REGIONS, CHANNEL_WAYS, FAMILIES, ROUNDED_JOINTS, SIDES, STANCES } from './terms';
 
 /**
  * The form model: what a practitioner knows about a form, as data. The schemas serve both the shipped
@@ -34,7 +34,7 @@ export type Stroke = z.infer<typeof strokeSchema>;
  * What a form asks of the body. What the moving body can tell is measured on it (see `measure.ts`); the
  * rest is written.
  */
-export const asksSchema = z.strictObject({
+const asksFields = z.strictObject({
   kneeBend: z.enum(['none', 'slight', 'moderate', 'deep']),
   /** Longest time on one leg at a stretch, seconds. */
   oneLegSec: z.number().min(0).max(120),
@@ -48,12 +48,40 @@ export const asksSchema = z.strictObject({
   breathHold: z.boolean(),
   staticHold: z.boolean(),
   impact: z.enum(['none', 'soft', 'firm']),
-  percussion: z.array(z.enum(BODY_REGIONS)).max(8),
+  percussion: z.array(z.enum(BODY_REGIONS)).max(11),
   abdominalPress: z.boolean(),
   legsCross: z.boolean(),
   stepping: z.boolean(),
   inwardImagery: z.boolean(),
   vigorous: z.boolean(),
+  /** Bending of the spine itself, whatever the hips fold: over 20 and 60 % of its range. */
+  rounding: z.enum(['none', 'slight', 'full']),
+  /** Standing on the balls of the feet, or of one: over 1.5 cm and 4 cm under a heel. */
+  heelsUp: z.enum(['none', 'low', 'high']),
+  /** Nearly all the weight on one foot, or a base of a few centimetres. */
+  unsteady: z.boolean(),
+  /** A turn or side bend while folded forward. */
+  foldWithTurn: z.boolean(),
+  /** Seconds of one repetition with a hand above its shoulder. */
+  armsUpSec: z.number().min(0).max(300),
+  /** Jolts or shaking that reach the head or the belly. */
+  shakes: z.boolean(),
+  /** Regions rubbed, kneaded or pressed. */
+  rubs: z.array(z.enum(BODY_REGIONS)).max(11),
+  /** Joints taken round, swung or slid through their range. */
+  roundedJoints: z.array(z.enum(ROUNDED_JOINTS)).max(4),
+});
+
+/** A form written before these were told is read as asking none of them. */
+export const asksSchema = asksFields.extend({
+  rounding: asksFields.shape.rounding.default('none'),
+  heelsUp: asksFields.shape.heelsUp.default('none'),
+  unsteady: asksFields.shape.unsteady.default(false),
+  foldWithTurn: asksFields.shape.foldWithTurn.default(false),
+  armsUpSec: asksFields.shape.armsUpSec.default(0),
+  shakes: asksFields.shape.shakes.default(false),
+  rubs: asksFields.shape.rubs.default([]),
+  roundedJoints: asksFields.shape.roundedJoints.default([]),
 });
 export type Asks = z.infer<typeof asksSchema>;
 
@@ -69,7 +97,7 @@ export const variantSchema = z.strictObject({
   /** Its own way into it and out of it, where the words of the full form would not be true. */
   entry: z.array(strokeSchema).max(8).optional(),
   exit: z.array(strokeSchema).max(8).optional(),
-  asks: asksSchema.partial().optional(),
+  asks: asksFields.partial().optional(),
 });
 
 const pointCodes = POINT_CODES as [PointCode, ...PointCode[]];

@@ -22,6 +22,35 @@ const strokesOf = (id: string) => {
   return form;
 };
 
+describe('cautions written on forms', () => {
+  it('fit the hand that strikes, as the cue names it', () => {
+    for (const form of REPERTOIRE.filter(({ family }) => family === 'percussion route')) {
+      const cue = form.cycle.map((stroke) => stroke.cue).join(' ');
+      const by = /fists/i.test(cue) ? /loose fists/ : /fingertips/i.test(cue) ? /fingertips/ : /hollow palm/;
+      expect({ id: form.id, says: by.test(form.cautions.join(' ')) }).toEqual({ id: form.id, says: true });
+    }
+  });
+
+  it('ask for open eyes wherever the imagination is led inward', () => {
+    for (const form of REPERTOIRE.filter(({ asks }) => asks.inwardImagery))
+      expect({ id: form.id, says: /eyes open/.test(form.cautions.join(' ')) }).toEqual({
+        id: form.id,
+        says: true,
+      });
+  });
+
+  it('no hand washes both sides of the throat at once (common practice)', () => {
+    for (const form of REPERTOIRE)
+      for (const variant of ['full', 'smaller', 'seated'] as const)
+        for (const stroke of cycleOf(form, variant))
+          for (const { hands } of stroke.postures ?? [])
+            expect({
+              id: form.id,
+              both: form.asks.rubs.includes('neck') && hands?.both?.near === 'nape',
+            }).toEqual({ id: form.id, both: false });
+  });
+});
+
 describe('the repertoire', () => {
   it('is read by its own schema, form by form, with stable and unique ids', () => {
     for (const form of REPERTOIRE)

@@ -9,11 +9,17 @@ export const BODY_REGIONS = [
   'low back',
   'legs',
   'head',
+  'face',
+  'eyes',
+  'neck',
 ] as const;
 export type BodyRegion = (typeof BODY_REGIONS)[number];
 
 export const STANCES = ['feet together', 'hip width', 'shoulder width', 'wide', 'bow', 'chair'] as const;
 export type Stance = (typeof STANCES)[number];
+
+/** Joints that are taken round, swung or slid through their range, rather than used in passing. */
+export const ROUNDED_JOINTS = ['knees', 'hips', 'shoulders', 'neck'] as const;
 
 /** How a form treats left and right. */
 export const SIDES = ['symmetric', 'alternating', 'one-then-other', 'both-ways'] as const;

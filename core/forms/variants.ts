@@ -20,10 +20,25 @@ export const NO_ASKS: Asks = {
   stepping: false,
   inwardImagery: false,
   vigorous: false,
+  rounding: 'none',
+  heelsUp: 'none',
+  unsteady: false,
+  foldWithTurn: false,
+  armsUpSec: 0,
+  shakes: false,
+  rubs: [],
+  roundedJoints: [],
 };
 
 /** What a seated body cannot be asked, whatever the standing form asks. */
-const SEATED_RELIEF: Partial<Asks> = { kneeBend: 'none', oneLegSec: 0, stepping: false, staticHold: false };
+const SEATED_RELIEF: Partial<Asks> = {
+  kneeBend: 'none',
+  oneLegSec: 0,
+  stepping: false,
+  staticHold: false,
+  heelsUp: 'none',
+  unsteady: false,
+};
 
 /** The strokes of one repetition in a variant. */
 export function cycleOf(form: Form, variant: VariantId): readonly Stroke[] {

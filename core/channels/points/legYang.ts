@@ -25,7 +25,7 @@ export const LEG_YANG_POINTS = [
   { code: 'ST6', pinyin: 'Jiáchē', hanzi: '頰車', sense: 'jaw carriage', site: face(66, -36), by: 'a finger’s breadth up from the jaw’s angle, where the muscle swells', use: 'jaw, teeth' },
   { code: 'ST7', pinyin: 'Xiàguān', hanzi: '下關', sense: 'lower gate', site: face(72, -13), by: 'in the hollow under the cheekbone, in front of the ear', use: 'jaw, ears' },
   { code: 'ST8', pinyin: 'Tóuwéi', hanzi: '頭維', sense: 'corner of the head', site: scalp(0.5, 4.5), by: 'at the corner of the forehead', use: 'head, eyes' },
-  { code: 'ST9', pinyin: 'Rényíng', hanzi: '人迎', sense: 'welcoming person', site: neck(0.6, 38), by: 'level with the Adam’s apple, over the pulse', use: 'throat, blood pressure' },
+  { code: 'ST9', pinyin: 'Rényíng', hanzi: '人迎', sense: 'welcoming person', site: neck(0.6, 38), by: 'level with the Adam’s apple, over the pulse', use: 'throat' },
   { code: 'ST10', pinyin: 'Shuǐtū', hanzi: '水突', sense: 'water’s rush', site: neck(0.35, 36), by: 'at the front edge of the long neck muscle, level with the ring of the windpipe', use: 'throat' },
   { code: 'ST11', pinyin: 'Qìshè', hanzi: '氣舍', sense: 'lodge of qi', site: neck(0.06, 38), by: 'above the inner end of the collarbone', use: 'throat, neck' },
   { code: 'ST12', pinyin: 'Quēpén', hanzi: '缺盆', sense: 'empty basin', site: shoulder(0.42, 42), by: 'in the hollow above the collarbone, 4 cùn to the side of the midline', use: 'breath, shoulder' },

@@ -26,6 +26,10 @@ export const EARLY_BODIES: Readonly<Record<string, FormBody>> = {
       to(...[[18, 40], [-14, 46], [-14, 34], [18, 30], [8, 38]].map(([turn, heel]) => ({ weight: 0.08, sink: 10, feet: { turnOut: { left: turn }, heels: { left: heel } }, hands: both(ON_HIPS) }))),
       to(...[[18, 30], [-14, 34], [-14, 46], [18, 40], [8, 38]].map(([turn, heel]) => ({ weight: 0.08, sink: 10, feet: { turnOut: { left: turn }, heels: { left: heel } }, hands: both(ON_HIPS) }))),
     ],
+    smaller: [
+      to(...[[18, 10], [-10, 10], [-10, 8], [18, 8], [8, 9]].map(([turn, heel]) => ({ weight: 0.2, sink: 9, feet: { turnOut: { left: turn }, heels: { left: heel } }, hands: both(ON_HIPS) }))),
+      to(...[[18, 8], [-10, 8], [-10, 10], [18, 10], [8, 9]].map(([turn, heel]) => ({ weight: 0.2, sink: 9, feet: { turnOut: { left: turn }, heels: { left: heel } }, hands: both(ON_HIPS) }))),
+    ],
     seated: [
       to(...[[40, 8], [10, 2], [-15, 6], [10, 10], [25, 8]].map(([point, out]) => ({ base: 'chair' as const, feet: { lifted: { foot: 'left' as const, thigh: 92, knee: 66, point: point ?? 0, out: out ?? 0 } }, hands: both({ near: 'hip', off: [1, -3, 1], elbow: 'back' }) }))),
       to(...[[25, 8], [10, 10], [-15, 6], [10, 2], [40, 8]].map(([point, out]) => ({ base: 'chair' as const, feet: { lifted: { foot: 'left' as const, thigh: 92, knee: 66, point: point ?? 0, out: out ?? 0 } }, hands: both({ near: 'hip', off: [1, -3, 1], elbow: 'back' }) }))),
@@ -111,7 +115,7 @@ export const EARLY_BODIES: Readonly<Record<string, FormBody>> = {
   'heel-drops': {
     view: 'three-quarter',
     cycle: [to({ sink: 5, feet: { heels: 28 }, head: { nod: -2 } }), to({ sink: 12 })],
-    smaller: [to({ sink: 6, feet: { heels: 18 }, hands: both({ near: 'reach', toward: [0, -0.5, 1], palm: 'down', share: 0.7 }) }), to({ sink: 8, hands: both({ near: 'reach', toward: [0, -0.5, 1], palm: 'down', share: 0.7 }) })],
+    smaller: [to({ sink: 6, feet: { heels: 8 }, hands: both({ near: 'reach', toward: [0, -0.5, 1], palm: 'down', share: 0.7 }) }), to({ sink: 8, hands: both({ near: 'reach', toward: [0, -0.5, 1], palm: 'down', share: 0.7 }) })],
     seated: [to({ base: 'chair', feet: { heels: 24 }, hands: both(ON_THIGHS) }), to({ base: 'chair', hands: both(ON_THIGHS) })],
   },
   'warming-the-kidneys': {

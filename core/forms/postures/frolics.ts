@@ -61,7 +61,7 @@ export const FROLIC_BODIES: Readonly<Record<string, FormBody>> = {
       to(stand(7, both({ ...reaching(1, 0.05, 0.2, 'down', 0.94), ...feather }), { weight: 0, feet: { lifted: { foot: 'left', thigh: 62, knee: 74, point: 18 } } })),
       to(stand(16, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather }))),
     ],
-    smaller: [to(stand(8, both({ ...reaching(1, -0.45, 0.3, 'down', 0.9), ...feather }), { weight: 0.15, feet: { heels: { left: 24 } } })), to(stand(14, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather })))],
+    smaller: [to(stand(8, both({ ...reaching(1, -0.45, 0.3, 'down', 0.9), ...feather }), { weight: 0.2, feet: { heels: { left: 10 } } })), to(stand(14, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather })))],
     seated: [to(sit(both({ ...reaching(1, -0.4, 0.35, 'down', 0.88), ...feather }), { feet: { heels: { left: 20 } } })), to(sit(both({ ...before('navel', 3, 1, 6, 'up', 'in'), ...feather })))],
   },
 };

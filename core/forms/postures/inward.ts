@@ -96,8 +96,8 @@ export const INWARD_BODIES: Readonly<Record<string, FormBody>> = {
     smaller: [to(stand(9, both({ near: 'temple', off: [0.4, 0.5, 0], palm: 'body', fingers: 'back', elbow: 'out' })), stand(9, both({ near: 'ear', off: [0.6, 1, 0], palm: 'body', fingers: 'back', elbow: 'low' })))],
   },
   'neck-washing': {
-    cycle: [to(stand(9, both({ near: 'nape', off: [1.4, 0, 0.4], fingers: 'down', elbow: 'out' }))), to(stand(12, both({ near: 'nape', off: [3, -0.5, 1], fingers: 'down', elbow: 'out' })), stand(12, both({ near: 'collarbone', off: [0, -1, 0.4], palm: 'body', fingers: 'up', elbow: 'low' })))],
-    smaller: [to(stand(9, each(HANGING, { near: 'nape', off: [1.4, 0, 0.4], fingers: 'down', elbow: 'out' }))), to(stand(12, each(HANGING, { near: 'collarbone', off: [0, -1, 0.4], palm: 'body', fingers: 'up', elbow: 'low' })))],
+    cycle: [to(stand(9, each({ near: 'nape', off: [1.4, 0, 0.4], fingers: 'down', elbow: 'out' }, HANGING))), to(stand(12, each({ near: 'nape', off: [3.4, -1.6, 0.6], fingers: 'down', elbow: 'out' }, HANGING)), stand(12))],
+    smaller: [to(stand(9, each({ near: 'nape', off: [1.4, 0, 0.4], fingers: 'down', elbow: 'out' }, HANGING))), to(stand(12, each({ near: 'nape', off: [1.4, -0.2, 0.4], fingers: 'down', elbow: 'out' }, HANGING)))],
   },
   'face-tapping': { cycle: [pulse(2, stand(9, both({ near: 'upper dantian', off: [2.4, 0.5, 0.8], palm: 'body', fingers: 'up', elbow: 'low', shape: 'gathered fingertips' })), stand(9, both({ near: 'mouth', off: [3, 0.5, 2.2], palm: 'body', fingers: 'up', shape: 'gathered fingertips' })))], smaller: [to(stand(9, both({ near: 'mouth', off: [3, 0.5, 2.2], palm: 'body', fingers: 'up' })))] },
   'three-centre-wash': {

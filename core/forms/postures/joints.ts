@@ -44,7 +44,7 @@ export const JOINT_BODIES: Readonly<Record<string, FormBody>> = {
       stand(8, both(ON_HIPS), { weight: 0, feet: { lifted: { foot: 'left', thigh: 24, knee: 18 } } }),
       stand(8, both(ON_HIPS), { weight: 0, feet: { lifted: { foot: 'left', thigh: -12, knee: 30, point: 10 } } }),
     )],
-    smaller: [to(stand(10, both(ON_HIPS), { weight: 0.1, feet: { ahead: { foot: 'left', by: 0.7 } } }), stand(10, both(ON_HIPS), { weight: 0.1, feet: { ahead: { foot: 'right', by: 0.5 }, heels: { left: 25 } } }))],
+    smaller: [to(stand(10, both(ON_HIPS), { weight: 0.2, feet: { ahead: { foot: 'left', by: 0.7 } } }), stand(10, both(ON_HIPS), { weight: 0.2, feet: { ahead: { foot: 'right', by: 0.4 }, heels: { left: 10 } } }))],
     seated: [to(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 90, knee: 40 } } }), sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 90, knee: 95 } } }))],
   },
   'loosen-waist': { cycle: [to(stand(10, both(ON_HIPS))), to(stand(12, both(ON_HIPS), { trunk: { turn: 34 }, head: { turn: 10 } }), stand(10, both(ON_HIPS)))], seated: [to(sit(both(ON_THIGHS))), to(sit(both(ON_THIGHS), { trunk: { turn: 20 } }), sit())] },
@@ -106,10 +106,10 @@ export const JOINT_BODIES: Readonly<Record<string, FormBody>> = {
     ],
     smaller: [
       to(stand(8)),
-      to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 40, round: 18 }, head: { nod: -8 } })),
-      to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 40, round: 20 }, head: { nod: -8 } })),
-      to(stand(25, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 41, round: 22 }, head: { nod: -6 } })),
-      to(stand(16, both({ near: 'thigh', off: [0, 2, 0] }), { trunk: { lean: 16, round: 10 } }), stand(8)),
+      to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 46, round: 10 }, head: { nod: -8 } })),
+      to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 47, round: 11 }, head: { nod: -8 } })),
+      to(stand(25, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 48, round: 12 }, head: { nod: -6 } })),
+      to(stand(16, both({ near: 'thigh', off: [0, 2, 0] }), { trunk: { lean: 18, round: 6 } }), stand(8)),
       to(stand(11)),
     ],
     seated: [

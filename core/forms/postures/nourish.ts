@@ -217,8 +217,8 @@ export const NOURISH_BODIES: Readonly<Record<string, FormBody>> = {
     ],
     smaller: [
       to({ sink: 8, hands: both(AT_KIDNEYS) }),
-      to({ sink: 24, trunk: { lean: 48, round: 20 }, head: { nod: -12 }, hands: both({ near: 'knee', off: [0, 2, 0] }) }),
-      to({ sink: 20, trunk: { lean: 28, round: 14 }, hands: both({ near: 'thigh' }) }, { sink: 10, hands: both({ near: 'hip' }) }),
+      to({ sink: 24, trunk: { lean: 54, round: 12 }, head: { nod: -12 }, hands: both({ near: 'knee', off: [0, 2, 0] }) }),
+      to({ sink: 20, trunk: { lean: 28, round: 8 }, hands: both({ near: 'thigh' }) }, { sink: 10, hands: both({ near: 'hip' }) }),
       to({ sink: 10 }),
     ],
     seated: [

@@ -104,7 +104,7 @@ export const PERCUSSION_BODIES: Readonly<Record<string, FormBody>> = {
     ],
     smaller: [
       pulse(6, stand(9, each(before('navel', 6, 2, 9, 'down', 'forward'), HANGING)), stand(9, each(before('navel', 7, 0, 9, 'in', 'down'), HANGING))),
-      pulse(5, stand(9, undefined, { weight: 0.1, feet: { heels: { left: 24 } } }), stand(9, undefined, { weight: 0.1, feet: { heels: { left: 14 }, turnOut: { left: 10 } } })),
+      pulse(5, stand(9, undefined, { weight: 0.2, feet: { heels: { left: 10 } } }), stand(9, undefined, { weight: 0.2, feet: { heels: { left: 6 }, turnOut: { left: 10 } } })),
     ],
     seated: [
       pulse(6, sit(each(before('navel', 6, 4, 9, 'down', 'forward'), ON_THIGHS)), sit(each(before('navel', 7, 2, 9, 'in', 'down'), ON_THIGHS))),

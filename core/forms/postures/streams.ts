@@ -98,19 +98,19 @@ export const STREAM_BODIES: Readonly<Record<string, FormBody>> = {
   },
   'crane-stands': {
     cycle: [to(stand(7, both(reaching(0.9, -0.45, 0.35, 'down', 0.92)), lift('left', 70, 80))), to(stand(12, both(reaching(0.4, -1, 0.2, 'back', 0.95))))],
-    smaller: [to(stand(8, both(reaching(0.8, -0.6, 0.3, 'down', 0.92)), { weight: 0.14, feet: { heels: { left: 26 } } })), to(stand(11, both(reaching(0.4, -1, 0.2, 'back', 0.95))))],
+    smaller: [to(stand(8, both(reaching(0.8, -0.6, 0.3, 'down', 0.92)), { weight: 0.2, feet: { heels: { left: 10 } } })), to(stand(11, both(reaching(0.4, -1, 0.2, 'back', 0.95))))],
     seated: [to(sit(both(reaching(0.8, -0.5, 0.5, 'down', 0.82)), { feet: { heels: { left: 22 } } })), to(sit())],
   },
   'heron-walks': {
     view: 'three-quarter',
     cycle: [to(stand(8, undefined, { weight: 0.1, feet: { heels: { left: 30 } } }), stand(7, each(HANGING, reaching(0.15, -0.5, 0.9, 'in', 0.86)), lift('left', 44, 60, 22))), to(stand(9, undefined, { weight: 0.1, feet: { heels: { left: 20 } } }), stand(10))],
-    smaller: [to(stand(8, each(HANGING, reaching(0.15, -0.6, 0.8, 'in', 0.84)), { weight: 0.16, feet: { heels: { left: 26 } } })), to(stand(10))],
+    smaller: [to(stand(8, each(HANGING, reaching(0.15, -0.6, 0.8, 'in', 0.84)), { weight: 0.2, feet: { heels: { left: 10 } } })), to(stand(10))],
     seated: [to(sit(each(ON_THIGHS, reaching(0.15, -0.35, 0.9, 'in', 0.8)), { feet: { heels: { left: 22 } } })), to(sit())],
   },
   'heel-pushes': {
     view: 'side',
     cycle: [to(stand(7, both(ON_HIPS), lift('left', 62, 84, -10))), to(stand(8, both(ON_HIPS), lift('left', 50, 24, -14)), stand(12, both(ON_HIPS)))],
-    smaller: [to(stand(10, both(ON_HIPS), { weight: 0.12 })), to(stand(12, both(ON_HIPS), { weight: 0.12, feet: { ahead: { foot: 'left', by: 0.9 } } }), stand(10, both(ON_HIPS)))],
+    smaller: [to(stand(10, both(ON_HIPS), { weight: 0.2 })), to(stand(12, both(ON_HIPS), { weight: 0.2, feet: { ahead: { foot: 'left', by: 0.9 } } }), stand(10, both(ON_HIPS)))],
     seated: [to(sit(both(ON_THIGHS), { feet: { toes: { left: 20 } } })), to(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 88, knee: 30, point: -14 } } }), sit())],
   },
   'rocking-bamboo': {

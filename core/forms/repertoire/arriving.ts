@@ -15,7 +15,7 @@ export const ARRIVING = [
       { mistake: 'knees locked', mend: 'Unlock them as if about to sit on a high stool.' },
       { mistake: 'chin pokes forward', mend: 'Let the back of the neck grow long.' },
     ],
-    seated: { change: 'Sit on the front half of the chair, feet flat and hip-wide.', entry: [freely(6, 'Front half of the chair, feet flat, hip-wide.')], cycle: [breatheIn('Crown floats up, sitting bones heavy.'), breatheOut('Shoulders and breath sink to the feet.')] },
+    seated: { name: 'Sitting in stillness', change: 'Sit on the front half of the chair, feet flat and hip-wide.', entry: [freely(6, 'Front half of the chair, feet flat, hip-wide.')], cycle: [breatheIn('Crown floats up, sitting bones heavy.'), breatheOut('Shoulders and breath sink to the feet.')] },
   }),
   defineForm({
     id: 'arrive-cleansing-breaths', name: 'Cleansing breaths',

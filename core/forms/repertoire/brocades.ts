@@ -57,7 +57,7 @@ export const BROCADES = [
     channels: [{ channel: 'HT', how: 'stretch' }, { channel: 'BL', how: 'stretch' }], points: ['HT8', 'KI1'],
     sides: 'alternating', pace: 'one-leg', stance: { start: 'wide', end: 'wide' }, footwork: 'Horse stance, knees inside the feet.', setupSec: { known: 8, taught: 30 }, level: 3,
     cycle: [breatheIn('Sit low, hands on thighs, weight to the {side}.'), breatheOut('Lean and sweep low across; the tail swings out.')],
-    repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, asks: { staticHold: true },
+    repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, asks: { roundedJoints: ['hips'], staticHold: true },
     images: ['A lion shaking water from its mane.'],
     mistakes: [{ mistake: 'the neck does the circle', mend: 'Move from the pelvis; the head only follows.' }, { mistake: 'head hangs below the knees', mend: 'Sweep no lower than the height of the navel.' }],
     parts: [{ part: 'horse stance, shifting side to side', watch: 'the knees stay inside the feet' }, { part: 'lean and return, hands on thighs', watch: 'the back stays long, the head no lower than the navel' }, { part: 'the tail alone', watch: 'the knees hold still while the pelvis swings' }, { part: 'lean, sweep and tail together', watch: 'the neck only follows' }],

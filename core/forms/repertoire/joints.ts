@@ -14,9 +14,9 @@ export const JOINTS = [
   defineForm({
     id: 'loosen-leg-pendulum', name: 'The leg as a pendulum', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
     channels: along('stretch', 'ST', 'BL', 'GB'), points: ['GB30'], stance: { start: 'hip width', end: 'hip width' }, sides: 'one-then-other', pace: 'flowing', manner: 'natural', footwork: 'Stand on one leg; the other foot floats free.', level: 2,
-    cycle: [freely(4, 'Let the {side} leg swing softly forward, and back.')], repetitions: { least: 3, usual: 4, most: 9, multipleOf: 1 }, loosens: ['hips', 'knees'],
+    cycle: [freely(4, 'Let the {side} leg swing softly forward, and back.')], asks: { roundedJoints: ['hips'] }, repetitions: { least: 3, usual: 4, most: 9, multipleOf: 1 }, loosens: ['hips', 'knees'],
     images: ['The weight of an old clock.'], mistakes: [{ mistake: 'kicking', mend: 'Let the leg fall; the swing comes of itself.' }], cautions: ['Keep a hand on a chair or wall if at all unsure.'],
-    smaller: { change: 'The toes stay on the floor and slide.', cycle: [freely(4, 'Slide the {side} toes forward, and back.')] }, seated: { change: 'Swing the lower leg from the knee.', cycle: [freely(4, 'Let the {side} lower leg swing forward and back.')] },
+    smaller: { name: 'The foot slides', change: 'The toes stay on the floor and slide.', cycle: [freely(4, 'Slide the {side} toes forward, and back.')], asks: { roundedJoints: [] } }, seated: { change: 'Swing the lower leg from the knee.', cycle: [freely(4, 'Let the {side} lower leg swing forward and back.')], asks: { roundedJoints: [] } },
   }),
   defineForm({
     id: 'loosen-waist', name: 'Turning the waist', family: 'joint loosening', roles: ['loosen'], actions: ['moves'], phases: ['wood'], organs: ['gallbladder', 'liver'],
@@ -41,9 +41,9 @@ export const JOINTS = [
   defineForm({
     id: 'loosen-arm-wheels', name: 'Arm wheels', family: 'joint loosening', roles: ['loosen', 'wake'], actions: ['moves'], polarity: 'yang',
     channels: along('stretch', 'LU', 'LI', 'SI'), points: ['LI15', 'SI10'], sides: 'both-ways', ways: ['back', 'forward'], pace: 'circling',
-    cycle: [breatheIn('Arms rise and pass {way} overhead.'), breatheOut('They come round and fall.')], repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, loosens: ['shoulders', 'spine'],
+    cycle: [breatheIn('Arms rise and pass {way} overhead.'), breatheOut('They come round and fall.')], asks: { roundedJoints: ['shoulders'] }, repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, loosens: ['shoulders', 'spine'],
     images: ['Water wheels, one each side.'], mistakes: [{ mistake: 'forcing the arms past the ears', mend: 'Let the wheel tip forward a little.' }],
-    smaller: { change: 'Circle the elbows, fingertips near the shoulders.', cycle: [breatheIn('Elbows rise {way}, fingertips near the shoulders.'), breatheOut('They come round and down.')] }, seated: { change: 'Elbow circles from the chair.', cycle: [breatheIn('Elbows rise {way}, fingertips near the shoulders.'), breatheOut('They come round and down.')] },
+    smaller: { change: 'Circle the elbows, fingertips near the shoulders.', cycle: [breatheIn('Elbows rise {way}, fingertips near the shoulders.'), breatheOut('They come round and down.')], asks: { roundedJoints: [] } }, seated: { change: 'Elbow circles from the chair.', cycle: [breatheIn('Elbows rise {way}, fingertips near the shoulders.'), breatheOut('They come round and down.')], asks: { roundedJoints: [] } },
   }),
   defineForm({
     id: 'loosen-shoulder-blades', name: 'Opening the shoulder blades', family: 'joint loosening', roles: ['loosen'], actions: ['moves'], phases: ['metal'], organs: ['lung', 'large-intestine'],
@@ -60,9 +60,9 @@ export const JOINTS = [
   }),
   defineForm({
     id: 'loosen-neck-turtle', name: 'Turtle draws in its head', family: 'joint loosening', roles: ['loosen'], actions: ['moves', 'calms'], phases: ['water'], organs: ['bladder'],
-    channels: along('stretch', 'GV', 'BL'), points: ['GV14', 'BL10'], pace: 'neck', cautions: ['With a sore neck make it half as large.'], cycle: [breatheIn('Chin slides level forward and up a little.'), breatheOut('Chin draws in, the nape grows long.')],
+    channels: along('stretch', 'GV', 'BL'), points: ['GV14', 'BL10'], pace: 'neck', cautions: ['With a sore neck make it half as large.'], cycle: [breatheIn('Chin slides level forward and up a little.'), breatheOut('Chin draws in, the nape grows long.')], asks: { roundedJoints: ['neck'] },
     repetitions: { least: 2, usual: 3, most: 6, multipleOf: 1 }, loosens: ['neck'], images: ['A turtle looking out, and going home.'],
-    mistakes: [{ mistake: 'tipping the head back', mend: 'The eyes stay on the horizon.' }], smaller: { change: 'Only draw the chin in and let go.', cycle: [breatheIn('Look level, the neck at ease.'), breatheOut('Chin draws in a little, the nape grows long.')] }, seated: { change: 'The same, hands on the thighs.' },
+    mistakes: [{ mistake: 'tipping the head back', mend: 'The eyes stay on the horizon.' }], smaller: { change: 'Only draw the chin in and let go.', cycle: [breatheIn('Look level, the neck at ease.'), breatheOut('Chin draws in a little, the nape grows long.')], asks: { roundedJoints: [] } }, seated: { change: 'The same, hands on the thighs.' },
   }),
   defineForm({
     id: 'spinal-wave', name: 'Wave through the spine', family: 'spinal wave', roles: ['loosen', 'wake', 'nourish'], actions: ['moves', 'nourishes'], phases: ['water'], organs: ['bladder', 'kidney'],

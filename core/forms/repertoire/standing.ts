@@ -45,7 +45,6 @@ export const STANDING = [
     cycle: [breatheIn('A smile begins behind the eyes.'), breatheOut('It sinks through the chest to the belly.')],
     repetitions: INNER_COUNT, images: ['Late sun reaching the back of a room.'],
     mistakes: [{ mistake: 'smiling with the teeth', mend: 'Only the corners of the eyes need know.' }],
-    cautions: ['With unsettled mind or mood keep the eyes open and stay with the breath.'],
     smaller: { change: 'Only the face softens.', cycle: [breatheIn('A smile begins behind the eyes.'), breatheOut('The face softens.')] }, seated: { change: 'The same from the chair, palms up on the thighs.' },
   }),
   defineForm({
@@ -64,7 +63,7 @@ export const STANDING = [
     repetitions: { least: 1, usual: 2, most: 12, multipleOf: 1 }, asks: { staticHold: true }, images: ['Astride a broad, patient pony.'],
     mistakes: [{ mistake: 'knees fall in', mend: 'Spread the floor apart with the feet.' }, { mistake: 'leaning forward', mend: 'Rise until the back is upright; depth comes later.' }],
     cautions: [OFFERED, 'With sore knees stand higher and narrower.'], parts: [{ part: 'the width of the feet', watch: 'the outer edges stand parallel' }, { part: 'sinking and rising, hands on hips', watch: 'the back stays against an unseen wall' }, { part: 'the round of the arms', watch: 'the shoulders hang' }, { part: 'three breaths low', watch: 'come up at the first trembling of the breath' }],
-    smaller: { change: 'Feet under the shoulders, knees soft.', entry: [freely(5, 'Feet under the shoulders, knees soft, back upright.')], cycle: [breatheIn('Knees soft: the back grows long.'), breatheOut('Settle into the floor, no deeper.')], exit: [freely(5, 'Let the arms come down.')], stance: { start: 'shoulder width', end: 'shoulder width' }, asks: { staticHold: false } }, seated: { change: 'From the chair, knees wide, arms round.', entry: [freely(5, 'Knees wide, arms round, back upright.')], cycle: [breatheIn('Sitting wide, the back grows long.'), breatheOut('Settle into the seat.')], exit: [freely(5, 'Let the hands come down to the thighs.')], asks: { staticHold: false } },
+    smaller: { name: 'Soft, upright stance', change: 'Feet under the shoulders, knees soft.', entry: [freely(5, 'Feet under the shoulders, knees soft, back upright.')], cycle: [breatheIn('Knees soft: the back grows long.'), breatheOut('Settle into the floor, no deeper.')], exit: [freely(5, 'Let the arms come down.')], stance: { start: 'shoulder width', end: 'shoulder width' }, asks: { staticHold: false } }, seated: { name: 'Sitting wide, arms round', change: 'From the chair, knees wide, arms round.', entry: [freely(5, 'Knees wide, arms round, back upright.')], cycle: [breatheIn('Sitting wide, the back grows long.'), breatheOut('Settle into the seat.')], exit: [freely(5, 'Let the hands come down to the thighs.')], asks: { staticHold: false } },
   }),
   defineForm({
     id: 'hold-floating', name: 'Floating on water', pinyin: 'Fú Shuǐ', hanzi: '浮水', family: 'standing posture', roles: ['still'], actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['water', 'metal'], organs: ['kidney', 'lung', 'bladder', 'large-intestine'],

@@ -162,7 +162,7 @@ export const TOUCHED = {
   'rubbing-three-miles': ['ST36'],
   'rolling-the-soles': ['ST32'],
   'combing-the-head': [],
-  'neck-washing': ['ST14', 'ST13'],
+  'neck-washing': [],
   'face-tapping': [],
   'three-centre-wash': [],
   'gathering-from-the-earth': ['ST26'],
