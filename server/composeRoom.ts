@@ -8,12 +8,12 @@ import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
 
 /** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
-export async function composeRoomData(queries: Queries, practice?: Practice) {
+export async function composeRoomData(queries: Queries, practice?: Practice, practiceId?: string) {
   const [customs, groups, own, history] = [
     await readCustoms(queries),
     await listGroups(queries),
     await readOwn(queries),
-    await readHistory(queries),
+    await readHistory(queries, practiceId),
   ];
   const now = Date.now();
   const repertoire = withOwn(REPERTOIRE, own);

@@ -53,6 +53,10 @@ export async function binGroup(queries: Queries, id: string, atMs: number): Prom
 export const calendarOf = (groups: readonly Group[]): readonly GroupCalendar[] =>
   groups.map(({ id, name, times, minutes, posture }) => ({ id, name, times, minutes, posture }));
 
-/** What to be careful of in a group; nothing for no group. */
-export const conditionsOf = (groups: readonly Group[], groupId: string | null): readonly ConditionId[] =>
-  groups.find((group) => group.id === groupId)?.conditions ?? [];
+/** What to be careful of in a group; alone, what the practitioner’s own customs say. */
+export const conditionsOf = (
+  groups: readonly Group[],
+  groupId: string | null,
+  alone: readonly ConditionId[],
+): readonly ConditionId[] =>
+  groupId === null ? alone : (groups.find((group) => group.id === groupId)?.conditions ?? []);

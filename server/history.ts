@@ -4,11 +4,15 @@ import type { Queries } from './sql';
 
 const RECENT_CLASSES = 3;
 
-/** Reads the log once: by group for the choice of forms, and all of it for the pace. */
-export async function readHistory(queries: Queries): Promise<History> {
+/**
+ * Reads the log once: by group for the choice of forms, and all of it for the pace. A practice that is open is not
+ * held against the classes it gave itself: they count for its pace, not as what the last class did.
+ */
+export async function readHistory(queries: Queries, openPracticeId?: string): Promise<History> {
   const classes = await listClasses(queries);
   const byGroup = new Map<string, string[][]>();
-  for (const { groupId, record } of classes) {
+  for (const { groupId, record, practiceId } of classes) {
+    if (practiceId === openPracticeId) continue;
     const forms = record.items.filter((item) => item.actualMs > 0).map((item) => item.formId);
     byGroup.set(groupId ?? '', [...(byGroup.get(groupId ?? '') ?? []), forms]);
   }

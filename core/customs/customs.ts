@@ -9,6 +9,7 @@ import {
 } from '../almanac';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/sets';
+import { CONDITION_IDS } from '../people/conditions';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthId, type StrengthLevel } from './strengths';
 
@@ -69,6 +70,8 @@ export const customsSchema = z.strictObject({
     .max(240, 'at most 240 words a minute'),
   /** By which way the exhale goes: always the nose, or by purpose (mouth to clear, nose to nourish). */
   exhaleRoute: z.enum(['by-purpose', 'nose']),
+  /** What to be careful of when practising alone; private like a group’s. */
+  ownConditions: z.array(z.enum(CONDITION_IDS)).max(CONDITION_IDS.length),
 });
 export type Customs = Readonly<z.infer<typeof customsSchema>>;
 
@@ -92,4 +95,5 @@ export const DEFAULT_CUSTOMS: Customs = {
   newFormsAtMost: 3,
   wordsPerMin: 155,
   exhaleRoute: 'by-purpose',
+  ownConditions: [],
 };

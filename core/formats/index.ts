@@ -5,7 +5,6 @@ export {
   PRACTICE_VERSION,
   practiceFileSchema,
   writePracticeFile,
-  withoutPrivate,
   readPracticeFile,
   practiceJsonSchema,
 } from './practiceFile';

@@ -1,17 +1,11 @@
 import Ajv from 'ajv/dist/2020';
 import fc from 'fast-check';
-import {
-  LARGEST_FILE_BYTES,
-  practiceJsonSchema,
-  readPracticeFile,
-  withoutPrivate,
-  writePracticeFile,
-} from '.';
+import { LARGEST_FILE_BYTES, practiceJsonSchema, readPracticeFile, writePracticeFile } from '.';
 import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
-import type { Practice } from '../practice';
+import { withoutPrivate, type Practice } from '../practice';
 
 const made = (seed: number, minutes = 12): Practice => {
   const result = compose(

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { practiceSchema, type Practice, type Reason } from '../practice';
+import { practiceSchema, withoutPrivate, type Practice } from '../practice';
 import { fileText, jsonSchemaOf, readFile, type FileProblem } from './file';
 
 export const PRACTICE_FORMAT = 'navuren.practice';
@@ -14,30 +14,6 @@ const KIND = { format: PRACTICE_FORMAT, version: PRACTICE_VERSION, schema: pract
 
 export type FileResult =
   { readonly ok: true; readonly practice: Practice } | { readonly ok: false; readonly problem: FileProblem };
-
-/** Reasons that say what somebody in the group cannot do. */
-const PRIVATE_REASONS: ReadonlySet<Reason['code']> = new Set([
-  'gentler-for-group',
-  'holds-left-out',
-  'exhale-by-mouth',
-]);
-
-/**
- * The practice as it may leave the house: not whose group it is for, nor what was softened for someone in it,
- * nor the notes waved aside, which may name what someone has.
- */
-export function withoutPrivate(practice: Practice): Practice {
-  const { waved, ...shared } = practice;
-  void waved;
-  return {
-    ...shared,
-    brief: { ...practice.brief, groupId: null },
-    items: practice.items.map((item) => ({
-      ...item,
-      reasons: item.reasons.filter((reason) => !PRIVATE_REASONS.has(reason.code)),
-    })),
-  };
-}
 
 /** Writes a practice for others, without what is private. */
 export const writePracticeFile = (practice: Practice): string =>

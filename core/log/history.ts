@@ -11,3 +11,9 @@ export interface History {
   readonly myself: GroupHistory;
   readonly pace: Readonly<Record<string, number>>;
 }
+
+const NOBODY_YET: GroupHistory = { recent: [], known: [] };
+
+/** What the log tells of those a practice is for: a group, or oneself. */
+export const historyOf = (history: History, groupId: string | null): GroupHistory =>
+  (groupId === null ? history.myself : history.groups[groupId]) ?? NOBODY_YET;

@@ -1,3 +1,4 @@
 export { paceOf } from './pace';
 export type { LedForm } from './pace';
+export { historyOf } from './history';
 export type { GroupHistory, History } from './history';

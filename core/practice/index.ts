@@ -1,5 +1,6 @@
 export { practiceSchema, itemSchema, reasonSchema } from './model';
 export { formOf } from './formOf';
+export { privateIn, withoutPrivate } from './private';
 export { LAYERS, LESSON_STEPS } from './parts';
 export type { Practice, Item, Reason } from './model';
 export type { Layer, LessonStep } from './parts';

@@ -1,6 +1,16 @@
 import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
-import { asksOf, cycleOf, entryOf, exitOf, organsOfForm, stanceOf, type Asks, type Form, type Stance } from '../forms';
+import {
+  asksOf,
+  cycleOf,
+  entryOf,
+  exitOf,
+  organsOfForm,
+  stanceOf,
+  type Asks,
+  type Form,
+  type Stance,
+} from '../forms';
 import type { ConditionId } from '../people';
 import type { OrganId } from '../phases';
 import {

@@ -20,7 +20,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Lock, LockOpen, Minus, Plus, X } from 'lucide-react';
 import { memo, useMemo, type KeyboardEvent, type MouseEvent } from 'react';
 import { breathSec } from '@/core/breath';
-import type { Form } from '@/core/forms';
+import { nameOf, type Form } from '@/core/forms';
 import { formOf, type Edit, type Item, type Practice, type Timeline } from '@/core/practice';
 import type { Note } from '@/core/review';
 import { themePhase } from '@/core/brief';
@@ -152,7 +152,9 @@ const Row = memo(function Row({
         <span className="float-left mr-2">
           <Thumbnail form={form} variant={item.variant} height={48} sash={sash} />
         </span>
-        <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>{form.name}</span>{' '}
+        <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>
+          {nameOf(form, item.variant)}
+        </span>{' '}
         {form.hanzi && (
           <span lang="zh" className="hanzi">
             {form.hanzi}

@@ -6,7 +6,7 @@ import { fillBrief, type Brief, type BriefWishes, type GroupCalendar } from '@/c
 import type { Composed, Impossible, People, Proof } from '@/core/compose';
 import type { Customs } from '@/core/customs';
 import type { OwnForms } from '@/core/forms';
-import type { History } from '@/core/log';
+import { historyOf, type History } from '@/core/log';
 import type { ConditionId } from '@/core/people';
 import type { Practice } from '@/core/practice';
 import type { Asked } from '@/workers/compose.worker';
@@ -29,10 +29,13 @@ interface Ground {
 }
 
 /** Those a brief is for, as far as the composer may know them. */
-export function peopleOf({ groups, history }: Ground, groupId: string | null): People {
-  const lately = (groupId === null ? history.myself : history.groups[groupId]) ?? { recent: [], known: [] };
+export function peopleOf({ customs, groups, history }: Ground, groupId: string | null): People {
+  const lately = historyOf(history, groupId);
   return {
-    conditions: groups.find((group) => group.id === groupId)?.conditions ?? [],
+    conditions:
+      groupId === null
+        ? customs.ownConditions
+        : (groups.find((group) => group.id === groupId)?.conditions ?? []),
     recent: lately.recent,
     known: lately.known,
     pace: history.pace,

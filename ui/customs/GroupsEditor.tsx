@@ -181,8 +181,8 @@ function GroupFields({ group, isNew, onDone }: { group: EditableGroup; isNew: bo
           ))}
         </div>
         <p className="quiet small mt-1">
-          Kept here only, never on a sheet, a file or the Lead screen. A person’s own clinician decides what
-          is right for them.
+          Kept here. On the sheet and in Lead a caution names the condition, never a person; a file for others
+          says nothing of it. A person’s own clinician decides what is right for them.
         </p>
       </fieldset>
       {problem && (

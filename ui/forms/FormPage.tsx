@@ -33,12 +33,13 @@ import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { asksText, BREATH_WORDS, SIDE_WORDS } from '@/ui/words/asks';
 import { measuredLines } from '@/ui/words/measured';
 import { FLOW_WORDS, ROLE_NAMES } from '@/ui/words/names';
+import { grouped } from '@/ui/words/cautions';
 import { AsksChart } from './AsksChart';
 import { Differences } from './Differences';
 import { WordsEditor, type ShippedCue } from './WordsEditor';
 
 function Care({ form, variant }: { form: Form; variant: VariantId }) {
-  const cautions = cautionsOf(form, variant);
+  const cautions = grouped(cautionsOf(form, variant));
   return (
     <section>
       <h2>Care</h2>
@@ -49,8 +50,8 @@ function Care({ form, variant }: { form: Form; variant: VariantId }) {
       ))}
       <ul className="my-1">
         {cautions.map((caution) => (
-          <li key={`${caution.condition}-${caution.say}`}>
-            <strong className="font-medium">{caution.weight}</strong> with {caution.conditionLabel}:{' '}
+          <li key={caution.say}>
+            <strong className="font-medium">{caution.weight}</strong> with {caution.labels.join(' or ')}:{' '}
             {caution.say}
           </li>
         ))}

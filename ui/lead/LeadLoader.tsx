@@ -1,7 +1,8 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import type { ComponentProps } from 'react';
+import { useState, type ComponentProps } from 'react';
+import { BeforeLeading } from './BeforeLeading';
 import type { LeadRoom } from './LeadRoom';
 
 /** The session lives in this browser, so there is nothing to draw on the server. */
@@ -10,6 +11,16 @@ const Room = dynamic(async () => (await import('./LeadRoom')).LeadRoom, {
   loading: () => <main className="p-8">Opening …</main>,
 });
 
-export function LeadLoader(props: ComponentProps<typeof LeadRoom>) {
-  return <Room {...props} />;
+interface Props extends ComponentProps<typeof LeadRoom> {
+  readonly musts: ComponentProps<typeof BeforeLeading>['musts'];
+}
+
+/** Opens the room once the open *must* notes have been read; there are none in most practices. */
+export function LeadLoader({ musts, ...room }: Props) {
+  const [read, setRead] = useState(musts.length === 0);
+  return read ? (
+    <Room {...room} />
+  ) : (
+    <BeforeLeading id={room.id} musts={musts} onRead={() => setRead(true)} />
+  );
 }

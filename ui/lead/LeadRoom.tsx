@@ -4,12 +4,13 @@ import Link from 'next/link';
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { themePhase } from '@/core/brief';
 import { recordOf, type LeadAction } from '@/core/lead';
-import { asksOf } from '@/core/forms';
-import { cautionsOf, FOR_EVERYONE } from '@/core/people';
+import { asksOf, nameOf } from '@/core/forms';
+import { FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { eventAt, formOf, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
 import { clockText } from '@/ui/kit/time';
+import { careOf, careText } from '@/ui/words/cautions';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { BreathTrack } from './BreathTrack';
 import { LeadFigure } from './LeadFigure';
@@ -23,6 +24,9 @@ interface Props {
   readonly version: number;
   readonly practice: Practice;
   readonly sideSeen: 'own' | 'facing';
+  readonly groupId: string | null;
+  /** Of the people here; undefined where nothing is known of them. */
+  readonly conditions: readonly ConditionId[] | undefined;
 }
 
 const BREATH_WORDS = { in: 'Breathe in', out: 'Breathe out', hold: 'Pause', free: 'Natural breath' } as const;
@@ -111,7 +115,7 @@ function Ending({
 }
 
 /** Full screen, readable at three metres: the breath, the cue, what comes next, the time left. */
-export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) {
+export function LeadRoom({ id, version, practice, groupId, conditions, sideSeen: usualSide }: Props) {
   const { session, base, act, forget } = useSession(id, version, practice);
   const [sideSeen, setSideSeen] = useState(usualSide);
   const [tones, setTones] = useState(false);
@@ -139,7 +143,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
           id: session.sessionId,
           practiceId: id,
           version,
-          groupId: practice.brief.groupId,
+          groupId,
           record: recordOf(practice, session.actions, Date.now()),
         }),
       });
@@ -147,7 +151,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
     } catch {
       setFiling('failed');
     }
-  }, [id, practice, session, version]);
+  }, [groupId, id, practice, session, version]);
 
   const filed = useRef('');
   useEffect(() => {
@@ -230,14 +234,12 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
   const form = formOf(practice, item ?? (practice.items[0] as Practice['items'][number]));
   const nextSpan = timeline.items[event.itemIndex + 1];
   const nextItem = nextSpan ? practice.items[nextSpan.itemIndex] : undefined;
-  const cautions = [
-    ...form.cautions,
-    ...new Set(
-      cautionsOf(form, item?.variant ?? 'full')
-        .filter((caution) => caution.weight === 'avoid')
-        .map((caution) => caution.say),
-    ),
-  ];
+  const cautions = careOf(
+    form,
+    item?.variant ?? 'full',
+    conditions,
+    conditions === undefined ? ['avoid'] : undefined,
+  ).map(careText);
   const holdsHands = asksOf(form, item?.variant ?? 'full').armsAboveShoulders
     ? 'Arms up only as long as is easy.'
     : undefined;
@@ -252,7 +254,7 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
     <main className="flex min-h-screen flex-col" aria-label="Lead">
       <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)] sm:px-8">
         <h1 className="text-[1em]">
-          <span className="quiet">{ROLE_NAMES[span.role]}</span> · {form.name}{' '}
+          <span className="quiet">{ROLE_NAMES[span.role]}</span> · {nameOf(form, item?.variant ?? 'full')}{' '}
           {form.hanzi && (
             <span lang="zh" className="hanzi">
               {form.hanzi}
@@ -320,7 +322,8 @@ export function LeadRoom({ id, version, practice, sideSeen: usualSide }: Props) 
       />
       <footer className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 bg-paper px-4 py-3 sm:px-8">
         <p className="text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)]">
-          <span className="quiet">Next</span> {nextItem ? formOf(practice, nextItem).name : 'the end'}
+          <span className="quiet">Next</span>{' '}
+          {nextItem ? nameOf(formOf(practice, nextItem), nextItem.variant) : 'the end'}
           {nextSpan && <span className="unit figures"> in {clockText(nextSpan.startMs - positionMs)}</span>}
         </p>
         {asking ? (

@@ -1,4 +1,5 @@
 import { useRef, useState, type PointerEvent } from 'react';
+import { nameOf } from '@/core/forms';
 import { formOf, type Edit, type Practice, type Timeline } from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { round } from './brush';
@@ -137,7 +138,8 @@ export function Items({
     const from = x(span.startMs);
     const width = x(span.startMs + span.lengthMs) - from;
     const item = practice.items[span.itemIndex];
-    const name = item ? (practice.forms[item.formId]?.name ?? item.formId) : '';
+    const form = item ? practice.forms[item.formId] : undefined;
+    const name = item && form ? nameOf(form, item.variant) : (item?.formId ?? '');
     const letters = Math.floor((width - 6) / 6.4);
     const selected = span.itemId === selectedId;
     return (

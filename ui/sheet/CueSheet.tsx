@@ -1,13 +1,14 @@
 import { correspondence } from '@/core/phases';
 import { themePhase } from '@/core/brief';
-import { cycleOf, entryOf, exitOf, tellingPosture, type Form } from '@/core/forms';
-import { cautionsOf, FOR_EVERYONE } from '@/core/people';
+import { cycleOf, entryOf, exitOf, nameOf, tellingPosture, type Form } from '@/core/forms';
+import { FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { compile, formOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import { Figure } from '@/ui/figure/Figure';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { INTENT_NAMES, ROLE_NAMES, themeName } from '@/ui/words/names';
+import { careAlong, careOf } from '@/ui/words/cautions';
 import { itemExtras } from '@/ui/words/items';
 import { describePosture } from '@/ui/words/postures';
 
@@ -34,25 +35,20 @@ function sidesText(form: Form, item: Item): string {
     : `all ${item.firstSide}, then all ${other}`;
 }
 
-/** What a form's usual cautions are, for anyone: nothing here is known of a person. */
-function cautionText(form: Form, item: Item): string {
-  const rows = cautionsOf(form, item.variant).filter(
-    // The exhale by the mouth is said once, at the foot of the sheet.
-    (caution) => caution.weight !== 'watch' && caution.remedy !== 'exhale-by-mouth',
-  );
-  const bySay = new Map<string, string[]>();
-  for (const row of rows) bySay.set(row.say, [...(bySay.get(row.say) ?? []), row.conditionLabel]);
-  return [
-    ...form.cautions,
-    ...[...bySay].map(
-      ([say, labels]) => `With ${labels.join(' or ')}: ${say.charAt(0).toLowerCase()}${say.slice(1)}`,
-    ),
-  ].join(' ');
-}
-
 /** The practice on paper, drawn from the same timeline that leads it. */
-export function CueSheet({ practice }: { practice: Practice }) {
+export function CueSheet({
+  practice,
+  conditions,
+}: {
+  practice: Practice;
+  /** Of the people it is for; undefined where nothing is known of them. */
+  conditions: readonly ConditionId[] | undefined;
+}) {
   const timeline = compile(practice);
+  const care = careAlong(
+    practice.items.map((item) => careOf(formOf(practice, item), item.variant, conditions)),
+  );
+  const pressure = conditions === undefined || conditions.includes('high-blood-pressure');
   const { brief } = practice;
   const phase = themePhase(brief.theme);
   return (
@@ -98,7 +94,7 @@ export function CueSheet({ practice }: { practice: Practice }) {
               if (!item || !span) return null;
               const form = formOf(practice, item);
               const events = timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount);
-              const care = cautionText(form, item);
+              const minded = care[index];
               return (
                 <tr key={item.id} className="break-inside-avoid border-b border-hairline align-top">
                   <td className="figures py-1 pr-2">{clockText(span.startMs)}</td>
@@ -113,7 +109,9 @@ export function CueSheet({ practice }: { practice: Practice }) {
                         label={describePosture(tellingPosture(form, item.variant))}
                       />
                     </span>
-                    <span className="font-serif text-[1.08rem] font-medium">{form.name}</span>{' '}
+                    <span className="font-serif text-[1.08rem] font-medium">
+                      {nameOf(form, item.variant)}
+                    </span>{' '}
                     {form.hanzi && (
                       <span lang="zh" className="hanzi">
                         {form.hanzi}
@@ -140,7 +138,21 @@ export function CueSheet({ practice }: { practice: Practice }) {
                     <span className="small quiet block">
                       Pictured: {describePosture(tellingPosture(form, item.variant))}.
                     </span>
-                    {care !== '' && <span className="small quiet block">{care}</span>}
+                    {minded && minded.fresh.length + minded.again.length > 0 && (
+                      <span className="small quiet block">
+                        Care:{' '}
+                        {minded.fresh.map(({ number, text }) => (
+                          <span key={number}>
+                            <span className="figures">({number})</span> {text}{' '}
+                          </span>
+                        ))}
+                        {minded.again.length > 0 && (
+                          <span className="figures">
+                            {minded.again.map((number) => `(${number})`).join(' ')} as above.
+                          </span>
+                        )}
+                      </span>
+                    )}
                   </td>
                 </tr>
               );
@@ -149,8 +161,8 @@ export function CueSheet({ practice }: { practice: Practice }) {
         ))}
       </table>
       <footer className="small mt-3 border-t border-ink pt-2">
-        With high blood pressure let every exhale go by the mouth and never hold the breath. {FOR_EVERYONE}{' '}
-        This sheet does not replace licensed care.
+        {pressure && 'With high blood pressure let the exhale be long and easy, and never hold the breath. '}
+        {FOR_EVERYONE} This sheet does not replace licensed care.
       </footer>
     </article>
   );

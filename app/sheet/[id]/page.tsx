@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { database } from '@/server/database';
-import { readPractice } from '@/server/practices';
+import { readLed } from '@/server/led';
 import { CueSheet } from '@/ui/sheet/CueSheet';
 import { PrintButton } from '@/ui/sheet/PrintButton';
 
@@ -9,8 +9,8 @@ export const metadata = { title: 'Cue sheet' };
 
 export default async function SheetPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const stored = await readPractice(await database(), id);
-  if (!stored || stored.binned) notFound();
+  const led = await readLed(await database(), id);
+  if (!led) notFound();
   return (
     <main className="py-4 print:py-0">
       <nav aria-label="Cue sheet" className="no-print mx-auto mb-3 flex max-w-[56rem] flex-wrap gap-2 px-6">
@@ -22,7 +22,7 @@ export default async function SheetPage({ params }: { params: Promise<{ id: stri
           Back to the score
         </Link>
       </nav>
-      <CueSheet practice={stored.practice} />
+      <CueSheet practice={led.practice} conditions={led.conditions} />
     </main>
   );
 }

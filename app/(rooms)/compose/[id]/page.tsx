@@ -11,7 +11,7 @@ export default async function StoredPracticePage({ params }: { params: Promise<{
   const open = await database();
   const stored = await readPractice(open, id);
   if (!stored || stored.binned) notFound();
-  const data = await composeRoomData(open, stored.practice);
+  const data = await composeRoomData(open, stored.practice, id);
   return (
     <ComposeRoom
       key={id}

@@ -1,0 +1,45 @@
+import { review, type Note } from '@/core/review';
+import { historyOf } from '@/core/log';
+import { compile, withoutPrivate, type Practice } from '@/core/practice';
+import type { ConditionId } from '@/core/people';
+import { readCustoms } from './customs';
+import { conditionsOf, listGroups } from './groups';
+import { readHistory } from './history';
+import { readPractice } from './practices';
+import type { Queries } from './sql';
+
+/** A practice on its way to the hall or onto paper: nothing private in it, and beside it what to take care of. */
+export interface LedPractice {
+  readonly id: string;
+  readonly version: number;
+  readonly practice: Practice;
+  readonly groupId: string | null;
+  /** Of the people of this group; nothing where nothing is known, and then every usual caution speaks. */
+  readonly conditions: readonly ConditionId[] | undefined;
+  /** Notes of the weight *must* that nobody has waved aside. */
+  readonly musts: readonly Pick<Note, 'id' | 'say' | 'why'>[];
+  readonly sideSeen: 'own' | 'facing';
+}
+
+/** What Lead and the cue sheet are made from; undefined when there is no such practice on the shelf. */
+export async function readLed(queries: Queries, id: string): Promise<LedPractice | undefined> {
+  const stored = await readPractice(queries, id);
+  if (!stored || stored.binned) return undefined;
+  const customs = await readCustoms(queries);
+  const { practice, version } = stored;
+  const { groupId } = practice.brief;
+  const known = conditionsOf(await listGroups(queries), groupId, customs.ownConditions);
+  const { recent, known: met } = historyOf(await readHistory(queries, id), groupId);
+  const musts = review(practice, compile(practice), customs, { conditions: known, recent, known: met })
+    .filter((note) => note.weight === 'must' && note.wavedBecause === undefined)
+    .map(({ id: noteId, say, why }) => ({ id: noteId, say, why }));
+  return {
+    id,
+    version,
+    practice: withoutPrivate(practice),
+    groupId,
+    conditions: groupId === null && known.length === 0 ? undefined : known,
+    musts,
+    sideSeen: customs.sideSeen,
+  };
+}

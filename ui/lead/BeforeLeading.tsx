@@ -1,0 +1,37 @@
+import Link from 'next/link';
+
+/** What is unsafe for somebody here, or cannot be done, is read before the class begins. */
+export function BeforeLeading({
+  id,
+  musts,
+  onRead,
+}: {
+  readonly id: string;
+  readonly musts: readonly { readonly id: string; readonly say: string; readonly why: string }[];
+  readonly onRead: () => void;
+}) {
+  return (
+    <main className="mx-auto max-w-2xl p-6 sm:p-10" aria-label="Before leading">
+      <h1>Read this first</h1>
+      <p className="reading my-3">
+        {musts.length === 1 ? 'One note in the margin is' : `${musts.length} notes in the margin are`} still
+        open that should not be left so.
+      </p>
+      <ul className="space-y-3">
+        {musts.map((note) => (
+          <li key={note.id} className="must">
+            <strong>Must.</strong> {note.say} <span className="quiet">{note.why}</span>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-6 flex flex-wrap gap-2">
+        <Link className="press press-main" href={`/compose/${id}`}>
+          Mend it in the score
+        </Link>
+        <button type="button" className="press" onClick={onRead}>
+          I have read it; lead as it stands
+        </button>
+      </p>
+    </main>
+  );
+}
