@@ -1,6 +1,10 @@
 import type { NextConfig } from 'next';
 
+// However it is started, it sends nothing about itself anywhere.
+process.env.NEXT_TELEMETRY_DISABLED = '1';
+
 const config: NextConfig = {
+  productionBrowserSourceMaps: false,
   // PGlite loads its WebAssembly from its own folder and must not be bundled.
   serverExternalPackages: ['@electric-sql/pglite'],
   poweredByHeader: false,

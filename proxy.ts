@@ -50,6 +50,8 @@ export function proxy(request: NextRequest): NextResponse {
   headers.set('x-nonce', nonce);
   headers.set('content-security-policy', policy);
   const response = NextResponse.next({ request: { headers } });
+  // Every page and answer is somebody’s own: no cache between keeps it.
+  response.headers.set('cache-control', 'no-store');
   response.headers.set('content-security-policy', policy);
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'no-referrer');

@@ -21,20 +21,14 @@ interface Server {
 }
 
 function start(folder: string, port = PORT): Server {
-  const child = spawn(
-    process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
-    {
-      env: {
-        ...process.env,
-        NODE_ENV: 'production',
-        NAVUREN_SERVE: '1',
-        NAVUREN_DATA: folder,
-        NAVUREN_DEMO: '1',
-        NEXT_TELEMETRY_DISABLED: '1',
-      },
+  const child = spawn(process.execPath, ['scripts/server.mjs'], {
+    env: {
+      ...process.env,
+      NAVUREN_PORT: String(port),
+      NAVUREN_DATA: folder,
+      NAVUREN_DEMO: '1',
     },
-  );
+  });
   let text = '';
   for (const stream of [child.stdout, child.stderr])
     stream.on('data', (chunk: Buffer) => (text += chunk.toString()));

@@ -1,6 +1,6 @@
 // Shared by the scripts: plain Node, no packages, so that they run before anything is installed.
 import { spawn, spawnSync } from 'node:child_process';
-import { existsSync, readdirSync, statSync } from 'node:fs';
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
 import net from 'node:net';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -8,6 +8,8 @@ import { fileURLToPath } from 'node:url';
 export const root = path.resolve(path.dirname(fileURLToPath(import.meta.url)), '..');
 export const nextBin = path.join(root, 'node_modules/next/dist/bin/next');
 export const quietEnv = { ...process.env, NEXT_TELEMETRY_DISABLED: '1' };
+// Whatever starts from here sends nothing about itself anywhere.
+process.env.NEXT_TELEMETRY_DISABLED = '1';
 
 /** Runs a command to its end; its output is shown, or kept back until it fails. Returns whether it succeeded. */
 export function run(command, args, { quiet = false, env = quietEnv } = {}) {
@@ -44,11 +46,20 @@ function newest(entry) {
   return Math.max(stat.mtimeMs, ...readdirSync(full).map((name) => newest(path.join(entry, name))));
 }
 
+/** Builds the production application; what browsers load carries no source maps. Returns whether it succeeded. */
+export function build({ quiet = false } = {}) {
+  if (!run(process.execPath, [nextBin, 'build'], { quiet })) return false;
+  const shipped = path.join(root, '.next/static');
+  for (const name of readdirSync(shipped, { recursive: true, encoding: 'utf8' }))
+    if (name.endsWith('.map')) rmSync(path.join(shipped, name));
+  return true;
+}
+
 /** Builds the production application unless the last build is newer than every source. */
 export function ensureBuilt({ quiet = true } = {}) {
   const stamp = path.join(root, '.next/BUILD_ID');
   if (existsSync(stamp) && statSync(stamp).mtimeMs > Math.max(...SOURCES.map(newest))) return;
-  if (!run(process.execPath, [nextBin, 'build'], { quiet })) {
+  if (!build({ quiet })) {
     console.error('The build failed; the lines above say where.');
     process.exit(1);
   }
@@ -68,12 +79,12 @@ export function portTaken(port) {
 
 /** Starts the production server on this machine only. `onLine` sees each line it prints. */
 export function startServer({ port, data, demo = false, onLine = () => {} }) {
-  const child = spawn(process.execPath, [nextBin, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+  const child = spawn(process.execPath, [path.join(root, 'scripts/server.mjs')], {
     cwd: root,
     env: {
       ...quietEnv,
       NODE_ENV: 'production',
-      NAVUREN_SERVE: '1',
+      NAVUREN_PORT: String(port),
       NAVUREN_DATA: data,
       NAVUREN_DEMO: demo ? '1' : '0',
     },
@@ -107,6 +118,9 @@ export async function untilUp(port, child, seconds = 60) {
   throw new Error(`the server did not answer within ${seconds} s`);
 }
 
+/** How the one line begins that says why a server does not start (see server/startup.ts). */
+const GIVES_UP = 'Navuren did not start. ';
+
 /** Runs a server in the foreground until Ctrl-C, then stops it cleanly. */
 export async function serve({ port, data, demo, says }) {
   if (await portTaken(port)) {
@@ -118,6 +132,14 @@ export async function serve({ port, data, demo, says }) {
   const lines = [];
   const child = startServer({ port, data, demo, onLine: (line) => lines.push(line) });
   let stopping = false;
+  let told = false;
+  /** Once: the server’s own reason where it gave one, else the end of what it printed. */
+  const tell = (otherwise) => {
+    if (told || stopping) return;
+    told = true;
+    const reason = lines.find((line) => line.startsWith(GIVES_UP));
+    console.error(reason ?? [...lines.slice(-12), `${GIVES_UP}${otherwise}.`].join('\n'));
+  };
   const stop = () => {
     if (stopping) return;
     stopping = true;
@@ -126,14 +148,14 @@ export async function serve({ port, data, demo, says }) {
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);
   child.on('exit', (code) => {
-    if (!stopping) console.error(lines.slice(-12).join('\n'));
+    tell(`The server stopped with code ${code}`);
     process.exit(stopping ? 0 : (code ?? 1));
   });
   try {
     await untilUp(port, child);
     console.log(says);
   } catch (error) {
-    if (!stopping) console.error(`${lines.slice(-12).join('\n')}\nNavuren did not start: ${error.message}.`);
+    tell(error.message);
     child.kill('SIGTERM');
     process.exit(1);
   }

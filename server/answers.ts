@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { LARGEST_FILE_BYTES, pathText } from '@/core/formats';
+import { inWords, unkeptPath } from '@/core/text';
 
 /** What every refused request answers: one sentence, and the field it speaks of where there is one. */
 export interface Problem {
@@ -7,8 +8,11 @@ export interface Problem {
   readonly field?: string;
 }
 
+/** What is answered here is somebody’s own and of this moment: nothing between keeps it. */
+export const NOT_KEPT = { 'cache-control': 'no-store' } as const;
+
 export const refuse = (status: number, problem: Problem & Record<string, unknown>): Response =>
-  Response.json({ problem }, { status });
+  Response.json({ problem }, { status, headers: NOT_KEPT });
 
 export type Body<Value> =
   { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly answer: Response };
@@ -52,7 +56,16 @@ export async function readBody<Value>(request: Request, schema: z.ZodType<Value>
       answer: refuse(400, { message: 'That is not readable as JSON; nothing was changed.' }),
     };
   }
-  const parsed = schema.safeParse(data);
+  const unkept = unkeptPath(data);
+  if (unkept)
+    return {
+      ok: false,
+      answer: refuse(422, {
+        message: `${pathText(unkept) || 'The request'}: holds half a character or a zero byte, which cannot be kept. Nothing was changed.`,
+        field: pathText(unkept),
+      }),
+    };
+  const parsed = schema.safeParse(data, { error: inWords });
   if (parsed.success) return { ok: true, value: parsed.data };
   const issue = parsed.error.issues[0];
   const field = pathText(issue?.path ?? []);
@@ -65,12 +78,25 @@ export async function readBody<Value>(request: Request, schema: z.ZodType<Value>
   };
 }
 
-/** Runs a handler so that nothing unforeseen shows a stack trace. */
+/** What the server’s own output may say of an error: what it is and where, never the text that was being kept. */
+export function loggable(error: unknown): string {
+  if (!(error instanceof Error)) return `something that is no error was thrown (${typeof error})`;
+  const code = 'code' in error && typeof error.code === 'string' ? ` ${error.code}` : '';
+  const places = (error.stack ?? '')
+    .split('\n')
+    .filter((line) => /^\s+at /.test(line))
+    .slice(0, 12);
+  return [`${error.name}${code}`, ...places].join('\n');
+}
+
+/** Runs a handler so that nothing unforeseen shows a stack trace, and no answer is kept by anyone. */
 export async function answering(work: () => Promise<Response>): Promise<Response> {
   try {
-    return await work();
+    const answer = await work();
+    answer.headers.set('cache-control', NOT_KEPT['cache-control']);
+    return answer;
   } catch (error) {
-    console.error(error);
+    console.error(loggable(error));
     return refuse(500, {
       message: 'Something went wrong inside Navuren; nothing was changed. The server’s own output says more.',
     });

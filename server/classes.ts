@@ -27,7 +27,9 @@ export async function recordClass(
   queries: Queries,
   given: GivenClass,
 ): Promise<'recorded' | 'known' | 'no-practice'> {
-  const [practice] = await queries.rows(sql`select name from practice where id = ${given.practiceId}`);
+  const [practice] = await queries.rows(
+    sql`select p.name from practice p join practice_version v on v.practice_id = p.id and v.version = ${given.version} where p.id = ${given.practiceId}`,
+  );
   if (!practice) return 'no-practice';
   const rows = await queries.rows(sql`
     insert into class_given (id, practice_id, practice_name, version, group_id, started_at, record)

@@ -1,16 +1,29 @@
-import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { spawn, spawnSync } from 'node:child_process';
+import {
+  cpSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
+import { PGlite } from '@electric-sql/pglite';
+import { z } from 'zod';
 import { PLAIN_BRIEF } from '../core/brief';
 import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE } from '../core/forms';
 import { edit, type Practice } from '../core/practice';
 import { listClasses, recordClass } from './classes';
-import { readCustoms, saveCustoms } from './customs';
+import { readCustoms, readStoredCustoms, saveCustoms } from './customs';
 import { openDatabase } from './database';
-import { binGroup, listGroups, saveGroup, type Group } from './groups';
+import { binGroup, listBinnedGroups, listGroups, restoreGroup, saveGroup, type Group } from './groups';
+import { openingProblem } from './folder';
 import { FolderInUse, takeFolder } from './lock';
 import {
   createPractice,
@@ -82,6 +95,121 @@ describe('the lock of a data folder', () => {
   });
 });
 
+describe('two starters on one dead lock', () => {
+  it('are one owner, however they meet (six processes, sixty dead locks)', async () => {
+    const [starters, locks] = [6, 60];
+    const gone = spawnSync('true').pid;
+    const folders = Array.from({ length: locks }, (_, index) => path.join(base, `race-${index}`));
+    for (const folder of folders) writeFileSync(`${folder}.lock`, `${gone} 1\n`);
+    // Each tries the same lock at the same moment and keeps what it got until the end.
+    const program = `
+      import { takeFolder } from ${JSON.stringify(path.resolve('server/lock.ts'))};
+      const [from, ...folders] = process.argv.slice(2);
+      const got = [];
+      const next = (index) => {
+        if (index === folders.length) { console.log(JSON.stringify(got)); setTimeout(() => {}, 1500); return; }
+        setTimeout(() => {
+          try { takeFolder(folders[index]); got.push(index); } catch { /* another has it */ }
+          next(index + 1);
+        }, Math.max(0, Number(from) + index * 20 - Date.now()));
+      };
+      next(0);`;
+    const script = path.join(base, 'starter.mts');
+    writeFileSync(script, program);
+    const from = String(Date.now() + 3000);
+    const owned = await Promise.all(
+      Array.from({ length: starters }, async () => {
+        const child = spawn(process.execPath, ['--import', 'tsx', script, from, ...folders], {
+          stdio: ['ignore', 'pipe', 'inherit'],
+        });
+        let text = '';
+        for await (const chunk of child.stdout) text += String(chunk);
+        return z.array(z.number()).parse(JSON.parse(text));
+      }),
+    );
+    const owners = folders.map((_, index) => owned.filter((got) => got.includes(index)).length);
+    expect(owners).toEqual(folders.map(() => 1));
+  }, 30_000);
+});
+
+describe('a data folder', () => {
+  const made = path.join(base, 'made');
+  const openIn = (folder: string) => openDatabase({ folder, migrations, demo: false });
+  const refusal = async (folder: string): Promise<string> => {
+    try {
+      await (await openIn(folder)).close();
+      return 'it opened';
+    } catch (error) {
+      return openingProblem(folder, error);
+    }
+  };
+  beforeAll(async () => (await openIn(made)).close(), 60_000);
+
+  it('with one small file missing is refused and left as it is, never opened as a new one', async () => {
+    for (const name of ['PG_VERSION', 'global/pg_control']) {
+      const folder = path.join(base, `without-${path.basename(name)}`);
+      cpSync(made, folder, { recursive: true });
+      rmSync(path.join(folder, name));
+      const before = readdirSync(folder).toSorted();
+      expect(await refusal(folder)).toMatch(new RegExp(`damaged: ${name} is missing\\. Nothing was changed`));
+      expect(readdirSync(folder).toSorted()).toEqual(before);
+      expect(existsSync(`${folder}.lock`)).toBe(false);
+    }
+  });
+
+  it('that holds something else, or is a file, or a link to nowhere, is refused in one sentence', async () => {
+    const other = path.join(base, 'letters');
+    mkdirSync(other);
+    writeFileSync(path.join(other, 'to-aunt.txt'), 'Dear aunt');
+    expect(await refusal(other)).toMatch(/holds something else \(to-aunt\.txt\) and no Navuren data/);
+    const file = path.join(base, 'a-file');
+    writeFileSync(file, 'x');
+    expect(await refusal(file)).toMatch(/is a file, not a folder/);
+    expect(await refusal(path.join(file, 'data'))).toMatch(/a file stands where a folder should/);
+    const nowhere = path.join(base, 'nowhere');
+    symlinkSync(path.join(base, 'gone', 'far'), nowhere);
+    expect(await refusal(nowhere)).toMatch(/link to it that leads nowhere/);
+  });
+
+  it('says in words what the system says in codes', () => {
+    const coded = (code: string) => openingProblem('/d', Object.assign(new Error(code), { code }));
+    expect(coded('ENOSPC')).toBe(
+      'The data folder /d cannot be opened: the disk is full; make room and start again.',
+    );
+    expect(coded('EROFS')).toMatch(/can only be read/);
+    expect(coded('EACCES')).toMatch(/may not write there/);
+    expect(openingProblem('/d', new Error('unreachable'))).toMatch(/does not start.*last copy of the folder/);
+  });
+
+  it('may be a link, and has one owner by either name', async () => {
+    const link = path.join(base, 'linked');
+    symlinkSync(made, link);
+    const opened = await openIn(link);
+    expect(existsSync(`${made}.lock`)).toBe(true);
+    await opened.close();
+  }, 30_000);
+
+  it('whose first start was cut off is begun again', async () => {
+    const folder = path.join(base, 'cut-off');
+    mkdirSync(folder);
+    writeFileSync(path.join(folder, 'PG_VERSION'), '1');
+    writeFileSync(`${folder}.making`, '');
+    const opened = await openIn(folder);
+    expect(await listGroups(opened)).toEqual([]);
+    await opened.close();
+    expect(existsSync(`${folder}.making`)).toBe(false);
+  }, 60_000);
+
+  it('with a whole database that is not ours is refused', async () => {
+    const folder = path.join(base, 'not-ours');
+    cpSync(made, folder, { recursive: true });
+    const engine = await PGlite.create(folder);
+    await engine.exec('drop schema public cascade; create schema public');
+    await engine.close();
+    expect(await refusal(folder)).toMatch(/without Navuren’s tables/);
+  }, 60_000);
+});
+
 describe('practices', () => {
   it('come back exactly as they were saved, whatever their name holds', async () => {
     const saved = practice();
@@ -104,6 +232,25 @@ describe('practices', () => {
     expect((await readPractice(open, 'p2', 1))?.practice).toEqual(first);
     expect(await readPractice(open, 'p2', 9)).toBeUndefined();
     expect((await listVersions(open, 'p2')).map((version) => version.version)).toEqual([2, 1]);
+  });
+
+  it('know a save again whose answer was lost, and never take it for another window’s', async () => {
+    const [created, changed] = [crypto.randomUUID(), crypto.randomUUID()];
+    const first = practice();
+    const id = await createPractice(open, 'lost-1', first, NOW, created);
+    expect(await createPractice(open, 'lost-2', first, NOW, created)).toBe(id);
+    expect(await readPractice(open, 'lost-2')).toBeUndefined();
+    const second = edit(first, { kind: 'rename', name: 'heard or not' });
+    expect(await savePractice(open, id, second, 1, NOW, changed)).toEqual({ ok: true, version: 2 });
+    expect(await savePractice(open, id, second, 1, NOW, changed)).toEqual({ ok: true, version: 2 });
+    expect((await readPractice(open, id))?.saveId).toBe(changed);
+    expect(await listVersions(open, id)).toHaveLength(2);
+    // Another window’s save on the same version is still told.
+    expect(await savePractice(open, id, first, 1, NOW, crypto.randomUUID())).toEqual({
+      ok: false,
+      code: 'changed-elsewhere',
+      version: 2,
+    });
   });
 
   it('store a form once however many versions use it', async () => {
@@ -138,11 +285,39 @@ describe('practices', () => {
 describe('customs, groups and classes', () => {
   it('begin with the Quillhaven sample and are kept as saved', async () => {
     expect((await readCustoms(open)).place.name).toBe('Quillhaven');
-    await saveCustoms(open, { ...DEFAULT_CUSTOMS, hours: 'clock' }, NOW);
+    const { version } = await readStoredCustoms(open);
+    expect(await saveCustoms(open, { ...DEFAULT_CUSTOMS, hours: 'clock' }, version, NOW)).toEqual({
+      ok: true,
+      version: version + 1,
+    });
+    expect((await readCustoms(open)).hours).toBe('clock');
+    // A second window that has not seen this does not undo it.
+    expect(await saveCustoms(open, DEFAULT_CUSTOMS, version, NOW)).toEqual({
+      ok: false,
+      code: 'changed-elsewhere',
+      version: version + 1,
+    });
     expect((await readCustoms(open)).hours).toBe('clock');
   });
 
-  it('let a binned group come back by saving it', async () => {
+  it('fall back alone, with a notice: one bad value closes no room', async () => {
+    const { customs, version } = await readStoredCustoms(open);
+    for (const zone of ['UTC+01:00', '+01:00', 'constructor', 'BST', 7]) {
+      const place = { ...customs.place, zone };
+      await open.rows(
+        sql`update customs set document = ${JSON.stringify({ ...customs, place })}::jsonb where id = 1`,
+      );
+      const read = await readStoredCustoms(open);
+      expect(read.fallenBack).toEqual(['place']);
+      expect(read.customs.place.zone).toBe('Europe/London');
+      expect(read.customs.hours).toBe(customs.hours);
+    }
+    await open.rows(sql`update customs set document = '"nonsense"'::jsonb where id = 1`);
+    expect((await readStoredCustoms(open)).customs).toEqual(DEFAULT_CUSTOMS);
+    await saveCustoms(open, customs, version, NOW);
+  });
+
+  it('leave a group in the bin there until it is brought back', async () => {
     const group: Group = {
       id: 'tests',
       name: 'tests',
@@ -152,12 +327,19 @@ describe('customs, groups and classes', () => {
       times: [{ weekday: 1, hour: 6, minute: 20 }],
       conditions: ['knee'],
     };
-    await saveGroup(open, group);
-    expect(await listGroups(open)).toContainEqual(group);
+    expect(await saveGroup(open, group, 0)).toEqual({ ok: true, version: 1 });
+    expect(await listGroups(open)).toContainEqual({ ...group, version: 1 });
+    expect(await saveGroup(open, group, 0)).toMatchObject({ ok: false, code: 'changed-elsewhere' });
+    expect(await saveGroup(open, { ...group, minutes: 12 }, 1)).toEqual({ ok: true, version: 2 });
+    expect(await saveGroup(open, group, 1)).toEqual({ ok: false, code: 'changed-elsewhere', version: 2 });
     expect(await binGroup(open, 'tests', NOW)).toBe(true);
     expect((await listGroups(open)).map((entry) => entry.id)).not.toContain('tests');
-    await saveGroup(open, group);
-    expect(await listGroups(open)).toContainEqual(group);
+    expect(await listBinnedGroups(open)).toEqual([{ id: 'tests', name: 'tests' }]);
+    // A window that still shows it does not bring it back by saving.
+    expect(await saveGroup(open, group, 2)).toMatchObject({ ok: false, code: 'binned' });
+    expect(await saveGroup(open, group, 0)).toMatchObject({ ok: false, code: 'binned' });
+    expect(await restoreGroup(open, 'tests')).toBe(true);
+    expect((await listGroups(open)).find((one) => one.id === 'tests')?.minutes).toBe(12);
   });
 
   it('record a class once, however often it is sent', async () => {

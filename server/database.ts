@@ -1,7 +1,8 @@
-import { mkdirSync, readFileSync, readdirSync } from 'node:fs';
+import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
 import { PGlite, type Transaction } from '@electric-sql/pglite';
 import { seedDemo } from './demo';
+import { folderIsMade, FolderProblem, prepareFolder, realFolder } from './folder';
 import { takeFolder } from './lock';
 import type { Database, Queries, Row } from './sql';
 
@@ -37,13 +38,33 @@ export interface OpenOptions {
   readonly demo: boolean;
 }
 
-/** Opens (or makes) the database in a folder. Throws FolderInUse when another process has it. */
+/** Whether a whole database that was there before is one of ours: ours have their list of migrations. */
+async function isOurs(engine: PGlite): Promise<boolean> {
+  const { rows } = await engine.query<{ there: boolean }>(
+    "select to_regclass('public.migration') is not null as there",
+  );
+  return rows[0]?.there === true;
+}
+
+/**
+ * Opens (or makes) the database in a folder. Throws FolderInUse when another process has it, FolderProblem for anything
+ * but an empty folder or a whole database of ours; nothing is changed then.
+ */
 export async function openDatabase(options: OpenOptions): Promise<Database> {
-  mkdirSync(path.dirname(options.folder), { recursive: true });
-  const release = takeFolder(options.folder);
+  const folder = realFolder(options.folder);
+  const release = takeFolder(folder);
   try {
-    const engine = await PGlite.create(options.folder);
+    const state = prepareFolder(folder);
+    const engine = await PGlite.create(folder);
+    if (state === 'whole' && !(await isOurs(engine))) {
+      await engine.close();
+      throw new FolderProblem(
+        `The data folder ${folder} holds a database without Navuren’s tables. Nothing was changed. ` +
+          'Put back your last copy of the whole folder, or name another with NAVUREN_DATA.',
+      );
+    }
     await migrate(engine, options.migrations);
+    folderIsMade(folder);
     const database: Database = {
       ...queriesOn(engine),
       transaction: (work) => engine.transaction((transaction) => work(queriesOn(transaction))),
@@ -62,10 +83,14 @@ export async function openDatabase(options: OpenOptions): Promise<Database> {
 
 const holder = globalThis as typeof globalThis & { navurenDatabase?: Promise<Database> | undefined };
 
+/** Where the data lie, as the user named it. */
+export const dataFolder = (): string =>
+  path.resolve(/* turbopackIgnore: true */ process.env.NAVUREN_DATA ?? './data');
+
 /** The one database handle of this process; it survives hot reload and is tried again after a failure. */
 export function database(): Promise<Database> {
   holder.navurenDatabase ??= openDatabase({
-    folder: path.resolve(/* turbopackIgnore: true */ process.env.NAVUREN_DATA ?? './data'),
+    folder: dataFolder(),
     migrations: path.resolve(/* turbopackIgnore: true */ process.cwd(), 'db/migrations'),
     demo: process.env.NAVUREN_DEMO === '1',
   }).catch((error: unknown) => {

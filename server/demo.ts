@@ -3,18 +3,19 @@ import { DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
 import type { Brief } from '@/core/brief';
 import { REPERTOIRE } from '@/core/forms';
 import { recordOf, type LeadAction } from '@/core/lead';
-import { compile } from '@/core/practice';
+import { compile, type Practice } from '@/core/practice';
+import { seededRandom, type Random } from '@/core/random';
 import { recordClass } from './classes';
 import { saveCustoms } from './customs';
-import type { Database } from './sql';
+import type { Database, Queries } from './sql';
 import { saveGroup, type Group } from './groups';
-import { createPractice } from './practices';
+import { createPracticeIn } from './practices';
 import { sql } from './sql';
 
-/** Quillhaven and everyone in it is invented. */
+/** Quillhaven lies where no town is, out at sea; the town and everyone in it are invented. */
 const QUILLHAVEN: Customs = {
   ...DEFAULT_CUSTOMS,
-  place: { name: 'Quillhaven', latitudeDeg: 52.09, longitudeDeg: 1.32, zone: 'Europe/London' },
+  place: { name: 'Quillhaven', latitudeDeg: 53.35, longitudeDeg: 1.05, zone: 'Europe/London' },
 };
 
 // prettier-ignore
@@ -48,59 +49,110 @@ const PRACTICES: readonly DemoPractice[] = [
     brief: { ...usual, minutes: 12, dayPart: 'morning', theme: { kind: 'organ', organ: 'kidney' }, season: 'winter', posture: 'standing', groupId: 'letter-carriers', intent: 'clear-then-nourish', familiarity: 'known' },
   },
   {
-    id: 'six-sounds-for-the-loft', name: 'Breath for the loft', seed: 4,
-    brief: { ...usual, minutes: 25, dayPart: 'evening', theme: { kind: 'organ', organ: 'lung' }, season: 'winter', posture: 'standing', groupId: 'bell-loft-choir', intent: 'clear-then-nourish', familiarity: 'known', breathsPerMin: 5 },
+    id: 'six-sounds-for-the-loft', name: 'Six sounds for the loft', seed: 4,
+    brief: { ...usual, minutes: 25, dayPart: 'evening', theme: { kind: 'set', set: 'six-sounds' }, season: 'winter', posture: 'standing', groupId: 'bell-loft-choir', intent: 'clear-then-nourish', familiarity: 'known', breathsPerMin: 5 },
   },
   {
     id: 'quiet-quarter-hour', name: 'A quiet quarter hour', seed: 2,
     brief: { ...usual, minutes: 15, dayPart: 'morning', theme: { kind: 'phase', phase: 'earth' }, season: 'winter', posture: 'seated', groupId: 'library-chairs', intent: 'calm', familiarity: 'taught' },
   },
+  {
+    id: 'fog-off-the-quay', name: 'Fog off the quay', seed: 6,
+    brief: { ...usual, minutes: 12, dayPart: 'morning', theme: { kind: 'organ', organ: 'lung' }, season: 'autumn', posture: 'standing', groupId: 'letter-carriers', intent: 'clear-then-nourish', familiarity: 'known' },
+  },
+  {
+    id: 'breath-for-the-loft', name: 'Breath for the loft', seed: 9,
+    brief: { ...usual, minutes: 25, dayPart: 'evening', theme: { kind: 'organ', organ: 'lung' }, season: 'autumn', posture: 'standing', groupId: 'bell-loft-choir', intent: 'clear-then-nourish', familiarity: 'known', breathsPerMin: 5 },
+  },
+  {
+    id: 'eight-pieces-at-home', name: 'Eight pieces at home', seed: 3,
+    brief: { ...usual, minutes: 20, dayPart: 'morning', theme: { kind: 'set', set: 'eight-brocades' }, season: 'winter', posture: 'standing', groupId: null, intent: 'nourish', familiarity: 'known', breathsPerMin: 5 },
+  },
 ];
 
 /** A fixed moment, so that the sample is the same wherever it is made. */
 const DEMO_FROM_MS = Date.UTC(2026, 10, 24, 6, 20);
+const DAY_MS = 86_400_000;
 
-/** Fills an empty database with the Quillhaven sample; leaves any other as it is. */
+/** Fills an empty database with the Quillhaven sample, whole or not at all; leaves any other as it is. */
 export async function seedDemo(database: Database): Promise<void> {
-  const [count] = await database.rows(
-    sql`select (select count(*) from practice) + (select count(*) from customs) as n`,
-  );
-  if (Number(count?.n) > 0) return;
-  await saveCustoms(database, QUILLHAVEN, DEMO_FROM_MS);
-  for (const group of GROUPS) await saveGroup(database, group);
-  for (const [index, demo] of PRACTICES.entries()) {
-    const conditions = GROUPS.find((group) => group.id === demo.brief.groupId)?.conditions ?? [];
-    const result = compose(demo.brief, REPERTOIRE, QUILLHAVEN, { conditions }, demo.seed);
-    if (!result.ok) throw new Error(`the sample practice "${demo.name}" could not be composed`);
-    await createPractice(
-      database,
-      demo.id,
-      { ...result.practice, name: demo.name },
-      DEMO_FROM_MS - index * 3_600_000,
+  const isEmpty = async (queries: Queries): Promise<boolean> => {
+    const [count] = await queries.rows(
+      sql`select (select count(*) from practice) + (select count(*) from customs) as n`,
     );
-  }
-  await seedClass(database);
+    return Number(count?.n) === 0;
+  };
+  if (!(await isEmpty(database))) return;
+  const made = PRACTICES.map((demo) => ({ demo, practice: drafted(demo) }));
+  await database.transaction(async (queries) => {
+    if (!(await isEmpty(queries))) return;
+    await saveCustoms(queries, QUILLHAVEN, 0, DEMO_FROM_MS);
+    for (const group of GROUPS) await saveGroup(queries, group, 0);
+    for (const [index, { demo, practice }] of made.entries())
+      await createPracticeIn(queries, demo.id, practice, DEMO_FROM_MS - index * 3_600_000);
+    await seedSeason(queries, new Map(made.map(({ demo, practice }) => [demo.id, practice])));
+  });
 }
 
-/** One class already given: the leader added a repetition and ran a little over. */
-async function seedClass(database: Database): Promise<void> {
-  const demo = PRACTICES[0];
-  if (!demo) return;
-  const conditions = GROUPS[0]?.conditions ?? [];
+function drafted(demo: DemoPractice): Practice {
+  const conditions = GROUPS.find((group) => group.id === demo.brief.groupId)?.conditions ?? [];
   const result = compose(demo.brief, REPERTOIRE, QUILLHAVEN, { conditions }, demo.seed);
-  if (!result.ok) return;
-  const middle = compile(result.practice).items[4];
-  const item = result.practice.items[4];
-  if (!middle || !item) return;
-  const actions: LeadAction[] = [
-    { kind: 'start', atMs: DEMO_FROM_MS },
-    { kind: 'one-more', atMs: DEMO_FROM_MS + middle.startMs + 5000, itemId: item.id },
-  ];
-  await recordClass(database, {
-    id: '00000000-0000-4000-8000-000000000001',
-    practiceId: demo.id,
-    version: 1,
-    groupId: demo.brief.groupId,
-    record: recordOf(result.practice, actions, DEMO_FROM_MS + 20 * 60_000),
-  });
+  if (!result.ok) throw new Error(`the sample practice "${demo.name}" could not be composed`);
+  return { ...result.practice, name: demo.name };
+}
+
+/** What the season’s log holds: who had which practice, from and until how many weeks ago, by the wall clock UTC. */
+// prettier-ignore
+const SEASON = [
+  { practice: 'fog-off-the-quay', group: 'letter-carriers', weekdays: [1, 3, 5], hour: 5, minute: 20, from: 10, until: 4 },
+  { practice: 'before-the-rounds', group: 'letter-carriers', weekdays: [1, 3, 5], hour: 6, minute: 20, from: 3, until: 0 },
+  { practice: 'breath-for-the-loft', group: 'bell-loft-choir', weekdays: [4], hour: 18, minute: 0, from: 10, until: 4 },
+  { practice: 'six-sounds-for-the-loft', group: 'bell-loft-choir', weekdays: [4], hour: 19, minute: 0, from: 3, until: 1 },
+  { practice: 'quiet-quarter-hour', group: 'library-chairs', weekdays: [2], hour: 10, minute: 30, from: 10, until: 1 },
+  { practice: 'eight-pieces-at-home', group: null, weekdays: [7], hour: 8, minute: 0, from: 8, until: 0 },
+] as const;
+
+/** Classes of the last ten weeks: most as planned, some with one more, a pause, or an early end. */
+async function seedSeason(queries: Queries, practices: ReadonlyMap<string, Practice>): Promise<void> {
+  const random = seededRandom(20261124);
+  const monday = DEMO_FROM_MS - 1 * DAY_MS - (DEMO_FROM_MS % DAY_MS);
+  let number = 0;
+  for (const row of SEASON) {
+    const practice = practices.get(row.practice);
+    if (!practice) continue;
+    for (let week = row.from; week >= row.until; week -= 1)
+      for (const weekday of row.weekdays) {
+        const atMs =
+          monday - week * 7 * DAY_MS + (weekday - 1) * DAY_MS + (row.hour * 60 + row.minute) * 60_000;
+        if (atMs > DEMO_FROM_MS) continue;
+        number += 1;
+        await recordClass(queries, {
+          id: `00000000-0000-4000-8000-${String(number).padStart(12, '0')}`,
+          practiceId: row.practice,
+          version: 1,
+          groupId: row.group,
+          record: recordOf(practice, actionsOf(practice, atMs, random), atMs + 3_600_000),
+        });
+      }
+  }
+}
+
+/** What a leader did in one class, decided by the seed. */
+function actionsOf(practice: Practice, atMs: number, random: Random): readonly LeadAction[] {
+  const timeline = compile(practice);
+  const at = 1 + Math.floor(random.next() * (practice.items.length - 2));
+  const [item, span] = [practice.items[at], timeline.items[at]];
+  const what = random.next();
+  const start: LeadAction = { kind: 'start', atMs: atMs + Math.round(random.next() * 90_000) };
+  if (!item || !span) return [start];
+  const when = start.atMs + span.startMs + Math.round(span.lengthMs * 0.4);
+  if (what < 0.3) return [start, { kind: 'one-more', atMs: when, itemId: item.id }];
+  if (what < 0.45)
+    return [
+      start,
+      { kind: 'pause', atMs: when },
+      { kind: 'resume', atMs: when + 20_000 + Math.round(random.next() * 40_000) },
+    ];
+  if (what < 0.5) return [start, { kind: 'end', atMs: start.atMs + Math.round(timeline.totalMs * 0.9) }];
+  return [start];
 }

@@ -7,7 +7,7 @@ export function fileProblemText(problem: FileProblem): string {
     case 'too-large':
       return `The file is ${(problem.bytes / 1_000_000).toFixed(1)} MB; a file of ours is never larger than 2 MB.${after}`;
     case 'not-json':
-      return `The file cannot be read as JSON (${problem.problem}).${after}`;
+      return `The file cannot be read as JSON: it is cut off, or was changed by hand.${after}`;
     case 'too-deep':
       return `The file is nested more deeply than any file of ours.${after}`;
     case 'other-format':

@@ -83,13 +83,26 @@ describe('own words', () => {
     await saveWords(
       open,
       { formId: 'cloud-hands', cues: { 'cycle.0': 'Clouds gather.' }, note: 'On windy days.' },
+      0,
       NOW,
     );
     const form = (await readRepertoire(open)).find((candidate) => candidate.id === 'cloud-hands');
     expect(form?.cycle[0]?.cue).toBe('Clouds gather.');
-    expect((await readWords(open, 'cloud-hands'))?.note).toBe('On windy days.');
-    await saveWords(open, { formId: 'cloud-hands', cues: {}, note: ' ' }, NOW);
-    expect(await readWords(open, 'cloud-hands')).toBeUndefined();
+    expect((await readWords(open, 'cloud-hands')).words?.note).toBe('On windy days.');
+    expect(await saveWords(open, { formId: 'cloud-hands', cues: {}, note: ' ' }, 1, NOW)).toEqual({
+      ok: true,
+      version: 2,
+    });
+    expect((await readWords(open, 'cloud-hands')).words).toBeUndefined();
+    expect((await readOwn(open)).words).toEqual([]);
+    // A window that still shows the old words cannot bring them back unseen.
+    const stale = { formId: 'cloud-hands', cues: { 'cycle.0': 'Clouds gather.' } };
+    expect(await saveWords(open, stale, 1, NOW)).toEqual({
+      ok: false,
+      code: 'changed-elsewhere',
+      version: 2,
+    });
+    expect(await saveWords(open, stale, 0, NOW)).toMatchObject({ ok: false });
   });
 });
 
@@ -110,7 +123,7 @@ describe('a practice and its forms', () => {
     expect((await composeRoomData(open, stored)).changedForms).toEqual([]);
     const used = stored.items[0]?.formId ?? '';
     expect(await practicesUsing(open, used)).toEqual([{ id: 'p1', name: result.practice.name }]);
-    await saveWords(open, { formId: used, name: 'My own name for it', cues: {} }, NOW);
+    await saveWords(open, { formId: used, name: 'My own name for it', cues: {} }, 0, NOW);
     const { changedForms } = await composeRoomData(open, stored);
     expect(changedForms.map((form) => form.name)).toEqual(['My own name for it']);
     expect((await readPractice(open, 'p1'))?.practice.forms[used]?.name).not.toBe('My own name for it');

@@ -9,6 +9,7 @@ import {
   type OwnWords,
 } from '@/core/forms';
 import { sql, type Database, type Queries } from './sql';
+import type { Versioned } from './versioned';
 
 export interface StoredForm {
   readonly form: Form;
@@ -30,7 +31,7 @@ export async function readOwn(queries: Queries): Promise<OwnForms> {
   const words = await queries.rows(sql`select document from own_words order by form_id`);
   return {
     forms: forms.map((row) => stored(row).form),
-    words: words.map((row) => ownWordsSchema.parse(row.document)),
+    words: words.map((row) => ownWordsSchema.parse(row.document)).filter((one) => !isSilent(one)),
   };
 }
 
@@ -44,6 +45,12 @@ export async function readOwnForm(queries: Queries, id: string): Promise<StoredF
     sql`select form, version, updated_at from own_form where id = ${id} and binned_at is null`,
   );
   return row ? stored(row) : undefined;
+}
+
+/** Where an id of an own form is taken: in the repertoire or in the bin. */
+export async function whereIsForm(queries: Queries, id: string): Promise<'kept' | 'bin' | undefined> {
+  const [row] = await queries.rows(sql`select binned_at from own_form where id = ${id}`);
+  return row ? (row.binned_at === null ? 'kept' : 'bin') : undefined;
 }
 
 /** Puts new forms into the repertoire, all or none. */
@@ -103,26 +110,43 @@ export async function listBinnedForms(
   return rows.map((row) => z.object({ id: z.string(), name: z.string() }).parse(row));
 }
 
-export async function readWords(queries: Queries, formId: string): Promise<OwnWords | undefined> {
-  const [row] = await queries.rows(sql`select document from own_words where form_id = ${formId}`);
-  return row ? ownWordsSchema.parse(row.document) : undefined;
+/** Own words over a shipped form with the version they were read at; version 0 where there are none. */
+export async function readWords(
+  queries: Queries,
+  formId: string,
+): Promise<{ readonly words: OwnWords | undefined; readonly version: number }> {
+  const [row] = await queries.rows(sql`select document, version from own_words where form_id = ${formId}`);
+  if (!row) return { words: undefined, version: 0 };
+  const words = ownWordsSchema.parse(row.document);
+  // Words taken away leave their version behind, so that a window that still shows them cannot bring them back.
+  return { words: isSilent(words) ? undefined : words, version: z.number().parse(row.version) };
 }
 
-/** Lays own words over a shipped form; saying nothing at all takes them away. */
-export async function saveWords(queries: Queries, words: OwnWords, atMs: number): Promise<void> {
-  const silent =
-    words.name === undefined &&
-    words.images === undefined &&
-    (words.note ?? '').trim() === '' &&
-    Object.keys(words.cues).length === 0;
-  if (silent) {
-    await queries.rows(sql`delete from own_words where form_id = ${words.formId}`);
-    return;
-  }
-  await queries.rows(sql`
-    insert into own_words (form_id, document, updated_at)
-    values (${words.formId}, ${JSON.stringify(words)}::jsonb, ${new Date(atMs)})
-    on conflict (form_id) do update set document = excluded.document, updated_at = excluded.updated_at`);
+const isSilent = (words: OwnWords): boolean =>
+  words.name === undefined &&
+  words.images === undefined &&
+  (words.note ?? '').trim() === '' &&
+  Object.keys(words.cues).length === 0;
+
+/** Lays own words over a shipped form on top of `baseVersion`; saying nothing at all takes them away. */
+export async function saveWords(
+  queries: Queries,
+  words: OwnWords,
+  baseVersion: number,
+  atMs: number,
+): Promise<Versioned> {
+  const document = JSON.stringify(words);
+  const rows =
+    baseVersion === 0
+      ? await queries.rows(sql`
+          insert into own_words (form_id, document, updated_at, version)
+          values (${words.formId}, ${document}::jsonb, ${new Date(atMs)}, 1)
+          on conflict (form_id) do nothing returning version`)
+      : await queries.rows(sql`
+          update own_words set document = ${document}::jsonb, updated_at = ${new Date(atMs)}, version = version + 1
+          where form_id = ${words.formId} and version = ${baseVersion} returning version`);
+  if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
+  return { ok: false, code: 'changed-elsewhere', version: (await readWords(queries, words.formId)).version };
 }
 
 export interface PracticeUsing {

@@ -1,4 +1,4 @@
-import { linkSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { linkSync, mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 
 /** Raised when another process has the data folder open. */
@@ -46,11 +46,15 @@ function isAlive(holder: Holder): boolean {
   return holder.started === '' || startTimeOf(holder.pid) === holder.started;
 }
 
+function holderIn(text: string): Holder | undefined {
+  const [pid, started] = text.trim().split(' ');
+  const number = Number(pid);
+  return Number.isInteger(number) && number > 0 ? { pid: number, started: started ?? '' } : undefined;
+}
+
 function readHolder(file: string): Holder | undefined {
   try {
-    const [pid, started] = readFileSync(file, 'utf8').trim().split(' ');
-    const number = Number(pid);
-    return Number.isInteger(number) && number > 0 ? { pid: number, started: started ?? '' } : undefined;
+    return holderIn(readFileSync(file, 'utf8'));
   } catch {
     return undefined;
   }
@@ -71,6 +75,44 @@ function tryCreate(file: string): boolean {
   }
 }
 
+/** A lock as it lies there: its text and which file it is, so that one put in its place is told from it. */
+const identityOf = (file: string): { readonly id: string; readonly text: string } | undefined => {
+  try {
+    const { ino, mtimeMs } = statSync(file);
+    const text = readFileSync(file, 'utf8').trim();
+    return { id: `${ino}-${mtimeMs}-${text}`, text };
+  } catch {
+    return undefined;
+  }
+};
+
+/**
+ * Removes a lock whose holder is gone. Of several processes that see the same dead lock only one may: the one that gets
+ * the right to its removal, a lock of its own, and that then still finds the very same dead lock there. Without it a
+ * slow starter would remove the lock a quick one has just taken.
+ */
+function removeDead(file: string, depth: number): void {
+  const dead = identityOf(file);
+  // Judged on the very lock that will be removed: what lay there a moment ago may be another’s living one by now.
+  const holder = dead === undefined ? undefined : holderIn(dead.text);
+  if (dead === undefined || (holder && isAlive(holder))) return;
+  const right = `${file}.removing`;
+  // A process that died while it had the right leaves a dead lock of the same kind.
+  if (!tryCreate(right)) {
+    const remover = readHolder(right);
+    if (depth < 2 && !(remover && isAlive(remover))) removeDead(right, depth + 1);
+    return;
+  }
+  try {
+    if (identityOf(file)?.id === dead.id) rmSync(file, { force: true });
+  } finally {
+    rmSync(right, { force: true });
+  }
+}
+
+const ATTEMPTS = 40;
+const wait = (ms: number): unknown => Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, ms);
+
 /**
  * Takes the data folder for this process and returns how to give it back. Two processes on one folder would
  * lose data silently, so a living holder is refused with its process number; a dead one's lock is replaced.
@@ -78,7 +120,7 @@ function tryCreate(file: string): boolean {
 export function takeFolder(folder: string): () => void {
   const file = `${folder}.lock`;
   mkdirSync(path.dirname(file), { recursive: true });
-  for (let attempt = 0; attempt < 3; attempt += 1) {
+  for (let attempt = 0; attempt < ATTEMPTS; attempt += 1) {
     if (tryCreate(file)) {
       const release = (): void => rmSync(file, { force: true });
       // However the process ends short of being killed, the folder is free again.
@@ -91,7 +133,9 @@ export function takeFolder(folder: string): () => void {
     const holder = readHolder(file);
     if (holder && holder.pid === process.pid) return () => rmSync(file, { force: true });
     if (holder && isAlive(holder)) throw new FolderInUse(folder, holder.pid);
-    rmSync(file, { force: true });
+    removeDead(file, 0);
+    // Another may be about to take it: look again in a moment.
+    if (attempt > 0) wait(5);
   }
   throw new FolderInUse(folder, readHolder(file)?.pid ?? 0);
 }

@@ -6,6 +6,8 @@ import { sql, type Database, type Queries } from './sql';
 export interface StoredPractice {
   readonly id: string;
   readonly version: number;
+  /** The id of the save that made this version; nothing for what was made without one. */
+  readonly saveId: string | undefined;
   readonly practice: Practice;
   readonly updatedAtMs: number;
   readonly binned: boolean;
@@ -47,19 +49,24 @@ async function writeVersion(
   version: number,
   practice: Practice,
   atMs: number,
+  saveId: string | undefined,
 ): Promise<void> {
   const hashes: Record<string, string> = {};
+  const snapshots = new Map<string, string>();
   for (const [formId, form] of Object.entries(practice.forms)) {
     const text = JSON.stringify(form);
     const hash = hashOf(text);
     hashes[formId] = hash;
+    snapshots.set(hash, text);
+  }
+  // Always in the same order: two saves at once on a real server would otherwise wait for each other for ever.
+  for (const [hash, text] of [...snapshots].sort(([a], [b]) => (a < b ? -1 : 1)))
     await queries.rows(
       sql`insert into form_snapshot (hash, form) values (${hash}, ${text}::jsonb) on conflict (hash) do nothing`,
     );
-  }
   const document = JSON.stringify({ ...practice, forms: hashes, lengthMs: compile(practice).totalMs });
   await queries.rows(
-    sql`insert into practice_version (practice_id, version, saved_at, document) values (${id}, ${version}, ${new Date(atMs)}, ${document}::jsonb)`,
+    sql`insert into practice_version (practice_id, version, saved_at, document, save_id) values (${id}, ${version}, ${new Date(atMs)}, ${document}::jsonb, ${saveId ?? null})`,
   );
 }
 
@@ -74,19 +81,49 @@ async function readDocument(queries: Queries, document: unknown): Promise<Practi
   return practiceSchema.parse({ ...stored, forms });
 }
 
-/** Puts a new practice on the shelf at version 1. */
+/** The version a save made, if it was stored before. */
+async function savedBefore(
+  queries: Queries,
+  saveId: string | undefined,
+): Promise<{ readonly id: string; readonly version: number } | undefined> {
+  if (saveId === undefined) return undefined;
+  const [row] = await queries.rows(
+    sql`select practice_id, version from practice_version where save_id = ${saveId}`,
+  );
+  if (!row) return undefined;
+  const { practice_id, version } = z.object({ practice_id: z.string(), version: z.number() }).parse(row);
+  return { id: practice_id, version };
+}
+
+/**
+ * Puts a new practice on the shelf at version 1 and tells its id: `id`, or that of the practice the same save made
+ * before, when its answer was lost and it is sent again.
+ */
 export async function createPractice(
   database: Database,
   id: string,
   practice: Practice,
   atMs: number,
-): Promise<void> {
-  await database.transaction(async (queries) => {
-    await queries.rows(
-      sql`insert into practice (id, name, version, created_at, updated_at) values (${id}, ${practice.name}, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
-    );
-    await writeVersion(queries, id, 1, practice, atMs);
-  });
+  saveId?: string,
+): Promise<string> {
+  return database.transaction((queries) => createPracticeIn(queries, id, practice, atMs, saveId));
+}
+
+/** The same within a transaction that is already open. */
+export async function createPracticeIn(
+  queries: Queries,
+  id: string,
+  practice: Practice,
+  atMs: number,
+  saveId?: string,
+): Promise<string> {
+  const before = await savedBefore(queries, saveId);
+  if (before) return before.id;
+  await queries.rows(
+    sql`insert into practice (id, name, version, created_at, updated_at) values (${id}, ${practice.name}, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
+  );
+  await writeVersion(queries, id, 1, practice, atMs, saveId);
+  return id;
 }
 
 export type SaveResult =
@@ -96,7 +133,8 @@ export type SaveResult =
 
 /**
  * Saves a new version on top of `baseVersion`. When someone else has saved in between nothing is written and
- * the present version is told, so that no tab overwrites another unseen.
+ * the present version is told, so that no tab overwrites another unseen. A save that was stored but not heard of is
+ * known by its id when it comes again, and answered as it would have been.
  */
 export async function savePractice(
   database: Database,
@@ -104,14 +142,17 @@ export async function savePractice(
   practice: Practice,
   baseVersion: number,
   atMs: number,
+  saveId?: string,
 ): Promise<SaveResult> {
   return database.transaction(async (queries) => {
     const [row] = await queries.rows(sql`select version from practice where id = ${id} for update`);
     if (!row) return { ok: false, code: 'missing' };
     const current = z.number().parse(row.version);
+    const before = await savedBefore(queries, saveId);
+    if (before?.id === id && before.version === current) return { ok: true, version: current };
     if (current !== baseVersion) return { ok: false, code: 'changed-elsewhere', version: current };
     const version = current + 1;
-    await writeVersion(queries, id, version, practice, atMs);
+    await writeVersion(queries, id, version, practice, atMs, before ? undefined : saveId);
     await queries.rows(
       sql`update practice set name = ${practice.name}, version = ${version}, updated_at = ${new Date(atMs)} where id = ${id}`,
     );
@@ -132,12 +173,13 @@ export async function readPractice(
   const head = headSchema.parse(row);
   const wanted = version ?? head.version;
   const [stored] = await queries.rows(
-    sql`select document from practice_version where practice_id = ${id} and version = ${wanted}`,
+    sql`select document, save_id from practice_version where practice_id = ${id} and version = ${wanted}`,
   );
   if (!stored) return undefined;
   return {
     id,
     version: wanted,
+    saveId: z.string().nullable().parse(stored.save_id) ?? undefined,
     practice: await readDocument(queries, stored.document),
     updatedAtMs: head.updated_at.getTime(),
     binned: head.binned_at !== null,

@@ -33,10 +33,18 @@ export function zoneOffsetMin(atMs: number, zone: string): number {
   return offset;
 }
 
-/** Whether `zone` names a time zone this machine knows. */
+/** UTC, or a place of the zone database: area and city. Offsets and abbreviations are no places (BST is two). */
+const ZONE_NAME = /^(?:UTC|[A-Za-z_]+(?:\/[A-Za-z0-9_+-]+){1,2})$/;
+
+/** Whether `zone` names a time zone the platform (Intl) knows, by its name in the zone database. */
 export function isKnownZone(zone: string): boolean {
-  if (zone.trim() === '') return false;
-  return !Number.isNaN(tzOffset(zone, new Date(0)));
+  if (!ZONE_NAME.test(zone)) return false;
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: zone });
+    return !Number.isNaN(tzOffset(zone, new Date(0)));
+  } catch {
+    return false;
+  }
 }
 
 /** What the wall clock shows in `zone` at `atMs` (milliseconds since 1970 UTC). */

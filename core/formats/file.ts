@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { inWords, unkeptPath } from '../text';
 
 /** A file larger than this is refused unread; a 60-minute practice is about 150 kB. */
 export const LARGEST_FILE_BYTES = 2_000_000;
@@ -8,7 +9,7 @@ const DEEPEST = 20;
 /** Why a file is refused; `path` names the field from the top, `problem` is in plain words. */
 export type FileProblem =
   | { readonly code: 'too-large'; readonly bytes: number }
-  | { readonly code: 'not-json'; readonly problem: string }
+  | { readonly code: 'not-json' }
   | { readonly code: 'too-deep' }
   | { readonly code: 'other-format'; readonly found: string; readonly wanted: string }
   | { readonly code: 'newer'; readonly version: number; readonly reads: number }
@@ -53,10 +54,17 @@ export function readFile<Content>(text: string, kind: FileKind<Content>): Read<C
   let data: unknown;
   try {
     data = JSON.parse(text.replace(/^\uFEFF/, ''));
-  } catch (error) {
-    return refuse({ code: 'not-json', problem: error instanceof Error ? error.message : 'unreadable' });
+  } catch {
+    return refuse({ code: 'not-json' });
   }
   if (depthOf(data, DEEPEST) > DEEPEST) return refuse({ code: 'too-deep' });
+  const unkept = unkeptPath(data);
+  if (unkept)
+    return refuse({
+      code: 'field',
+      path: pathText(unkept),
+      problem: 'holds half a character or a zero byte, which cannot be kept',
+    });
   const head = z
     .looseObject({ format: z.string().optional(), version: z.number().optional() })
     .safeParse(data);
@@ -70,7 +78,7 @@ export function readFile<Content>(text: string, kind: FileKind<Content>): Read<C
   const version = head.success ? head.data.version : undefined;
   if (version !== undefined && version > kind.version)
     return refuse({ code: 'newer', version, reads: kind.version });
-  const parsed = kind.schema.safeParse(data);
+  const parsed = kind.schema.safeParse(data, { error: inWords });
   if (parsed.success) return { ok: true, content: parsed.data };
   const issue = parsed.error.issues[0];
   return refuse({

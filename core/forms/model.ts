@@ -146,12 +146,14 @@ export const formSchema = z.strictObject({
   cycle: z.array(strokeSchema).min(1).max(24),
   /** Once, after the last repetition. */
   exit: z.array(strokeSchema).max(8),
-  repetitions: z.strictObject({
-    least: z.number().int().min(1).max(99),
-    usual: z.number().int().min(1).max(99),
-    most: z.number().int().min(1).max(99),
-    multipleOf: z.number().int().min(1).max(12),
-  }),
+  repetitions: z
+    .strictObject({
+      least: z.number().int().min(1).max(99),
+      usual: z.number().int().min(1).max(99),
+      most: z.number().int().min(1).max(99),
+      multipleOf: z.number().int().min(1).max(12),
+    })
+    .refine(({ least, usual, most }) => least <= usual && usual <= most, 'least, usual and most must rise'),
   /** Talk before the form, for a group that knows it and for one that is being taught it. */
   setupSec: z.strictObject({ known: z.number().min(0).max(120), taught: z.number().min(0).max(180) }),
   /** Quiet after the form, to feel. */

@@ -4,6 +4,7 @@ import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
+import { paceOf } from '../log';
 import { compile, eventAt, type Practice } from '../practice';
 import { evenly } from '../evenly.test.data';
 
@@ -178,5 +179,58 @@ describe('the record of a class', () => {
     const record = recordOf(practice, actions, T0 + 90_000);
     expect(record).toMatchObject({ finished: false, actualMs: 22_000 });
     expect(record.items.slice(0, 3).map((item) => item.actualMs)).toEqual([4000, 6000, 2000]);
+  });
+});
+
+describe('the record of a class', () => {
+  const at = (index: number, share: number): number => {
+    const span = items[index];
+    if (!span) throw new RangeError(String(index));
+    return span.startMs + span.lengthMs * share;
+  };
+  const itemOf = (actions: readonly LeadAction[], index: number) => {
+    const record = recordOf(practice, actions, T0 + totalMs + 3_600_000);
+    const item = record.items[index];
+    if (!item) throw new RangeError(String(index));
+    return item;
+  };
+
+  it('is the plan where nothing came between', () => {
+    for (const item of recordOf(practice, [start], T0 + totalMs).items) {
+      expect(item.undisturbed).toBe(true);
+      expect(item.repetitions).toBe(item.plannedRepetitions);
+      expect(Math.abs(item.actualMs - item.plannedMs)).toBeLessThanOrEqual(1);
+    }
+  });
+
+  it('says that a form was cut, with the repetitions really done, when one goes on from the middle of it', () => {
+    const index = practice.items.findIndex(({ repetitions }) => repetitions >= 4);
+    const half = at(index, 0.5);
+    const forward: LeadAction = { kind: 'go', atMs: T0 + half, toMs: at(index + 1, 0) };
+    const cut = itemOf([start, forward], index);
+    expect(cut.undisturbed).toBe(false);
+    expect(cut.repetitions).toBeGreaterThan(0);
+    expect(cut.repetitions).toBeLessThan(cut.plannedRepetitions);
+    expect(itemOf([start, forward], index + 1).undisturbed).toBe(true);
+    expect(paceOf([cut])).toEqual({});
+  });
+
+  it('marks a pause in a form, and learns nothing from it, though the clock of the form stood still', () => {
+    const middle = at(2, 0.5);
+    const actions: LeadAction[] = [
+      start,
+      { kind: 'pause', atMs: T0 + middle },
+      { kind: 'resume', atMs: T0 + middle + 120_000 },
+    ];
+    const paused = itemOf(actions, 2);
+    expect(paused.undisturbed).toBe(false);
+    expect(Math.abs(paused.actualMs - paused.plannedMs)).toBeLessThanOrEqual(1);
+    expect(paceOf([paused])).toEqual({});
+    expect(itemOf(actions, 3).undisturbed).toBe(true);
+  });
+
+  it('counts a form that was passed over as not done', () => {
+    const over: LeadAction = { kind: 'go', atMs: T0 + at(1, 0), toMs: at(3, 0) };
+    expect(itemOf([start, over], 2)).toMatchObject({ actualMs: 0, repetitions: 0 });
   });
 });

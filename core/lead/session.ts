@@ -40,6 +40,10 @@ interface Walk {
   endedAtMs: number | undefined;
   /** Wall-clock ms really spent in each item. */
   spent: Map<string, number>;
+  /** Items in which something came between: a pause, a jump out or in, the end. Their time tells no pace. */
+  disturbed: Set<string>;
+  /** The repetitions of each item of which at least one stroke was done to its end. */
+  done: Map<string, Set<number>>;
 }
 
 /** Lets the clock run from the last action to `toMs`, noting what each item took. */
@@ -51,6 +55,13 @@ function run(walk: Walk, toMs: number): void {
   for (const span of walk.timeline.items) {
     const overlap = Math.min(end, span.startMs + span.lengthMs) - Math.max(walk.positionMs, span.startMs);
     if (overlap > 0) walk.spent.set(span.itemId, (walk.spent.get(span.itemId) ?? 0) + overlap);
+  }
+  for (const event of walk.timeline.events) {
+    if (event.startMs >= end) break;
+    const whole = event.startMs >= walk.positionMs - 1 && event.startMs + event.lengthMs <= end + 1;
+    if (event.kind !== 'stroke' || event.repetition === 0 || !whole) continue;
+    const before = walk.done.get(event.itemId) ?? new Set<number>();
+    walk.done.set(event.itemId, before.add(event.repetition));
   }
   const endedAtMs = toMs - (walk.positionMs + elapsed - end);
   walk.positionMs = end;
@@ -88,6 +99,14 @@ function oneMore(walk: Walk, itemId: string): void {
     walk.positionMs = same.startMs + Math.min(same.lengthMs, walk.positionMs - current.startMs);
 }
 
+/** Something comes between at this place; at the very beginning or end of an item nothing is cut. */
+function disturb(walk: Walk): void {
+  const span = walk.timeline.items.find(
+    ({ startMs, lengthMs }) => walk.positionMs > startMs && walk.positionMs < startMs + lengthMs,
+  );
+  if (span) walk.disturbed.add(span.itemId);
+}
+
 function step(walk: Walk, action: LeadAction): void {
   if (walk.endedAtMs !== undefined && action.kind !== 'go') return;
   switch (action.kind) {
@@ -96,13 +115,16 @@ function step(walk: Walk, action: LeadAction): void {
       walk.running = true;
       return;
     case 'pause':
+      disturb(walk);
       walk.running = false;
       return;
     case 'resume':
       walk.running = walk.startedAtMs !== undefined;
       return;
     case 'go':
+      disturb(walk);
       walk.positionMs = Math.min(walk.timeline.totalMs, Math.max(0, action.toMs));
+      disturb(walk);
       if (walk.endedAtMs !== undefined && walk.positionMs < walk.timeline.totalMs) {
         walk.endedAtMs = undefined;
         walk.running = true;
@@ -112,6 +134,7 @@ function step(walk: Walk, action: LeadAction): void {
       oneMore(walk, action.itemId);
       return;
     case 'end':
+      disturb(walk);
       walk.running = false;
       walk.endedAtMs = action.atMs;
       return;
@@ -130,6 +153,8 @@ function walkThrough(practice: Practice, actions: readonly LeadAction[], nowMs: 
     startedAtMs: undefined,
     endedAtMs: undefined,
     spent: new Map(),
+    disturbed: new Set(),
+    done: new Map(),
   };
   for (const action of actions) {
     run(walk, action.atMs);
@@ -154,12 +179,20 @@ export function leadState(practice: Practice, actions: readonly LeadAction[], no
   };
 }
 
+/** A moment a class can be given at, ms since 1970. */
+const momentMs = z
+  .number()
+  .min(Date.UTC(2000, 0, 1))
+  .max(Date.UTC(2200, 0, 1));
+/** No class lasts longer than two days, however long it lay forgotten. */
+const lengthMs = z.number().min(0).max(172_800_000);
+
 /** What really happened, for the log. All lengths in ms. */
 export const classRecordSchema = z.strictObject({
-  startedAtMs: z.number(),
-  endedAtMs: z.number(),
-  plannedMs: z.number().min(0),
-  actualMs: z.number().min(0),
+  startedAtMs: momentMs,
+  endedAtMs: momentMs,
+  plannedMs: lengthMs,
+  actualMs: lengthMs,
   /** The leader reached the last stroke rather than ending early. */
   finished: z.boolean(),
   items: z
@@ -169,10 +202,13 @@ export const classRecordSchema = z.strictObject({
         formId: z.string().max(60),
         name: z.string().max(120),
         role: z.string().max(20),
-        plannedMs: z.number().min(0),
-        actualMs: z.number().min(0),
-        plannedRepetitions: z.number().int().min(0),
-        repetitions: z.number().int().min(0),
+        plannedMs: lengthMs,
+        actualMs: lengthMs,
+        plannedRepetitions: z.number().int().min(0).max(999),
+        /** As they were really done: of one side, where there are sides. */
+        repetitions: z.number().int().min(0).max(999),
+        /** Nothing came between: no pause in it, no jump out of it or into it. Only such time tells a pace. */
+        undisturbed: z.boolean().default(true),
         /** How much of the planned length came from the log's own pace; nothing where none did. */
         logPace: z.number().min(0.5).max(2).optional(),
       }),
@@ -180,6 +216,13 @@ export const classRecordSchema = z.strictObject({
     .max(200),
 });
 export type ClassRecord = z.infer<typeof classRecordSchema>;
+
+/** Repetitions as they were done: all of them where nothing came between, else those that were really reached. */
+function repetitionsDone(walk: Walk, itemId: string, planned: number): number {
+  if (!walk.spent.has(itemId)) return 0;
+  const done = walk.done.get(itemId)?.size ?? 0;
+  return walk.disturbed.has(itemId) ? Math.min(planned, done) : Math.max(planned, done);
+}
 
 /** The record of a session that has ended (or ends at `nowMs`), planned against real, form by form. */
 export function recordOf(practice: Practice, actions: readonly LeadAction[], nowMs: number): ClassRecord {
@@ -201,7 +244,12 @@ export function recordOf(practice: Practice, actions: readonly LeadAction[], now
       plannedMs: planned.items[index]?.lengthMs ?? 0,
       actualMs: Math.round(walk.spent.get(item.id) ?? 0),
       plannedRepetitions: item.repetitions,
-      repetitions: walk.practice.items[index]?.repetitions ?? item.repetitions,
+      repetitions: repetitionsDone(
+        walk,
+        item.id,
+        walk.practice.items[index]?.repetitions ?? item.repetitions,
+      ),
+      undisturbed: !walk.disturbed.has(item.id),
       ...(item.logPace === undefined ? {} : { logPace: item.logPace }),
     })),
   };

@@ -12,6 +12,8 @@ export interface LedForm {
   readonly repetitions: number;
   /** How much of the plan was the pace of the log already; nothing where it was not. */
   readonly logPace?: number | undefined;
+  /** Whether nothing came between; what was paused, cut or jumped says nothing of a pace. */
+  readonly undisturbed?: boolean;
 }
 
 const TRUST = 4;
@@ -25,9 +27,18 @@ const MOST = 1.35;
  */
 export function paceOf(led: readonly LedForm[]): Readonly<Record<string, number>> {
   const ratios = new Map<string, number[]>();
-  for (const { formId, plannedMs, actualMs, plannedRepetitions, repetitions, logPace = 1 } of led) {
+  for (const {
+    formId,
+    plannedMs,
+    actualMs,
+    plannedRepetitions,
+    repetitions,
+    logPace = 1,
+    undisturbed = true,
+  } of led) {
     // What was skipped, cut off or done another number of times says nothing of its pace.
-    if (plannedMs <= 0 || plannedRepetitions !== repetitions || actualMs < plannedMs * 0.5) continue;
+    if (!undisturbed || plannedMs <= 0 || plannedRepetitions !== repetitions || actualMs < plannedMs * 0.5)
+      continue;
     ratios.set(formId, [...(ratios.get(formId) ?? []), (logPace * actualMs) / plannedMs]);
   }
   return Object.fromEntries(

@@ -12,6 +12,7 @@ import {
   type Stroke,
 } from '../forms';
 import { soundOf } from '../sounds';
+import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
 import { type Layer } from './parts';
 import { type Item, type Practice } from './model';
@@ -359,9 +360,11 @@ function sectionsOf(spans: readonly ItemSpan[]): readonly SectionSpan[] {
 /**
  * Lays a practice out in time. Set-up talk, changes of stance, entry, repetitions by sides (the first one
  * slower), exit and a settling pause, each in whole milliseconds; nothing else takes time.
- * Source of the time model: measured practice.
+ * Throws RangeError for what is beyond the bounds of a practice. Source of the time model: common practice.
  */
 export function compile(practice: Practice): Timeline {
+  const beyond = beyondBounds(practice);
+  if (beyond !== undefined) throw new RangeError(`the practice ${beyond}`);
   const events: TimelineEvent[] = [];
   const items: ItemSpan[] = [];
   let atMs = 0;

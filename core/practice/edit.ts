@@ -1,5 +1,6 @@
 import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
+import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
 import { type Layer } from './parts';
 import { type Item, type Practice, type Reason } from './model';
@@ -212,9 +213,15 @@ function withHinges(practice: Practice, added: NewItem): Practice {
 
 /**
  * The practice after an edit; the given one is left untouched. Repetitions move by the form's own step and
- * stay within 1…99, breath length within half to twice the pace. Throws RangeError for an unknown item.
+ * stay within 1…99, breath length within half to twice the pace. A change that would lay out more than a practice
+ * can hold leaves it as it was. Throws RangeError for an unknown item.
  */
 export function edit(practice: Practice, change: Edit): Practice {
+  const next = changed(practice, change);
+  return next !== practice && beyondBounds(next) && !beyondBounds(practice) ? practice : next;
+}
+
+function changed(practice: Practice, change: Edit): Practice {
   switch (change.kind) {
     case 'move':
       return move(practice, change.itemId, change.toIndex);

@@ -1,4 +1,5 @@
 export { practiceSchema, itemSchema, reasonSchema } from './model';
+export { beyondBounds, MOST_LENGTH_SEC, MOST_STROKES } from './bounds';
 export { formOf } from './formOf';
 export { privateIn, withoutPrivate } from './private';
 export { LAYERS, LESSON_STEPS } from './parts';

@@ -11,6 +11,7 @@ import {
 import { CHANNEL_IDS, POINT_CODES, type PointCode } from '../channels';
 import { formSchema, ROLES, VARIANTS } from '../forms';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+import { beyondBounds } from './bounds';
 import { LAYERS, LESSON_STEPS } from './parts';
 
 /** Why an item is in the practice: data, worded in the interface. */
@@ -164,5 +165,7 @@ export const practiceSchema = z
         });
       seen.add(item.id);
     });
+    const beyond = beyondBounds(practice);
+    if (beyond !== undefined) context.addIssue({ code: 'custom', path: ['items'], message: beyond });
   });
 export type Practice = Readonly<z.infer<typeof practiceSchema>>;

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import {
+  beyondBounds,
   breathLevelAt,
   breathLine,
   compile,
@@ -331,5 +332,53 @@ describe('edit', () => {
   it('knows every pace kind by its row', () => {
     expect(paceKind('flowing').usualSec).toBe(11);
     expect(() => paceKind('nothing' as 'flowing')).toThrow(RangeError);
+  });
+});
+
+describe('the bounds of a practice', () => {
+  const endless = (count: number): Practice =>
+    practice(
+      Array.from({ length: count }, (_, index) =>
+        item('shaking', { id: `s${index}`, repetitions: 99, familiarity: 'known' }),
+      ),
+    );
+
+  it('are told by adding up, without laying anything out', () => {
+    expect(beyondBounds(endless(1))).toBeUndefined();
+    expect(beyondBounds(endless(200))).toMatch(/strokes long; a practice has at most 6000/);
+    const long = practice([item('shaking', { repetitions: 99 })]);
+    const slow = {
+      ...long,
+      forms: {
+        shaking: { ...form('shaking'), cycle: [{ breath: 'free' as const, cue: 'x', seconds: 300 }] },
+      },
+    };
+    expect(beyondBounds(slow)).toMatch(/about 8 hours; a practice lasts at most 6/);
+  });
+
+  it('are the same at the door, at the table and in the reckoning: refused, unchanged, thrown', () => {
+    const parsed = practiceSchema.safeParse(endless(200));
+    expect(parsed.error?.issues[0]).toMatchObject({ path: ['items'] });
+    expect(() => compile(endless(200))).toThrow(RangeError);
+    // One repetition more than there is room for changes nothing.
+    const full = practice([
+      ...endless(14).items,
+      item('shaking', { id: 'last', repetitions: 30, familiarity: 'known' }),
+    ]);
+    expect(beyondBounds(full)).toBeUndefined();
+    expect(edit(full, { kind: 'repetitions', itemId: 'last', steps: 60 })).toBe(full);
+    expect(edit(full, { kind: 'repetitions', itemId: 'last', steps: -1 })).not.toBe(full);
+  });
+
+  it('leave room for ninety minutes of the quickest forms', () => {
+    for (const id of ['loosen-shoulders', 'swing-arms-level', 'swing-and-knock']) {
+      const one = compile(practice([item(id, { repetitions: 40 })])).totalMs;
+      const count = Math.ceil((90 * 60_000) / one);
+      const many = practice(
+        Array.from({ length: count }, (_, index) => item(id, { id: `m${index}`, repetitions: 40 })),
+      );
+      expect(compile(many).totalMs).toBeGreaterThan(89 * 60_000);
+      expect({ id, beyond: beyondBounds(many) }).toEqual({ id, beyond: undefined });
+    }
   });
 });

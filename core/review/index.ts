@@ -2,6 +2,7 @@ import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
 import type { Practice, Timeline } from '../practice';
 import type { SourceId } from '../sources';
+import { shorten } from '../text/text';
 import { contextOf, NOTE_WEIGHTS, type Finding, type ReviewPeople } from './rule';
 import { RULES } from './rules';
 
@@ -37,7 +38,7 @@ export function review(
   const waved = new Map((practice.waved ?? []).map(({ note, reason }) => [note, reason]));
   const notes = RULES.flatMap((rule) =>
     rule.find(context).map((finding): Note => {
-      const id = [rule.id, finding.itemId ?? '', finding.detail ?? ''].join('/').slice(0, 200);
+      const id = shorten([rule.id, finding.itemId ?? '', finding.detail ?? ''].join('/'), 200);
       return {
         ...finding,
         id,

@@ -2,6 +2,7 @@
 
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Practice } from '@/core/practice';
+import { shorten } from '@/core/text/text';
 
 export type SaveState =
   | { readonly code: 'draft' }
@@ -139,7 +140,7 @@ export function useSaving(
     async (practice: Practice): Promise<void> => {
       if (target.current.id !== undefined) localStorage.removeItem(keepKey(target.current.id));
       target.current = { id: undefined, version: 0 };
-      pending.current = { ...practice, name: `${practice.name.slice(0, 100)} (my copy)` };
+      pending.current = { ...practice, name: `${shorten(practice.name, 100)} (my copy)` };
       setState({ code: 'waiting' });
       await flush();
     },

@@ -1,15 +1,16 @@
 'use client';
 
+import { z } from 'zod';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
-import type { ReactNode } from 'react';
+import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { customsSchema, STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
+import { CONDITIONS } from '@/core/people';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
-import { useSay } from '@/ui/kit/Said';
 import { useReady } from '@/ui/kit/useReady';
 
 interface Choice {
@@ -24,38 +25,122 @@ const schools = (
 
 const STRENGTH_CHOICES = Object.keys(STRENGTH_LEVELS) as readonly StrengthLevel[];
 
-/** The customs: place, schools, pace, sides. Each contested point is a choice with its source. */
-export function CustomsForm({ customs }: { customs: Customs }) {
-  const say = useSay();
+/** After the last change, so that typing a number is one save. */
+const PAUSE_MS = 700;
+
+type Kept =
+  | { readonly code: 'kept' }
+  | { readonly code: 'waiting' }
+  | { readonly code: 'failed'; readonly message: string }
+  | { readonly code: 'changed-elsewhere'; readonly message: string; readonly version: number };
+
+const answerSchema = z.object({
+  version: z.number().optional(),
+  problem: z.object({ message: z.string(), version: z.number().optional() }).optional(),
+});
+
+/** Sends the customs on top of the version they were read at; tells how it ended, never throws. */
+async function send(values: Customs, baseVersion: number): Promise<Kept & { readonly at?: number }> {
+  try {
+    const response = await fetch('/api/customs', {
+      method: 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ customs: values, baseVersion }),
+      // Leaving the room must not lose the last change.
+      keepalive: true,
+    });
+    const answer = answerSchema.parse(await response.json());
+    if (response.ok && answer.version !== undefined) return { code: 'kept', at: answer.version };
+    const message = answer.problem?.message ?? 'The server did not answer as expected; nothing was changed.';
+    return response.status === 409
+      ? { code: 'changed-elsewhere', message, version: answer.problem?.version ?? baseVersion }
+      : { code: 'failed', message };
+  } catch {
+    return {
+      code: 'failed',
+      message: 'The server cannot be reached; nothing was changed, and what you typed is still here.',
+    };
+  }
+}
+
+/**
+ * The customs: place, schools, pace, sides. Each contested point is a choice with its source. They save themselves a
+ * moment after each change; what is not yet right says so and waits.
+ */
+export function CustomsForm({ customs, version }: { customs: Customs; version: number }) {
   const ready = useReady();
-  const { register, handleSubmit, formState, setError, reset, control } = useForm<Customs>({
+  const { register, handleSubmit, formState, control, getValues, setValue } = useForm<Customs>({
     defaultValues: customs,
     resolver: zodResolver(customsSchema),
+    mode: 'onChange',
   });
   const chosenValues = useWatch({ control });
   const errors = formState.errors;
+  const [kept, setKept] = useState<Kept>({ code: 'kept' });
+  const base = useRef(version);
+  /** What the server has, to tell whether anything waits. */
+  const stored = useRef(JSON.stringify(customs));
+  const turn = useRef<Promise<void>>(Promise.resolve());
 
-  const save = handleSubmit(async (values) => {
-    try {
-      const response = await fetch('/api/customs', {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(values),
-      });
-      const answer = (await response.json()) as { problem?: { message?: string } };
-      if (response.ok) {
-        reset(values);
-        say('Your customs are saved.');
-      } else
-        setError('root', {
-          message: answer.problem?.message ?? 'The server did not answer as expected; nothing was changed.',
-        });
-    } catch {
-      setError('root', {
-        message: 'The server cannot be reached; nothing was changed, and what you typed is still here.',
-      });
-    }
-  });
+  /** One save after another; a change made meanwhile is the next one’s. */
+  const keep = useCallback((values: Customs): Promise<void> => {
+    turn.current = turn.current.then(async () => {
+      const text = JSON.stringify(values);
+      if (text === stored.current) return setKept({ code: 'kept' });
+      const ended = await send(values, base.current);
+      if (ended.code === 'kept') {
+        base.current = ended.at ?? base.current;
+        stored.current = text;
+      }
+      setKept(ended);
+    });
+    return turn.current;
+  }, []);
+  const save = handleSubmit(
+    (values) => keep(values),
+    () => setKept({ code: 'waiting' }),
+  );
+
+  const waiting = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const typed = JSON.stringify(chosenValues);
+  const refused = kept.code === 'changed-elsewhere';
+  useEffect(() => {
+    if (!ready || refused || typed === stored.current) return;
+    setKept({ code: 'waiting' });
+    waiting.current = setTimeout(() => void save(), PAUSE_MS);
+    return () => clearTimeout(waiting.current);
+    // `save` is made anew with every rendering and does the same each time.
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- see above
+  }, [typed, ready, refused]);
+
+  // When the server is back, saving goes on by itself.
+  useEffect(() => {
+    const again = (): void => void save();
+    window.addEventListener('online', again);
+    const timer = kept.code === 'failed' ? setInterval(again, 5000) : undefined;
+    return () => {
+      window.removeEventListener('online', again);
+      clearInterval(timer);
+    };
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
+  }, [kept.code]);
+
+  // Leaving with something unsaved: what is right goes off at once; what is not right asks first.
+  useEffect(() => {
+    const unsaved = (): Customs | undefined => {
+      const values = getValues();
+      return JSON.stringify(values) === stored.current ? undefined : values;
+    };
+    const leaving = (event: BeforeUnloadEvent): void => {
+      if (unsaved()) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', leaving);
+    return () => {
+      window.removeEventListener('beforeunload', leaving);
+      const values = customsSchema.safeParse(unsaved());
+      if (values.success) void send(values.data, base.current);
+    };
+  }, [getValues]);
 
   const problemOf = (name: string): string | undefined => {
     const found = name
@@ -229,19 +314,75 @@ export function CustomsForm({ customs }: { customs: Customs }) {
             ])}
           </div>
         </section>
-        {errors.root && (
-          <p role="alert" className="must">
-            {errors.root.message}
-          </p>
-        )}
-        <p className="flex items-baseline gap-3">
+        <section aria-labelledby="alone">
+          <h2 id="alone">Practising alone</h2>
+          <fieldset className="mt-2">
+            <legend className="caption">To be careful of, for yourself</legend>
+            <div className="columns-1 gap-x-6 sm:columns-2 lg:columns-3">
+              {CONDITIONS.map((row) => (
+                <label key={row.id} className="flex items-baseline gap-2">
+                  <input
+                    type="checkbox"
+                    className="accent-ink"
+                    checked={(chosenValues.ownConditions ?? []).includes(row.id)}
+                    onChange={(event) =>
+                      setValue(
+                        'ownConditions',
+                        event.target.checked
+                          ? [...(chosenValues.ownConditions ?? []), row.id]
+                          : (chosenValues.ownConditions ?? []).filter((id) => id !== row.id),
+                        { shouldDirty: true },
+                      )
+                    }
+                  />
+                  {row.label}
+                </label>
+              ))}
+            </div>
+            <p className="quiet small mt-1">
+              Kept here for practices of your own. Your own clinician decides what is right for you.
+            </p>
+          </fieldset>
+        </section>
+        <p className="flex flex-wrap items-baseline gap-3">
           <button type="submit" className="press press-main" disabled={formState.isSubmitting}>
             Save the customs
           </button>
           <span className="quiet small" role="status">
-            {formState.isDirty ? 'Changed, not saved yet' : ''}
+            {kept.code === 'kept' && 'All is saved'}
+            {kept.code === 'waiting' &&
+              (Object.keys(errors).length > 0 ? 'Not saved: something above is not right yet' : 'Saving …')}
           </span>
         </p>
+        {(kept.code === 'failed' || kept.code === 'changed-elsewhere') && (
+          <p role="alert" className="must">
+            {kept.message}{' '}
+            {kept.code === 'changed-elsewhere' && (
+              <>
+                <button
+                  type="button"
+                  className="press"
+                  onClick={() => {
+                    base.current = kept.version;
+                    void save();
+                  }}
+                >
+                  Keep these
+                </button>{' '}
+                <button
+                  type="button"
+                  className="press"
+                  onClick={() => {
+                    stored.current = JSON.stringify(getValues());
+                    window.location.reload();
+                  }}
+                >
+                  Take the other window’s
+                </button>
+              </>
+            )}
+          </p>
+        )}
       </fieldset>
     </form>
   );

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { CONDITIONS, type ConditionId } from '@/core/people';
+import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';
 
 export interface EditableGroup {
@@ -13,6 +14,8 @@ export interface EditableGroup {
   readonly familiarity: 'known' | 'taught';
   readonly times: readonly { readonly weekday: number; readonly hour: number; readonly minute: number }[];
   readonly conditions: readonly ConditionId[];
+  /** The version it was read at; 0 while it is new. */
+  readonly version: number;
 }
 
 const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
@@ -20,13 +23,14 @@ const two = (value: number): string => String(value).padStart(2, '0');
 
 function newGroup(): EditableGroup {
   return {
-    id: `group-${crypto.randomUUID().slice(0, 8)}`,
+    id: `group-${newId().slice(0, 8)}`,
     name: '',
     minutes: 20,
     posture: 'standing',
     familiarity: 'known',
     times: [],
     conditions: [],
+    version: 0,
   };
 }
 
@@ -50,10 +54,15 @@ function GroupFields({ group, isNew, onDone }: { group: EditableGroup; isNew: bo
   const send = async (method: 'PUT' | 'DELETE', said: string): Promise<boolean> => {
     setProblem(undefined);
     try {
+      const { version: baseVersion, ...group } = draft;
       const response = await fetch(
         `/api/groups/${draft.id}`,
         method === 'PUT'
-          ? { method, headers: { 'content-type': 'application/json' }, body: JSON.stringify(draft) }
+          ? {
+              method,
+              headers: { 'content-type': 'application/json' },
+              body: JSON.stringify({ group, baseVersion }),
+            }
           : { method },
       );
       const answer = (await response.json()) as { problem?: { message?: string } };
@@ -214,8 +223,53 @@ function GroupFields({ group, isNew, onDone }: { group: EditableGroup; isNew: bo
   );
 }
 
+/** What lies in the bin, each a press away from coming back. */
+function Binned({ groups }: { groups: readonly { readonly id: string; readonly name: string }[] }) {
+  const [problem, setProblem] = useState<string | undefined>(undefined);
+  const say = useSay();
+  const router = useRouter();
+  const bringBack = async (id: string, name: string): Promise<void> => {
+    setProblem(undefined);
+    try {
+      const response = await fetch(`/api/groups/${id}`, { method: 'POST' });
+      if (!response.ok) return setProblem('It could not be brought back; nothing was changed.');
+      say(`“${name}” is back.`);
+      router.refresh();
+    } catch {
+      setProblem('The server cannot be reached; nothing was changed.');
+    }
+  };
+  if (groups.length === 0) return null;
+  return (
+    <section aria-label="Groups in the bin" className="mt-4">
+      <h3 className="caption">In the bin</h3>
+      <ul>
+        {groups.map(({ id, name }) => (
+          <li key={id} className="flex items-baseline gap-3 py-1">
+            <span className="quiet">{name}</span>
+            <button type="button" className="press-plain" onClick={() => void bringBack(id, name)}>
+              Bring it back
+            </button>
+          </li>
+        ))}
+      </ul>
+      {problem && (
+        <p role="alert" className="must">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}
+
 /** The groups taught here. */
-export function GroupsEditor({ groups }: { groups: readonly EditableGroup[] }) {
+export function GroupsEditor({
+  groups,
+  binned,
+}: {
+  groups: readonly EditableGroup[];
+  binned: readonly { readonly id: string; readonly name: string }[];
+}) {
   const [open, setOpen] = useState<string | undefined>(undefined);
   const [fresh, setFresh] = useState<EditableGroup | undefined>(undefined);
   return (
@@ -264,6 +318,7 @@ export function GroupsEditor({ groups }: { groups: readonly EditableGroup[] }) {
           Add a group
         </button>
       )}
+      <Binned groups={binned} />
     </section>
   );
 }

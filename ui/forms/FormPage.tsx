@@ -68,7 +68,8 @@ interface Props {
   readonly customs: Customs;
   readonly practices: readonly { readonly id: string; readonly name: string }[];
   readonly shipped: Form | undefined;
-  readonly words: OwnWords | undefined;
+  /** Own words laid over it, with the version they were read at. */
+  readonly own: { readonly words: OwnWords | undefined; readonly version: number };
 }
 
 const WAY_NAMES = { full: 'in full', smaller: 'smaller', seated: 'seated' } as const;
@@ -98,12 +99,13 @@ function cuesOf(form: Form): readonly ShippedCue[] {
 }
 
 /** Everything known of one form. */
-export function FormPage({ form, variant, customs, practices, shipped, words }: Props) {
+export function FormPage({ form, variant, customs, practices, shipped, own: laid }: Props) {
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined;
   const say = (cue: string) =>
     fillCue(cue, { side: customs.firstSide, way: form.ways?.[0] ?? customs.firstSide }, sound);
   const played = playedForm(form, variant, customs);
   const phase = phasesOfForm(form, customs)[0];
+  const { words, version: wordsVersion } = laid;
   const strokes = strokesOf(form, variant);
   const asks = asksText(asksOf(form, variant));
   const measured = measureForm(form, variant);
@@ -255,6 +257,7 @@ export function FormPage({ form, variant, customs, practices, shipped, words }: 
             shippedImages={shipped.images}
             cues={cuesOf(shipped)}
             words={words}
+            version={wordsVersion}
           />
         )}
       </div>

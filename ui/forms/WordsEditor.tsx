@@ -20,10 +20,13 @@ interface Props {
   readonly shippedImages: readonly string[];
   readonly cues: readonly ShippedCue[];
   readonly words: OwnWords | undefined;
+  /** The version the words were read at. */
+  readonly version: number;
 }
 
 /** Own name, cues, images and notes over a shipped form; the form beneath stays as it is. */
-export function WordsEditor({ formId, shippedName, shippedImages, cues, words }: Props) {
+export function WordsEditor({ formId, shippedName, shippedImages, cues, words, version }: Props) {
+  const [base, setBase] = useState(version);
   const [name, setName] = useState(words?.name ?? '');
   const [said, setSaid] = useState<Readonly<Record<string, string>>>(words?.cues ?? {});
   const [images, setImages] = useState((words?.images ?? []).join('\n'));
@@ -34,17 +37,18 @@ export function WordsEditor({ formId, shippedName, shippedImages, cues, words }:
   const say = useSay();
   const save = async (document: OwnWords, told: string): Promise<void> => {
     setProblem(undefined);
-    const answer = await readAnswer(() =>
+    const answer = await readAnswer<{ version: number }>(() =>
       fetch(`/api/forms/${formId}/words`, {
         method: 'PUT',
         headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(document),
+        body: JSON.stringify({ words: document, baseVersion: base }),
       }),
     );
     if (!answer.ok) {
       setProblem(answer.message);
       return;
     }
+    setBase(answer.value.version);
     say(told);
     router.refresh();
   };

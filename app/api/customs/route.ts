@@ -1,12 +1,19 @@
+import { z } from 'zod';
 import { customsSchema } from '@/core/customs';
-import { answering, readBody } from '@/server/answers';
+import { answering, readBody, refuse } from '@/server/answers';
 import { saveCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { CHANGED_ELSEWHERE } from '@/server/versioned';
 
 export const PUT = (request: Request) =>
   answering(async () => {
-    const body = await readBody(request, customsSchema);
+    const body = await readBody(
+      request,
+      z.strictObject({ customs: customsSchema, baseVersion: z.number().int().min(0) }),
+    );
     if (!body.ok) return body.answer;
-    await saveCustoms(await database(), body.value, Date.now());
-    return Response.json({ ok: true });
+    const saved = await saveCustoms(await database(), body.value.customs, body.value.baseVersion, Date.now());
+    return saved.ok
+      ? Response.json({ version: saved.version })
+      : refuse(409, { message: CHANGED_ELSEWHERE, version: saved.version });
   });

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { formSchema, isOwnId } from '@/core/forms';
 import { answering, readBody, refuse } from '@/server/answers';
 import { database } from '@/server/database';
-import { addOwnForms, readOwnForm, readRepertoire } from '@/server/forms';
+import { addOwnForms, readRepertoire, whereIsForm } from '@/server/forms';
 
 const MOST = 60;
 
@@ -33,9 +33,13 @@ export const POST = (request: Request) =>
         field: 'form.id',
       });
     const open = await database();
-    if (await readOwnForm(open, form.id))
+    const taken = await whereIsForm(open, form.id);
+    if (taken)
       return refuse(409, {
-        message: 'There is a form with this id already. Nothing was changed.',
+        message:
+          taken === 'bin'
+            ? 'A form with this id lies in the bin; bring it back instead. Nothing was changed.'
+            : 'There is a form with this id already. Nothing was changed.',
         field: 'form.id',
       });
     await addOwnForms(open, [form], Date.now());

@@ -7,9 +7,12 @@ import { createPractice } from '@/server/practices';
 
 export const POST = (request: Request) =>
   answering(async () => {
-    const body = await readBody(request, z.strictObject({ practice: practiceSchema }));
+    const body = await readBody(
+      request,
+      z.strictObject({ practice: practiceSchema, saveId: z.uuid().optional() }),
+    );
     if (!body.ok) return body.answer;
-    const id = randomUUID();
-    await createPractice(await database(), id, body.value.practice, Date.now());
+    const { practice, saveId } = body.value;
+    const id = await createPractice(await database(), randomUUID(), practice, Date.now(), saveId);
     return Response.json({ id, version: 1 }, { status: 201 });
   });

@@ -30,6 +30,7 @@ import { playedForm } from '@/ui/figure/played';
 import { ViewChoice } from '@/ui/figure/ViewChoice';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';
 import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { useReady } from '@/ui/kit/useReady';
@@ -126,7 +127,7 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
       return;
     }
     const fresh = base === undefined;
-    const id = fresh ? ownId(whole.name, crypto.randomUUID().slice(0, 8)) : whole.id;
+    const id = fresh ? ownId(whole.name, newId().slice(0, 8)) : whole.id;
     const document = { ...whole, id };
     const answer = await readAnswer<{ version: number }>(() =>
       fetch(fresh ? '/api/forms' : `/api/forms/${id}`, {

@@ -24,7 +24,7 @@ export default async function OneFormPage({ params, searchParams }: Props) {
       customs={await readCustoms(open)}
       practices={await practicesUsing(open, id)}
       shipped={REPERTOIRE.find((candidate) => candidate.id === id)}
-      words={await readWords(open, id)}
+      own={await readWords(open, id)}
     />
   );
 }

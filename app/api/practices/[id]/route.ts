@@ -4,7 +4,12 @@ import { answering, readBody, refuse } from '@/server/answers';
 import { database } from '@/server/database';
 import { savePractice } from '@/server/practices';
 
-const saveSchema = z.strictObject({ practice: practiceSchema, baseVersion: z.number().int().min(1) });
+const saveSchema = z.strictObject({
+  practice: practiceSchema,
+  baseVersion: z.number().int().min(1),
+  /** Of this save alone; the same again when its answer was lost. */
+  saveId: z.uuid().optional(),
+});
 
 export const PUT = (request: Request, context: { params: Promise<{ id: string }> }) =>
   answering(async () => {
@@ -17,6 +22,7 @@ export const PUT = (request: Request, context: { params: Promise<{ id: string }>
       body.value.practice,
       body.value.baseVersion,
       Date.now(),
+      body.value.saveId,
     );
     if (saved.ok) return Response.json({ version: saved.version });
     if (saved.code === 'missing')

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { shorten } from '@/core/text';
 import { answering, refuse } from '@/server/answers';
 import { database } from '@/server/database';
 import { createPractice, readPractice } from '@/server/practices';
@@ -10,7 +11,7 @@ export const POST = (_request: Request, context: { params: Promise<{ id: string 
     const stored = await readPractice(open, id);
     if (!stored) return refuse(404, { message: 'There is no such practice.' });
     const copy = randomUUID();
-    const name = `${stored.practice.name.slice(0, 110)} (copy)`;
+    const name = `${shorten(stored.practice.name, 110)} (copy)`;
     await createPractice(open, copy, { ...stored.practice, name }, Date.now());
     return Response.json({ id: copy }, { status: 201 });
   });

@@ -1,0 +1,2 @@
+export { isKept, shorten, unkeptPath } from './text';
+export { inWords } from './inWords';
