@@ -1,5 +1,4 @@
-import type { Form } from '../forms';
-import type { Item, Practice } from './model';
+import type { Form, VariantId } from '../forms';
 import { cycleOf, entryOf, exitOf } from '../forms/variants';
 
 /** The most strokes a practice may lay out: ninety minutes of the quickest forms have about 3,000. */
@@ -9,8 +8,18 @@ export const MOST_LENGTH_SEC = 6 * 3600;
 /** The longest a breathed stroke is reckoned to take, seconds. */
 const BREATHED_SEC = 10;
 
+/** What of an item says how long it is. */
+interface Laid {
+  readonly formId: string;
+  readonly variant: VariantId;
+  readonly repetitions: number;
+  readonly stretch: number;
+  readonly holdSec?: number | undefined;
+  readonly quietSec?: number | undefined;
+}
+
 /** Strokes and seconds an item lays out, reckoned without laying it out; seconds are no more than a rough bound. */
-export function extentOf(item: Item, form: Form): { readonly strokes: number; readonly sec: number } {
+export function extentOf(item: Laid, form: Form): { readonly strokes: number; readonly sec: number } {
   const sides = form.sides === 'symmetric' ? 1 : 2;
   const times = item.repetitions * sides;
   const cycle = cycleOf(form, item.variant);
@@ -24,7 +33,10 @@ export function extentOf(item: Item, form: Form): { readonly strokes: number; re
 }
 
 /** Why a practice cannot be laid out as a whole, in words; undefined where it can. */
-export function beyondBounds(practice: Pick<Practice, 'items' | 'forms'>): string | undefined {
+export function beyondBounds(practice: {
+  readonly items: readonly Laid[];
+  readonly forms: Readonly<Record<string, Form>>;
+}): string | undefined {
   let strokes = 0;
   let sec = 0;
   for (const item of practice.items) {

@@ -33,7 +33,10 @@ import { Toolbar } from './Toolbar';
 import { useComposer } from './useComposer';
 import { askedFor, peopleOf, useDrafting, type ComposeGroup } from './useDrafting';
 import { useNoteActions } from './useNoteActions';
-import { keptDraft, useSaving } from './useSaving';
+import { KeptNewLine } from './KeptNewLine';
+import { keepChosen } from './handWork';
+import { readVersion } from './readVersion';
+import { keptDraft, useSaving, type Stored } from './useSaving';
 import { useSelection } from './useSelection';
 import { useUnnamed } from './useUnnamed';
 
@@ -45,7 +48,7 @@ const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: 
 export type { ComposeGroup } from './useDrafting';
 
 interface Props {
-  readonly stored: { readonly id: string; readonly version: number; readonly practice: Practice } | undefined;
+  readonly stored: Stored | undefined;
   readonly wishes: BriefWishes;
   readonly reading: AlmanacReading;
   /** Today's season by every calendar. */
@@ -80,11 +83,22 @@ export function ComposeRoom({
   const { practice: named, wishes, change, replace } = useStore(store);
   const practice = useUnnamed(named);
   const { pastStates, futureStates } = useStore(store.temporal);
-  const { state: saveState, savedId, save, saveNow, saveAsCopy } = useSaving(stored);
+  const {
+    state: saveState,
+    setState: setSaveState,
+    savedId,
+    save,
+    saveNow,
+    saveAsCopy,
+    resumeNew,
+    takeTheirs,
+  } = useSaving(stored);
   const composer = useComposer();
   const say = useSay();
   const router = useRouter();
   const [over, setOver] = useState<Over | undefined>(undefined);
+  /** The composer failed before it had an answer. */
+  const [stopped, setStopped] = useState(false);
   const ground = useMemo(
     () => ({ reading, customs, groups, own, history }),
     [reading, customs, groups, own, history],
@@ -122,7 +136,8 @@ export function ComposeRoom({
   const take = useCallback(
     (next: Practice, said: string): void => {
       touched.current = true;
-      replace({ ...next, name: store.getState().practice?.name ?? next.name }, store.getState().wishes);
+      const kept = keepChosen(next);
+      replace({ ...kept, name: store.getState().practice?.name ?? next.name }, store.getState().wishes);
       setOver(undefined);
       say(said);
     },
@@ -134,7 +149,9 @@ export function ComposeRoom({
   useEffect(() => {
     if (begun.current || stored) return undefined;
     begun.current = true;
-    void redraft(firstWishes, 1, () => store.temporal.getState().clear());
+    void redraft(firstWishes, 1, () => store.temporal.getState().clear()).then((outcome) =>
+      setStopped(outcome === 'stopped'),
+    );
     return () => {
       begun.current = false;
     };
@@ -151,20 +168,26 @@ export function ComposeRoom({
   useEffect(() => {
     if (!stored) return undefined;
     let wanted = true;
-    void keptDraft(stored.id, stored.version).then((kept) => {
+    void keptDraft(stored).then((kept) => {
       // Changed by hand already: what was kept must not write over it.
       if (!wanted || !kept || store.getState().practice !== stored.practice) return;
-      replace(kept, kept.brief);
-      asked.current = kept.brief;
+      // Made on top of an older version: shown, but never saved over the other; the line above says what can be done.
+      touched.current = kept.fits;
+      replace(kept.practice, kept.practice.brief);
+      touched.current = true;
+      asked.current = kept.practice.brief;
+      if (!kept.fits) setSaveState({ code: 'changed-elsewhere', version: stored.version });
       say('Brought back what had not been saved yet.');
     });
     return () => {
       wanted = false;
     };
-  }, [replace, say, store, stored]);
+  }, [replace, say, setSaveState, store, stored]);
 
   const draftAgain = (next: BriefWishes, seed: number, said: string): void => {
+    setStopped(false);
     void redraft(next, seed, () => say(said)).then((outcome) => {
+      if (outcome === 'stopped') setStopped(true);
       // An impossible wish still stands in the sentence, so that it can be seen and changed.
       if (outcome === 'impossible') store.setState({ wishes: next });
     });
@@ -179,9 +202,30 @@ export function ComposeRoom({
     draftAgain(next, practice?.seed ?? 1, 'Redrafted; undo brings back what was there.');
   });
 
+  /** The oldest version this page has gone back to: undo goes on there once its own steps are used up. */
+  const oldest = useRef(stored?.version ?? 1);
+  const undoVersion = useCallback(async (): Promise<void> => {
+    if (!stored || oldest.current <= 1) return;
+    const version = oldest.current - 1;
+    const former = await readVersion(stored.id, version);
+    if (!former) return say('The version before this one could not be read; try again.');
+    oldest.current = version;
+    touched.current = true;
+    const steps = store.temporal.getState();
+    steps.pause();
+    replace(former, former.brief);
+    steps.resume();
+    asked.current = former.brief;
+    say(`Undone: as it was in version ${version}. Versions has the later ones.`);
+  }, [replace, say, store, stored]);
+
   const step = useCallback(
     (way: 'undo' | 'redo'): void => {
       const steps = store.temporal.getState();
+      if (way === 'undo' && steps.pastStates.length === 0) {
+        void undoVersion();
+        return;
+      }
       if ((way === 'undo' ? steps.pastStates : steps.futureStates).length === 0) return;
       touched.current = true;
       setFailure(undefined);
@@ -189,7 +233,7 @@ export function ComposeRoom({
       asked.current = store.getState().wishes;
       say(way === 'undo' ? 'Undone' : 'Done again');
     },
-    [say, setFailure, store],
+    [say, setFailure, store, undoVersion],
   );
 
   useUndoKeys(step);
@@ -246,6 +290,7 @@ export function ComposeRoom({
         onRename={(name) => onEdit({ kind: 'rename', name }, '')}
         onRetry={(kept) => void saveNow(kept)}
         onCopy={(kept) => void saveAsCopy(kept)}
+        onTakeTheirs={takeTheirs}
         onRestore={(restored) => {
           touched.current = true;
           replace(restored, restored.brief);
@@ -253,6 +298,17 @@ export function ComposeRoom({
           say('An earlier version is back; undo returns to the later one.');
         }}
       />
+      {!stored && savedId === undefined && (
+        <KeptNewLine
+          onOpen={(one) => {
+            touched.current = false;
+            replace(one.unsaved.practice, one.unsaved.practice.brief);
+            touched.current = true;
+            asked.current = one.unsaved.practice.brief;
+            void resumeNew(one);
+          }}
+        />
+      )}
       <BriefSentence filled={filled} groups={groups} onWish={wish} formNames={formNames} />
       {failure && (
         <Failure
@@ -271,6 +327,14 @@ export function ComposeRoom({
           }}
         />
       )}
+      {stopped && (
+        <p role="alert" className="must my-3">
+          The composer stopped before it had a draft; what is here stands as it was.{' '}
+          <button type="button" className="press" onClick={() => wish({})}>
+            Draft again
+          </button>
+        </p>
+      )}
       {practice && changedForms.length > 0 && (
         <ChangedForms practice={practice} changed={changedForms} onEdit={onEdit} />
       )}
@@ -285,7 +349,7 @@ export function ComposeRoom({
               <MinutesBar timeline={timeline} wishedMs={filled.brief.minutes * 60_000} />
             </div>
             <Toolbar
-              canUndo={pastStates.length > 0}
+              canUndo={pastStates.length > 0 || (stored?.version ?? 1) > 1}
               canRedo={futureStates.length > 0}
               busy={busy}
               offTime={offTime}

@@ -3,7 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { Practice } from '@/core/practice';
 import { SaveLine } from './SaveLine';
-import type { SaveState } from './useSaving';
+import type { SaveState } from './saver';
 
 const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
 
@@ -14,11 +14,21 @@ interface Props {
   readonly onRename: (name: string) => void;
   readonly onRetry: (practice: Practice) => void;
   readonly onCopy: (practice: Practice) => void;
+  readonly onTakeTheirs: () => void;
   readonly onRestore: (practice: Practice) => void;
 }
 
 /** The name of the practice, how it is kept, and its earlier versions. */
-export function Heading({ practice, savedId, saveState, onRename, onRetry, onCopy, onRestore }: Props) {
+export function Heading({
+  practice,
+  savedId,
+  saveState,
+  onRename,
+  onRetry,
+  onCopy,
+  onTakeTheirs,
+  onRestore,
+}: Props) {
   return (
     <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
       <h1 className="sr-only">Compose</h1>
@@ -39,6 +49,7 @@ export function Heading({ practice, savedId, saveState, onRename, onRetry, onCop
         state={saveState}
         onRetry={() => practice && onRetry(practice)}
         onCopy={() => practice && onCopy(practice)}
+        onTakeTheirs={onTakeTheirs}
       />
       {savedId && <Versions id={savedId} onRestore={onRestore} />}
     </div>

@@ -1,16 +1,18 @@
 'use client';
 
-import type { SaveState } from './useSaving';
+import type { SaveState } from './saver';
 
 /** Whether what is on the screen is safe. */
 export function SaveLine({
   state,
   onRetry,
   onCopy,
+  onTakeTheirs,
 }: {
   state: SaveState;
   onRetry: () => void;
   onCopy: () => void;
+  onTakeTheirs: () => void;
 }) {
   return (
     <p className="small quiet" role="status" aria-label="Saving">
@@ -28,7 +30,7 @@ export function SaveLine({
       {state.code === 'changed-elsewhere' && (
         <span className="must text-ink">
           Changed in another window (version {state.version}); nothing was overwritten.{' '}
-          <button type="button" className="press-plain" onClick={() => window.location.reload()}>
+          <button type="button" className="press-plain" onClick={onTakeTheirs}>
             Load that version
           </button>{' '}
           <button type="button" className="press-plain" onClick={onCopy}>

@@ -3,7 +3,8 @@
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { z } from 'zod';
-import { practiceSchema, type Practice } from '@/core/practice';
+import type { Practice } from '@/core/practice';
+import { readVersion } from './readVersion';
 import { plural } from '@/ui/kit/time';
 
 const listSchema = z.object({
@@ -35,10 +36,9 @@ export function Versions({ id, onRestore }: { id: string; onRestore: (practice: 
     }
   };
   const restore = async (version: number): Promise<void> => {
-    const response = await fetch(`/api/practices/${id}/versions/${version}`);
-    const parsed = z.object({ practice: practiceSchema }).safeParse(await response.json());
-    if (parsed.success) {
-      onRestore(parsed.data.practice);
+    const practice = await readVersion(id, version);
+    if (practice) {
+      onRestore(practice);
       setOpen(false);
     } else setVersions('failed');
   };

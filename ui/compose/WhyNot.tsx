@@ -33,6 +33,7 @@ const SAME_POINTS = 0.15;
 export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }: Props) {
   const forms = useMemo(() => withOwn(REPERTOIRE, own), [own]);
   const [sought, setSought] = useState('');
+  const [stopped, setStopped] = useState(false);
   const [asked, setAsked] = useState<string | undefined>(undefined);
   const [answer, setAnswer] = useState<{ readonly id: string; readonly answer: Answer } | undefined>(
     undefined,
@@ -60,11 +61,15 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
     setAsked(id);
     // The line that was pressed goes away: one goes on from the field.
     field.current?.focus();
+    setStopped(false);
     void ask(id).then((result) => {
-      if (result && latest.current === id) setAnswer({ id, answer: result });
+      if (latest.current !== id) return;
+      if (result) setAnswer({ id, answer: result });
+      else setStopped(true);
     });
   };
   const another = (): void => {
+    setStopped(false);
     setAsked(undefined);
     setSought('');
     field.current?.focus();
@@ -116,7 +121,15 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
                 Another form
               </button>
             </div>
-            {!shown && <p className="quiet">Putting it in at best …</p>}
+            {!shown && !stopped && <p className="quiet">Putting it in at best …</p>}
+            {!shown && stopped && (
+              <p role="alert" className="must">
+                The composer stopped before it had an answer.{' '}
+                <button type="button" className="press" onClick={() => question(form.id)}>
+                  Ask again
+                </button>
+              </p>
+            )}
             {shown && !shown.ok && (
               <p className="must mt-1">
                 Not here:{' '}

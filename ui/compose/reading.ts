@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { formSchema } from '@/core/forms';
 import { itemSchema, practiceSchema, type Clip } from '@/core/practice';
+import type { Unsaved } from './saver';
 
 /**
  * What comes from outside the page (the server’s answers, this browser’s store), read with care. Apart from
@@ -16,10 +17,21 @@ const answerSchema = z.looseObject({
 /** The server’s answer to a practice saved; throws ZodError where it is none. */
 export const readAnswer = (answer: unknown) => answerSchema.parse(answer);
 
-const keptSchema = z.object({ baseVersion: z.number(), practice: practiceSchema });
+const keptSchema = z.object({
+  baseVersion: z.number(),
+  saveId: z.string().optional(),
+  practice: practiceSchema,
+});
 
 /** A practice kept in this browser with the version it was made from, if the text is one. */
-export const readKept = (text: string) => keptSchema.safeParse(JSON.parse(text)).data;
+export function readKept(text: string): Unsaved | undefined {
+  const read = keptSchema.safeParse(JSON.parse(text)).data;
+  return read && { ...read, saveId: read.saveId };
+}
+
+/** A practice as the server answers one, if the answer holds it. */
+export const readPractice = (answer: unknown) =>
+  z.looseObject({ practice: practiceSchema }).safeParse(answer).data?.practice;
 
 const clipSchema = z.object({ items: z.array(itemSchema).max(200), forms: z.record(z.string(), formSchema) });
 

@@ -3,7 +3,8 @@
 import { createStore } from 'zustand';
 import { temporal } from 'zundo';
 import type { BriefWishes } from '@/core/brief';
-import { edit, type Edit, type Practice } from '@/core/practice';
+import type { Edit, Practice } from '@/core/practice';
+import { editByHand } from './handWork';
 
 interface ComposeState {
   readonly practice: Practice | undefined;
@@ -25,7 +26,7 @@ export function createComposeStore(practice: Practice | undefined, wishes: Brief
         change: (change) =>
           set((state) => {
             if (!state.practice) return state;
-            const next = edit(state.practice, change);
+            const next = editByHand(state.practice, change);
             return next === state.practice ? state : { practice: next };
           }),
         replace: (next, nextWishes) => set({ practice: next, wishes: nextWishes }),

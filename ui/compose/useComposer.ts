@@ -22,36 +22,65 @@ export interface Composer {
 
 const newWorker = (): Worker => new Worker(new URL('../../workers/compose.worker.ts', import.meta.url));
 
+/** A worker and what becomes of it: once it has failed it answers nothing more, and the next question starts another. */
+interface Helper {
+  readonly remote: Remote<ComposeWorker>;
+  /** Rejects when the worker fails or could not be loaded; never resolves. */
+  readonly failing: Promise<never>;
+  readonly stop: () => void;
+}
+
+function newHelper(onFailed: () => void): Helper {
+  const worker = newWorker();
+  const failing = new Promise<never>((_, reject) => {
+    const fail = (): void => {
+      worker.terminate();
+      onFailed();
+      reject(new Error('the composer stopped'));
+    };
+    worker.addEventListener('error', fail);
+    worker.addEventListener('messageerror', fail);
+  });
+  // Nobody may be waiting when it fails.
+  failing.catch(() => undefined);
+  return { remote: wrap<ComposeWorker>(worker), failing, stop: () => worker.terminate() };
+}
+
 /**
  * Two workers: one drafts, the other argues (why, why not, what else), so that a question about a draft never
- * waits for the proof of it.
+ * waits for the proof of it. A worker that fails is told to who drafts, and argues nothing: its questions answer
+ * undefined; either way the next question begins with a new one.
  */
 export function useComposer(): Composer {
-  const drafting = useRef<Remote<ComposeWorker> | undefined>(undefined);
-  const arguing = useRef<Remote<ComposeWorker> | undefined>(undefined);
-  const workers = useRef<Worker[]>([]);
+  const helpers = useRef<{ drafting?: Helper | undefined; arguing?: Helper | undefined }>({});
+  const there = useRef(false);
   const asked = useRef(0);
   useEffect(() => {
-    const worker = newWorker();
-    workers.current = [worker];
-    drafting.current = wrap<ComposeWorker>(worker);
+    there.current = true;
+    const { current } = helpers;
+    current.drafting ??= newHelper(() => (current.drafting = undefined));
     return () => {
-      drafting.current = undefined;
-      arguing.current = undefined;
-      for (const one of workers.current) one.terminate();
-      workers.current = [];
+      there.current = false;
+      current.drafting?.stop();
+      current.arguing?.stop();
+      current.drafting = current.arguing = undefined;
     };
   }, []);
   return useMemo((): Composer => {
-    // The second worker comes when it is first asked something.
-    const argue = (): Remote<ComposeWorker> | undefined => {
-      if (!drafting.current) return undefined;
-      if (!arguing.current) {
-        const worker = newWorker();
-        workers.current.push(worker);
-        arguing.current = wrap<ComposeWorker>(worker);
+    const helper = (which: 'drafting' | 'arguing'): Helper | undefined => {
+      if (!there.current) return undefined;
+      const { current } = helpers;
+      return (current[which] ??= newHelper(() => (current[which] = undefined)));
+    };
+    const argue = async <Result>(
+      question: (remote: Remote<ComposeWorker>) => Promise<Result>,
+    ): Promise<Result | undefined> => {
+      const one = helper('arguing');
+      try {
+        return one && (await Promise.race([question(one.remote), one.failing]));
+      } catch {
+        return undefined;
       }
-      return arguing.current;
     };
     return {
       draft: async (parts, onBetter) => {
@@ -59,13 +88,15 @@ export function useComposer(): Composer {
         const shown = proxy((draft: Composed) => {
           if (question === asked.current) onBetter(draft);
         });
-        const result = await drafting.current?.draft(parts, shown);
+        const one = helper('drafting');
+        const result = one && (await Promise.race([one.remote.draft(parts, shown), one.failing]));
         return question === asked.current ? result : undefined;
       },
-      characters: async (parts, beside, onMore) => argue()?.characters(parts, beside, proxy(onMore)),
-      whyNot: async (parts, practice, formId) => argue()?.whyNot(parts, practice, formId),
-      instead: async (parts, practice, itemId) => argue()?.instead(parts, practice, itemId),
-      account: async (parts, practice) => argue()?.account(parts, practice),
+      characters: (parts, beside, onMore) =>
+        argue((remote) => remote.characters(parts, beside, proxy(onMore))),
+      whyNot: (parts, practice, formId) => argue(async (remote) => remote.whyNot(parts, practice, formId)),
+      instead: (parts, practice, itemId) => argue((remote) => remote.instead(parts, practice, itemId)),
+      account: (parts, practice) => argue((remote) => remote.account(parts, practice)),
     };
   }, []);
 }

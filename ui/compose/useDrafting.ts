@@ -18,7 +18,7 @@ export interface ComposeGroup extends GroupCalendar {
   readonly conditions: readonly ConditionId[];
 }
 
-export type Outcome = 'drafted' | 'impossible' | 'overtaken';
+export type Outcome = 'drafted' | 'impossible' | 'overtaken' | 'stopped';
 
 interface Ground {
   readonly reading: AlmanacReading;
@@ -87,7 +87,14 @@ export function useDrafting(store: ComposeStore, composer: Composer, ground: Gro
       shown.current = undefined;
       const { brief } = fillBrief(wishes, ground.reading, ground.customs, ground.groups);
       const asked = askedFor(ground, brief, seed, store.getState().practice);
-      const result = await composer.draft(asked, (draft) => show(draft, wishes, first));
+      let result;
+      try {
+        result = await composer.draft(asked, (draft) => show(draft, wishes, first));
+      } catch {
+        // The worker failed or could not be loaded: what is on the screen stands, and one may ask again.
+        setBusy(false);
+        return 'stopped';
+      }
       if (!result) return 'overtaken';
       setBusy(false);
       if (!result.ok) {

@@ -3,149 +3,191 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Practice } from '@/core/practice';
 import { shorten } from '@/core/text/text';
-
-export type SaveState =
-  | { readonly code: 'draft' }
-  | { readonly code: 'waiting' }
-  | { readonly code: 'saved'; readonly version: number }
-  | { readonly code: 'failed'; readonly message: string }
-  | { readonly code: 'changed-elsewhere'; readonly version: number };
+import { drop, keep, kept, keptKeys } from '@/ui/kit/keep';
+import { newId } from '@/ui/kit/newId';
+import { Saver, type Heard, type SaveState, type Unsaved } from './saver';
 
 /** A short pause after the last change, so that a run of presses is one version. */
 const PAUSE_MS = 500;
+/** How long after a failure saving is tried again by itself. */
+const AGAIN_MS = 4000;
 /** The schemas come once the page stands. */
 const reading = async () => import('./reading');
-const keepKey = (id: string): string => `navuren-unsaved-${id}`;
+const KEPT = 'navuren-unsaved-';
+/** A practice the server has never had is kept under the id of its first save. */
+const NEW = `${KEPT}new-`;
 
-/** What this browser kept of a practice that could not be saved, if it still fits the stored version. */
-export async function keptDraft(id: string, version: number): Promise<Practice | undefined> {
+export interface Stored {
+  readonly id: string;
+  readonly version: number;
+  readonly saveId: string | undefined;
+  readonly practice: Practice;
+}
+
+async function readUnsaved(key: string): Promise<Unsaved | undefined> {
+  const text = kept(key);
+  if (text === undefined) return undefined;
   try {
-    const text = localStorage.getItem(keepKey(id));
-    const kept = text === null ? undefined : (await reading()).readKept(text);
-    return kept?.baseVersion === version ? kept.practice : undefined;
+    return (await reading()).readKept(text);
   } catch {
     return undefined;
   }
 }
 
-interface Target {
-  id: string | undefined;
-  version: number;
+/**
+ * What this browser kept of a practice that could not be saved. `fits` where it was made on top of the stored version,
+ * or on top of a save of its own that was stored and not heard of; else somebody saved in between.
+ */
+export async function keptDraft(
+  stored: Stored,
+): Promise<{ readonly practice: Practice; readonly fits: boolean } | undefined> {
+  const unsaved = await readUnsaved(`${KEPT}${stored.id}`);
+  if (!unsaved) return undefined;
+  const own = unsaved.saveId !== undefined && unsaved.saveId === stored.saveId;
+  return {
+    practice: unsaved.practice,
+    fits: unsaved.baseVersion === stored.version || (own && unsaved.baseVersion + 1 === stored.version),
+  };
 }
 
-/**
- * Saves the practice as it is edited: one request at a time, always the latest state, and never over a
- * version somebody else has saved. Until the server has it, this browser keeps it too.
- */
-export function useSaving(
-  stored: { readonly id: string; readonly version: number; readonly practice: Practice } | undefined,
-) {
+export interface KeptNew {
+  readonly key: string;
+  readonly unsaved: Unsaved;
+}
+
+/** New practices that never reached the server, as this browser keeps them. */
+export async function keptNew(): Promise<readonly KeptNew[]> {
+  const found = await Promise.all(
+    keptKeys(NEW).map(async (key) => {
+      const unsaved = await readUnsaved(key);
+      return unsaved ? [{ key, unsaved }] : [];
+    }),
+  );
+  return found.flat();
+}
+
+export const dropKept = drop;
+
+async function send(
+  id: string | undefined,
+  body: { practice: Practice; baseVersion: number; saveId: string },
+): Promise<Heard> {
+  try {
+    const { practice, saveId } = body;
+    const response = await fetch(id === undefined ? '/api/practices' : `/api/practices/${id}`, {
+      method: id === undefined ? 'POST' : 'PUT',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(id === undefined ? { practice, saveId } : body),
+    });
+    const answer = (await reading()).readAnswer(await response.json());
+    if (response.ok && answer.version !== undefined)
+      return { code: 'saved', id: answer.id, version: answer.version };
+    if (response.status === 409) return { code: 'changed-elsewhere', version: answer.problem?.version };
+    // A server that is in trouble may well have stored it.
+    if (response.status >= 500) return { code: 'unheard' };
+    return { code: 'refused', message: answer.problem?.message ?? 'The server did not answer as expected.' };
+  } catch {
+    return { code: 'unheard' };
+  }
+}
+
+/** Saves the practice as it is edited; until the server has it, this browser keeps it too. */
+export function useSaving(stored: Stored | undefined) {
   const [state, setState] = useState<SaveState>(
     stored ? { code: 'saved', version: stored.version } : { code: 'draft' },
   );
-  const target = useRef<Target>({ id: stored?.id, version: stored?.version ?? 0 });
-  const pending = useRef<Practice | undefined>(undefined);
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
-  const busy = useRef<Promise<void> | undefined>(undefined);
   const [savedId, setSavedId] = useState(stored?.id);
-  /** What the server has, to tell whether there is anything to save. */
-  const onServer = useRef<Practice | undefined>(stored?.practice);
+  const [saver] = useState(
+    () =>
+      new Saver(
+        {
+          send,
+          newId,
+          keep: ({ isNew, key }, unsaved) => {
+            const at = `${isNew ? NEW : KEPT}${key}`;
+            if (unsaved) keep(at, JSON.stringify(unsaved));
+            else drop(at);
+          },
+          onState: setState,
+          onPlaced: (id) => {
+            setSavedId(id);
+            window.history.replaceState(null, '', `/compose/${id}`);
+          },
+        },
+        stored,
+      ),
+  );
+  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   // Asked for at once, so that they are there when the server answers.
   useEffect(() => void reading(), []);
 
-  const send = useCallback(async (practice: Practice): Promise<void> => {
-    const { id, version } = target.current;
-    if (id !== undefined)
-      localStorage.setItem(keepKey(id), JSON.stringify({ baseVersion: version, practice }));
-    try {
-      const response = await fetch(id === undefined ? '/api/practices' : `/api/practices/${id}`, {
-        method: id === undefined ? 'POST' : 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(id === undefined ? { practice } : { practice, baseVersion: version }),
-      });
-      const answer = (await reading()).readAnswer(await response.json());
-      if (response.ok && answer.version !== undefined) {
-        target.current = { id: answer.id ?? id, version: answer.version };
-        onServer.current = practice;
-        setSavedId(target.current.id);
-        if (id === undefined && answer.id) window.history.replaceState(null, '', `/compose/${answer.id}`);
-        if (id !== undefined) localStorage.removeItem(keepKey(id));
-        setState({ code: 'saved', version: answer.version });
-      } else if (response.status === 409)
-        setState({ code: 'changed-elsewhere', version: answer.problem?.version ?? version });
-      else
-        setState({
-          code: 'failed',
-          message: answer.problem?.message ?? 'The server did not answer as expected.',
-        });
-    } catch {
-      setState({
-        code: 'failed',
-        message: 'The server cannot be reached; keep this page open and try again.',
-      });
-    }
-  }, []);
-
-  const flush = useCallback((): Promise<void> => {
-    clearTimeout(timer.current);
-    const run = async (): Promise<void> => {
-      await busy.current;
-      const practice = pending.current;
-      pending.current = undefined;
-      if (practice) await send(practice);
-    };
-    busy.current = run();
-    return busy.current;
-  }, [send]);
-
   const save = useCallback(
     (practice: Practice): void => {
-      pending.current = practice;
-      setState({ code: 'waiting' });
+      saver.note(practice);
       clearTimeout(timer.current);
-      timer.current = setTimeout(() => void flush(), PAUSE_MS);
+      timer.current = setTimeout(() => void saver.flush(), PAUSE_MS);
     },
-    [flush],
+    [saver],
   );
+
+  // When the server is back, saving goes on by itself.
+  useEffect(() => {
+    const again = (): void => {
+      if (saver.isWaiting) void saver.flush();
+    };
+    window.addEventListener('online', again);
+    const every = state.code === 'failed' ? setInterval(again, AGAIN_MS) : undefined;
+    return () => {
+      window.removeEventListener('online', again);
+      clearInterval(every);
+    };
+  }, [saver, state.code]);
 
   useEffect(() => {
     const leaving = (event: BeforeUnloadEvent): void => {
-      if (pending.current === undefined) return;
+      if (!saver.isWaiting) return;
       event.preventDefault();
-      void flush();
+      void saver.flush();
     };
     window.addEventListener('beforeunload', leaving);
     return () => {
       window.removeEventListener('beforeunload', leaving);
+      clearTimeout(timer.current);
       // Leaving the room by a link: save what is still waiting.
-      if (pending.current) void flush();
+      if (saver.isWaiting) void saver.flush();
     };
-  }, [flush]);
+  }, [saver]);
 
-  /** Saves at once and tells where the practice now is. */
+  /** Saves at once and tells where the practice now is; undefined where it could not be saved. */
   const saveNow = useCallback(
-    async (practice: Practice): Promise<string | undefined> => {
-      if (practice === onServer.current && pending.current === undefined) return target.current.id;
-      pending.current = practice;
-      setState({ code: 'waiting' });
-      await flush();
-      return target.current.id;
+    (practice: Practice): Promise<string | undefined> => {
+      clearTimeout(timer.current);
+      return saver.saveNow(practice);
     },
-    [flush],
+    [saver],
   );
 
-  /** Puts what is on the screen beside the version somebody else saved, as a practice of its own. */
   const saveAsCopy = useCallback(
-    async (practice: Practice): Promise<void> => {
-      if (target.current.id !== undefined) localStorage.removeItem(keepKey(target.current.id));
-      target.current = { id: undefined, version: 0 };
-      pending.current = { ...practice, name: `${shorten(practice.name, 100)} (my copy)` };
-      setState({ code: 'waiting' });
-      await flush();
-    },
-    [flush],
+    (practice: Practice): Promise<void> =>
+      saver.saveAsCopy({ ...practice, name: `${shorten(practice.name, 100)} (my copy)` }),
+    [saver],
   );
 
-  return { state, savedId, save, saveNow, saveAsCopy };
+  /** Takes up a new practice this browser kept. */
+  const resumeNew = useCallback(
+    ({ key, unsaved }: KeptNew): Promise<void> => {
+      saver.resume(unsaved, key.slice(NEW.length));
+      return saver.flush();
+    },
+    [saver],
+  );
+
+  /** Gives up what is not saved and shows what the server has. */
+  const takeTheirs = useCallback((): void => {
+    saver.abandon();
+    window.location.reload();
+  }, [saver]);
+
+  return { takeTheirs, state, setState, savedId, save, saveNow, saveAsCopy, resumeNew };
 }

@@ -1,9 +1,8 @@
 'use client';
 
-import { z } from 'zod';
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useForm, useWatch, type FieldPath } from 'react-hook-form';
-import { useCallback, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useEffectEvent, useState, type ReactNode } from 'react';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { customsSchema, STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
@@ -12,6 +11,7 @@ import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
 import { useReady } from '@/ui/kit/useReady';
+import { CustomsKeeper, type Kept } from './keeper';
 
 interface Choice {
   readonly value: string;
@@ -27,41 +27,8 @@ const STRENGTH_CHOICES = Object.keys(STRENGTH_LEVELS) as readonly StrengthLevel[
 
 /** After the last change, so that typing a number is one save. */
 const PAUSE_MS = 700;
-
-type Kept =
-  | { readonly code: 'kept' }
-  | { readonly code: 'waiting' }
-  | { readonly code: 'failed'; readonly message: string }
-  | { readonly code: 'changed-elsewhere'; readonly message: string; readonly version: number };
-
-const answerSchema = z.object({
-  version: z.number().optional(),
-  problem: z.object({ message: z.string(), version: z.number().optional() }).optional(),
-});
-
-/** Sends the customs on top of the version they were read at; tells how it ended, never throws. */
-async function send(values: Customs, baseVersion: number): Promise<Kept & { readonly at?: number }> {
-  try {
-    const response = await fetch('/api/customs', {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ customs: values, baseVersion }),
-      // Leaving the room must not lose the last change.
-      keepalive: true,
-    });
-    const answer = answerSchema.parse(await response.json());
-    if (response.ok && answer.version !== undefined) return { code: 'kept', at: answer.version };
-    const message = answer.problem?.message ?? 'The server did not answer as expected; nothing was changed.';
-    return response.status === 409
-      ? { code: 'changed-elsewhere', message, version: answer.problem?.version ?? baseVersion }
-      : { code: 'failed', message };
-  } catch {
-    return {
-      code: 'failed',
-      message: 'The server cannot be reached; nothing was changed, and what you typed is still here.',
-    };
-  }
-}
+/** How long after a failure saving is tried again by itself. */
+const AGAIN_MS = 5000;
 
 /**
  * The customs: place, schools, pace, sides. Each contested point is a choice with its source. They save themselves a
@@ -69,7 +36,7 @@ async function send(values: Customs, baseVersion: number): Promise<Kept & { read
  */
 export function CustomsForm({ customs, version }: { customs: Customs; version: number }) {
   const ready = useReady();
-  const { register, handleSubmit, formState, control, getValues, setValue } = useForm<Customs>({
+  const { register, handleSubmit, formState, control, reset, getValues, setValue } = useForm<Customs>({
     defaultValues: customs,
     resolver: zodResolver(customsSchema),
     mode: 'onChange',
@@ -77,70 +44,44 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
   const chosenValues = useWatch({ control });
   const errors = formState.errors;
   const [kept, setKept] = useState<Kept>({ code: 'kept' });
-  const base = useRef(version);
-  /** What the server has, to tell whether anything waits. */
-  const stored = useRef(JSON.stringify(customs));
-  const turn = useRef<Promise<void>>(Promise.resolve());
-
-  /** One save after another; a change made meanwhile is the next one’s. */
-  const keep = useCallback((values: Customs): Promise<void> => {
-    turn.current = turn.current.then(async () => {
-      const text = JSON.stringify(values);
-      if (text === stored.current) return setKept({ code: 'kept' });
-      const ended = await send(values, base.current);
-      if (ended.code === 'kept') {
-        base.current = ended.at ?? base.current;
-        stored.current = text;
-      }
-      setKept(ended);
-    });
-    return turn.current;
-  }, []);
+  const [keeper] = useState(() => new CustomsKeeper(customs, version));
   const save = handleSubmit(
-    (values) => keep(values),
+    async (values) => setKept(await keeper.keep(values)),
     () => setKept({ code: 'waiting' }),
   );
+  const again = useEffectEvent(() => void save());
 
-  const waiting = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
   const typed = JSON.stringify(chosenValues);
   const refused = kept.code === 'changed-elsewhere';
   useEffect(() => {
-    if (!ready || refused || typed === stored.current) return;
-    setKept({ code: 'waiting' });
-    waiting.current = setTimeout(() => void save(), PAUSE_MS);
-    return () => clearTimeout(waiting.current);
-    // `save` is made anew with every rendering and does the same each time.
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- see above
-  }, [typed, ready, refused]);
+    if (!ready || refused || keeper.has(JSON.parse(typed))) return undefined;
+    const timer = setTimeout(again, PAUSE_MS);
+    return () => clearTimeout(timer);
+  }, [keeper, typed, ready, refused]);
 
   // When the server is back, saving goes on by itself.
   useEffect(() => {
-    const again = (): void => void save();
-    window.addEventListener('online', again);
-    const timer = kept.code === 'failed' ? setInterval(again, 5000) : undefined;
+    const back = (): void => again();
+    window.addEventListener('online', back);
+    const timer = kept.code === 'failed' ? setInterval(back, AGAIN_MS) : undefined;
     return () => {
-      window.removeEventListener('online', again);
+      window.removeEventListener('online', back);
       clearInterval(timer);
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
   }, [kept.code]);
 
   // Leaving with something unsaved: what is right goes off at once; what is not right asks first.
   useEffect(() => {
-    const unsaved = (): Customs | undefined => {
-      const values = getValues();
-      return JSON.stringify(values) === stored.current ? undefined : values;
-    };
     const leaving = (event: BeforeUnloadEvent): void => {
-      if (unsaved()) event.preventDefault();
+      if (!keeper.has(getValues())) event.preventDefault();
     };
     window.addEventListener('beforeunload', leaving);
     return () => {
       window.removeEventListener('beforeunload', leaving);
-      const values = customsSchema.safeParse(unsaved());
-      if (values.success) void send(values.data, base.current);
+      const values = customsSchema.safeParse(getValues());
+      if (values.success) void keeper.keep(values.data);
     };
-  }, [getValues]);
+  }, [getValues, keeper]);
 
   const problemOf = (name: string): string | undefined => {
     const found = name
@@ -349,7 +290,7 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
             Save the customs
           </button>
           <span className="quiet small" role="status">
-            {kept.code === 'kept' && 'All is saved'}
+            {kept.code === 'kept' && (keeper.has(JSON.parse(typed)) ? 'All is saved' : 'Saving …')}
             {kept.code === 'waiting' &&
               (Object.keys(errors).length > 0 ? 'Not saved: something above is not right yet' : 'Saving …')}
           </span>
@@ -363,7 +304,7 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
                   type="button"
                   className="press"
                   onClick={() => {
-                    base.current = kept.version;
+                    keeper.seen(kept.version);
                     void save();
                   }}
                 >
@@ -373,7 +314,7 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
                   type="button"
                   className="press"
                   onClick={() => {
-                    stored.current = JSON.stringify(getValues());
+                    reset(customs);
                     window.location.reload();
                   }}
                 >

@@ -14,6 +14,7 @@ import { careOf, careText } from '@/ui/words/cautions';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { BreathTrack } from './BreathTrack';
 import { LeadFigure } from './LeadFigure';
+import { fileClass, fileWaiting } from './keptSession';
 import { useClock } from './useClock';
 import { useSession } from './useSession';
 import { useTones } from './useTones';
@@ -93,7 +94,7 @@ function Ending({
       </p>
       {filing === 'failed' && (
         <p role="alert" className="must my-3">
-          It could not be written into the log; this browser keeps it.{' '}
+          It could not be written into the log; this browser keeps it and sends it when it can.{' '}
           <button type="button" className="press" onClick={onRetry}>
             Try again
           </button>
@@ -115,8 +116,16 @@ function Ending({
 }
 
 /** Full screen, readable at three metres: the breath, the cue, what comes next, the time left. */
-export function LeadRoom({ id, version, practice, groupId, conditions, sideSeen: usualSide }: Props) {
-  const { session, base, act, forget } = useSession(id, version, practice);
+export function LeadRoom({
+  id,
+  version,
+  practice: planned,
+  groupId,
+  conditions,
+  sideSeen: usualSide,
+}: Props) {
+  const { session, base, act, forget, isKept } = useSession(id, version, planned, groupId);
+  const { practice } = session;
   const [sideSeen, setSideSeen] = useState(usualSide);
   const [tones, setTones] = useState(false);
   const [asking, setAsking] = useState(false);
@@ -135,23 +144,11 @@ export function LeadRoom({ id, version, practice, groupId, conditions, sideSeen:
 
   const file = useCallback(async (): Promise<void> => {
     setFiling('sending');
-    try {
-      const response = await fetch('/api/classes', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({
-          id: session.sessionId,
-          practiceId: id,
-          version,
-          groupId,
-          record: recordOf(practice, session.actions, Date.now()),
-        }),
-      });
-      setFiling(response.ok ? 'filed' : 'failed');
-    } catch {
-      setFiling('failed');
-    }
-  }, [groupId, id, practice, session, version]);
+    setFiling((await fileClass(session, Date.now())) ? 'filed' : 'failed');
+  }, [session]);
+
+  // A class of an earlier day that could not be filed goes off with this one.
+  useEffect(() => void fileWaiting(), []);
 
   const filed = useRef('');
   useEffect(() => {
@@ -194,14 +191,23 @@ export function LeadRoom({ id, version, practice, groupId, conditions, sideSeen:
       if (action) {
         press.preventDefault();
         action();
-      } else if ((press.key === ' ' || press.key === 'Enter') && !onButton) {
+      } else if ((press.key === ' ' && !asking) || (press.key === 'Enter' && !onButton)) {
+        // Space is the leader’s pause wherever the last press left the focus; Enter presses what has it.
         press.preventDefault();
         toggle();
       } else if (press.key === 'Escape' && started) setAsking((before) => !before);
     };
+    // A button with the focus would take the space when the key comes up.
+    const up = (press: KeyboardEvent): void => {
+      if (press.key === ' ' && !asking && !ended) press.preventDefault();
+    };
     window.addEventListener('keydown', keys);
-    return () => window.removeEventListener('keydown', keys);
-  }, [back, ended, forward, oneMore, started, toggle]);
+    window.addEventListener('keyup', up);
+    return () => {
+      window.removeEventListener('keydown', keys);
+      window.removeEventListener('keyup', up);
+    };
+  }, [asking, back, ended, forward, oneMore, started, toggle]);
 
   if (ended)
     return (
@@ -297,6 +303,11 @@ export function LeadRoom({ id, version, practice, groupId, conditions, sideSeen:
             </p>
           )}
           {!started && <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{FOR_EVERYONE}</p>}
+          {!isKept && (
+            <p role="status" className="should">
+              This browser keeps nothing just now: go on, but do not reload before the class is in the log.
+            </p>
+          )}
           {started && (cautions.length > 0 || holdsHands) && (
             <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">
               {[...cautions, ...(holdsHands ? [holdsHands] : [])].slice(0, 2).join(' ')}

@@ -1,60 +1,54 @@
 'use client';
 
 import { useCallback, useMemo, useRef, useState } from 'react';
-import { z } from 'zod';
-import { leadActionSchema, leadState, type LeadAction } from '@/core/lead';
+import { leadState, type LeadAction } from '@/core/lead';
 import type { Practice } from '@/core/practice';
+import { drop, keep } from '@/ui/kit/keep';
+import { newId } from '@/ui/kit/newId';
+import { readSession, sessionKey, type Session } from './keptSession';
 
-const keptSchema = z.object({ sessionId: z.uuid(), version: z.number(), actions: z.array(leadActionSchema) });
-/** A session older than this is not taken up again. */
-const FORGET_AFTER_MS = 6 * 3_600_000;
-
-interface Session {
-  readonly sessionId: string;
-  readonly version: number;
-  readonly actions: readonly LeadAction[];
-}
-
-const key = (practiceId: string): string => `navuren-lead-${practiceId}`;
-
-function readKept(practiceId: string, version: number): Session | undefined {
-  try {
-    const kept = keptSchema.parse(JSON.parse(localStorage.getItem(key(practiceId)) ?? ''));
-    const last = kept.actions.at(-1);
-    return kept.version === version && last && Date.now() - last.atMs < FORGET_AFTER_MS ? kept : undefined;
-  } catch {
-    return undefined;
-  }
-}
-
-const fresh = (version: number): Session => ({ sessionId: crypto.randomUUID(), version, actions: [] });
-
-/** What the leader has done so far, kept in this browser at every press so that a reload goes on where it was. */
-export function useSession(practiceId: string, version: number, practice: Practice) {
-  const [session, setSession] = useState<Session>(() => readKept(practiceId, version) ?? fresh(version));
+/**
+ * What the leader has done so far, kept in this browser at every press so that a reload goes on where it was. The
+ * practice is kept with it: a class goes on with the practice it began with, whatever is saved elsewhere meanwhile.
+ */
+export function useSession(practiceId: string, version: number, practice: Practice, groupId: string | null) {
+  const [session, setSession] = useState<Session>(
+    () =>
+      readSession(sessionKey(practiceId)) ?? {
+        sessionId: newId(),
+        practiceId,
+        version,
+        groupId,
+        practice,
+        actions: [],
+      },
+  );
   const latest = useRef(session);
+  /** False where this browser’s store is full or refused: the class goes on, but a reload would lose it. */
+  const [isKept, setKept] = useState(true);
 
   const act = useCallback(
     (action: LeadAction): void => {
       const next = { ...latest.current, actions: [...latest.current.actions, action] };
       latest.current = next;
-      localStorage.setItem(key(practiceId), JSON.stringify(next));
+      setKept(keep(sessionKey(practiceId), JSON.stringify(next)));
       setSession(next);
     },
     [practiceId],
   );
 
+  /** Begins anew, with the practice as it is now. */
   const forget = useCallback((): void => {
-    localStorage.removeItem(key(practiceId));
-    latest.current = fresh(version);
+    drop(sessionKey(practiceId));
+    latest.current = { sessionId: newId(), practiceId, version, groupId, practice, actions: [] };
     setSession(latest.current);
-  }, [practiceId, version]);
+  }, [groupId, practice, practiceId, version]);
 
   // The state as of the last press; from there only the clock moves it.
   const base = useMemo(() => {
     const atMs = session.actions.at(-1)?.atMs ?? 0;
-    return { atMs, state: leadState(practice, session.actions, atMs) };
-  }, [practice, session]);
+    return { atMs, state: leadState(session.practice, session.actions, atMs) };
+  }, [session]);
 
-  return { session, base, act, forget };
+  return { session, base, act, forget, isKept };
 }

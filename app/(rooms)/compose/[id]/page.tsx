@@ -15,7 +15,7 @@ export default async function StoredPracticePage({ params }: { params: Promise<{
   return (
     <ComposeRoom
       key={id}
-      stored={{ id, version: stored.version, practice: stored.practice }}
+      stored={{ id, version: stored.version, saveId: stored.saveId, practice: stored.practice }}
       wishes={{}}
       {...data}
     />

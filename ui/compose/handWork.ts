@@ -1,0 +1,38 @@
+import { edit, type Edit, type Item, type Practice } from '@/core/practice';
+
+/** Changes by hand to an item itself: who makes them wants to find them again after the next draft. */
+const OF_ITEMS: ReadonlySet<Edit['kind']> = new Set([
+  'repetitions',
+  'breath-length',
+  'variant',
+  'first-side',
+  'quiet',
+  'hold',
+  'layers',
+  'image',
+  'cue',
+]);
+
+const isByHand = (item: Item): boolean =>
+  item.reasons.some(({ code }) => code === 'chosen-by-hand' || code === 'swapped-by-hand');
+
+function locked(practice: Practice, ids: readonly string[]): Practice {
+  return ids.length === 0 ? practice : edit(practice, { kind: 'lock', itemIds: ids, locked: true });
+}
+
+/** An edit by hand as one step, with what it touched kept through later drafts until it is let go. */
+export function editByHand(practice: Practice, change: Edit): Practice {
+  const next = edit(practice, change);
+  if (next === practice) return practice;
+  const before = new Set(practice.items.map((item) => item.id));
+  const fresh = next.items.filter((item) => !before.has(item.id) && !item.hinge).map((item) => item.id);
+  const touched = OF_ITEMS.has(change.kind) && 'itemId' in change ? [change.itemId] : [];
+  return locked(next, [...fresh, ...touched]);
+}
+
+/** A practice put in by hand (another form here, a pasted order): what was chosen by hand is kept. */
+export const keepChosen = (practice: Practice): Practice =>
+  locked(
+    practice,
+    practice.items.filter((item) => isByHand(item) && !item.hinge && !item.locked).map((item) => item.id),
+  );
