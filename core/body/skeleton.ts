@@ -131,7 +131,7 @@ export const LEVELS = {
   sternumEnd: 0.7,
   sternalNotch: 0.805,
   c7: 0.845,
-  t12: 0.668,
+  t12: 0.645,
   coccyx: 0.508,
 } as const;
 

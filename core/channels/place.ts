@@ -75,7 +75,9 @@ function bellyLevel(upCun: number): number {
 export function vertebraLevel(vertebra: Vertebra): number {
   const index = VERTEBRAE.indexOf(vertebra);
   const [c7, t12, l5, s4, end] = [0, 12, 17, 21, 22];
-  const [l5Level, s4Level] = [0.556, 0.517];
+  // GV4 and BL23 lie level with the navel (common practice): L2 is put there, two fifths of the way to L5.
+  const lumbar = (LEVELS.t12 - LEVELS.navel) / 2;
+  const [l5Level, s4Level] = [LEVELS.t12 - 5 * lumbar, 0.517];
   const between = (from: number, to: number, a: number, b: number): number =>
     a + ((b - a) * (index - from)) / (to - from);
   if (index <= t12) return between(c7, t12, LEVELS.c7, LEVELS.t12);
@@ -221,6 +223,29 @@ function onBone(skeleton: Skeleton, side: Side, bone: Bone, along: number, aroun
   );
 }
 
+/** Where the throat meets the floor of the chin, and where the nape meets the hair: degrees on the head's profile. */
+const THROAT_DEG = -74;
+const NAPE_DEG = HEAD_LINE.backDeg;
+
+/**
+ * A place round the neck. The neck stands obliquely: its foot runs from the notch above the breastbone in front to C7
+ * behind, its top from under the chin to the back hairline; `up` goes from the one ring (0) to the other (1).
+ */
+function onNeck(skeleton: Skeleton, side: Side, up: number, aroundDeg: number): SkinPlace {
+  const sign = side === 'left' ? 1 : -1;
+  const { trunk, build } = skeleton;
+  const h = build.statureM;
+  const profile = (deg: number): Vec =>
+    headSurface(trunk, h, Math.abs(deg) > 90 ? 180 : 0, Math.abs(deg) > 90 ? 180 - deg : deg).place;
+  const front = mix(trunkSurface(trunk, h, LEVELS.sternalNotch, 0).place, profile(THROAT_DEG), up);
+  const behind = mix(trunkSurface(trunk, h, LEVELS.c7, 180).place, profile(NAPE_DEG), up);
+  const half = scale(sub(front, behind), 0.5);
+  const out = scale(trunk.neckFrame.left, sign * between(NECK_RADII, up) * h);
+  const [s, c] = [Math.sin(aroundDeg * RAD), Math.cos(aroundDeg * RAD)];
+  const away = add(scale(half, c), scale(out, s));
+  return { place: add(mix(behind, front, 0.5), away), away: unit(away) };
+}
+
 function onHand(skeleton: Skeleton, side: Side, anchor: Anchor & { part: 'hand' }): SkinPlace {
   const sign = side === 'left' ? 1 : -1;
   const h = skeleton.build.statureM;
@@ -266,16 +291,8 @@ export function placeAnchor(skeleton: Skeleton, anchor: Anchor, side: Side): Ski
       return trunkSurface(trunk, h, anchor.level, sign * anchor.aroundDeg);
     case 'head':
       return headSurface(trunk, h, sign * anchor.aroundDeg, anchor.upDeg);
-    case 'neck': {
-      const frame = trunk.neckFrame;
-      return around(
-        mix(trunk.neck, trunk.skull, anchor.up),
-        between(NECK_RADII, anchor.up) * h,
-        frame.fwd,
-        scale(frame.left, sign),
-        anchor.aroundDeg,
-      );
-    }
+    case 'neck':
+      return onNeck(skeleton, side, anchor.up, anchor.aroundDeg);
     case 'shoulder': {
       const root = add(trunk.neck, inFrame(trunk.thorax, [sign * 0.03 * h, 0, 0]));
       const joint = skeleton.arms[side].shoulder;

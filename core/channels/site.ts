@@ -63,7 +63,10 @@ export const back = (below: Vertebra, outCun: number): Site => ({ on: 'back', be
 export const flank = (upCun: number, aroundDeg: number): Site => ({ on: 'flank', upCun, aroundDeg });
 /** A rib space, around the chest from the front. */
 export const ribs = (space: number, aroundDeg: number): Site => ({ on: 'ribs', space, aroundDeg });
-/** Share of the way from the base of the neck to the skull. */
+/**
+ * Share of the way up the neck: 0 at its foot (the notch above the breastbone, C7 behind), about 0.38 the ring of the
+ * windpipe, 0.55 the Adam’s apple, 1 under the chin and at the back hairline (from memory of ordinary necks).
+ */
 export const neck = (up: number, aroundDeg: number): Site => ({ on: 'neck', up, aroundDeg });
 /** Share of the way from the neck to the point of the shoulder; 0° in front, 90° on top, 180° behind. */
 export const shoulder = (out: number, aroundDeg: number): Site => ({ on: 'shoulder', out, aroundDeg });

@@ -52,7 +52,7 @@ export const VESSEL_POINTS = [
   { code: 'CV19', pinyin: 'Zǐgōng', hanzi: '紫宮', sense: 'purple palace', site: chest(2, 0), use: 'chest' },
   { code: 'CV20', pinyin: 'Huágài', hanzi: '華蓋', sense: 'splendid canopy', site: chest(1, 0), use: 'breath' },
   { code: 'CV21', pinyin: 'Xuánjī', hanzi: '璇璣', sense: 'turning pearl', site: chest('manubrium', 0), by: '1 cùn below CV22', use: 'throat, breath' },
-  { code: 'CV22', pinyin: 'Tiāntū', hanzi: '天突', sense: 'heavenly chimney', site: neck(0.02, 0), by: 'in the notch above the breastbone', use: 'throat, voice' },
-  { code: 'CV23', pinyin: 'Liánquán', hanzi: '廉泉', sense: 'spring at the ridge', site: neck(0.85, 0), by: 'above the Adam’s apple, under the chin', use: 'tongue, speech, saliva' },
+  { code: 'CV22', pinyin: 'Tiāntū', hanzi: '天突', sense: 'heavenly chimney', site: neck(0, 0), by: 'in the notch above the breastbone', use: 'throat, voice' },
+  { code: 'CV23', pinyin: 'Liánquán', hanzi: '廉泉', sense: 'spring at the ridge', site: neck(0.93, 0), by: 'above the Adam’s apple, under the chin', use: 'tongue, speech, saliva' },
   { code: 'CV24', pinyin: 'Chéngjiāng', hanzi: '承漿', sense: 'receiving the broth', site: face(0, -46), by: 'in the hollow under the lower lip', use: 'mouth, end of the orbit’s downward way' },
 ] as const satisfies readonly PointRecord[];
