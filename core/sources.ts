@@ -10,11 +10,22 @@ interface SourceRow {
 }
 
 const table = {
-  'su-wen-5': { kind: 'published', title: 'Huángdì Nèijīng, Sù Wèn, ch. 5' },
-  'nan-jing-64': { kind: 'published', title: 'Nàn Jīng, difficulty 64' },
-  'nan-jing-69': { kind: 'published', title: 'Nàn Jīng, difficulty 69' },
-  'ling-shu-38': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 38' },
-  'ling-shu-17': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 17' },
+  'su-wen-2': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 2 (from memory)' },
+  'su-wen-5': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 5 (from memory)' },
+  'su-wen-9': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 9 (from memory)' },
+  'su-wen-17': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 17 (from memory)' },
+  'su-wen-23': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 23 (from memory)' },
+  'su-wen-25': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 25 (from memory)' },
+  'su-wen-29': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 29 (from memory)' },
+  'su-wen-39': { kind: 'from-memory', title: 'Huángdì Nèijīng, Sù Wèn, ch. 39 (from memory)' },
+  'bai-hu-tong': { kind: 'from-memory', title: 'Bái Hǔ Tōng, on the five constants (from memory)' },
+  'nan-jing-28': { kind: 'from-memory', title: 'Nàn Jīng, difficulty 28 (from memory)' },
+  'nan-jing-64': { kind: 'from-memory', title: 'Nàn Jīng, difficulty 64 (from memory)' },
+  'nan-jing-69': { kind: 'from-memory', title: 'Nàn Jīng, difficulty 69 (from memory)' },
+  'ling-shu-2': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 2 (from memory)' },
+  'ling-shu-8': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 8 (from memory)' },
+  'ling-shu-17': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 17 (from memory)' },
+  'ling-shu-38': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 38 (from memory)' },
   'solar-terms': {
     kind: 'published',
     title: 'Definition of the 24 solar terms: apparent solar longitude in steps of 15°',
@@ -23,18 +34,21 @@ const table = {
     kind: 'published',
     title: 'National Astronomical Observatory of Japan, calendar notes: doyō at 27°, 117°, 207°, 297°',
   },
-  'five-animals-standard': { kind: 'published', title: 'Wǔ Qín Xì, modern standard edition' },
-  'brocades-standard': { kind: 'published', title: 'Bā Duàn Jǐn, modern standard edition' },
+  'five-animals-standard': { kind: 'from-memory', title: 'Wǔ Qín Xì, modern standard edition (from memory)' },
+  'brocades-standard': { kind: 'from-memory', title: 'Bā Duàn Jǐn, modern standard edition (from memory)' },
   'brocades-verse': { kind: 'from-memory', title: 'Older verse of the eight brocades (from memory)' },
-  'six-sounds-standard': { kind: 'published', title: 'Liù Zì Jué, modern standard edition' },
-  'six-sounds-season-verse': { kind: 'published', title: 'Verse on the six sounds attributed to Sūn Sīmiǎo' },
+  'six-sounds-standard': { kind: 'from-memory', title: 'Liù Zì Jué, modern standard edition (from memory)' },
+  'six-sounds-season-verse': {
+    kind: 'from-memory',
+    title: 'Verse on the six sounds attributed to Sūn Sīmiǎo (from memory)',
+  },
   'nourishing-nature-record': {
     kind: 'from-memory',
     title: 'Yǎng Xìng Yán Mìng Lù, the older list of the six breaths (from memory, to be checked)',
   },
   'who-points-2008': {
-    kind: 'published',
-    title: 'WHO Standard Acupuncture Point Locations in the Western Pacific Region, 2008',
+    kind: 'from-memory',
+    title: 'WHO Standard Acupuncture Point Locations in the Western Pacific Region, 2008 (from memory)',
   },
   'drillis-contini': {
     kind: 'published',
@@ -54,19 +68,15 @@ const table = {
     title: 'Weight-bearing lunge measures of the ankle, about 40° (from memory)',
   },
   'ling-shu-10': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 10 (courses, from memory)' },
-  'ling-shu-14': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 14' },
-  'ling-shu-15': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 15' },
-  'ling-shu-50': { kind: 'published', title: 'Huángdì Nèijīng, Líng Shū, ch. 50' },
+  'ling-shu-14': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 14 (from memory)' },
+  'ling-shu-15': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 15 (from memory)' },
+  'ling-shu-50': { kind: 'from-memory', title: 'Huángdì Nèijīng, Líng Shū, ch. 50 (from memory)' },
   'point-tables': { kind: 'from-memory', title: 'Point tables of standard textbooks (from memory)' },
   'sexagenary-cycle': {
     kind: 'published',
     title: 'The sixty-day cycle; checked against general-purpose calendar packages',
   },
   'common-practice': { kind: 'common-practice', title: 'Common practice, no single source' },
-  'measured-practice': {
-    kind: 'common-practice',
-    title: 'Common practice, measured on led practices of 4–29 minutes',
-  },
 } as const satisfies Record<string, SourceRow>;
 
 export type SourceId = keyof typeof table;

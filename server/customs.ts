@@ -1,3 +1,4 @@
+import { FORMER_VIRTUE_SCHOOLS } from '@/core/phases';
 import { customsSchema, DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
 import { z } from 'zod';
 import { sql, type Queries } from './sql';
@@ -18,7 +19,11 @@ function readable(document: unknown): Omit<StoredCustoms, 'version'> {
   const stored = storedSchema.safeParse(document);
   const told: Readonly<Record<string, unknown>> = stored.success ? stored.data : {};
   const strengths = { ...DEFAULT_CUSTOMS.strengths, ...(stored.success ? stored.data.strengths : {}) };
-  const merged: Record<string, unknown> = { ...told, strengths };
+  const merged: Record<string, unknown> = {
+    ...told,
+    strengths,
+    virtueSchool: FORMER_VIRTUE_SCHOOLS[String(told.virtueSchool)] ?? told.virtueSchool,
+  };
   const fallenBack: (keyof Customs)[] = [];
   const customs = Object.fromEntries(
     Object.entries(customsSchema.shape).map(([name, schema]) => {

@@ -101,7 +101,14 @@ export async function binGroup(queries: Queries, id: string, atMs: number): Prom
 
 /** What the almanac needs of the groups. */
 export const calendarOf = (groups: readonly Group[]): readonly GroupCalendar[] =>
-  groups.map(({ id, name, times, minutes, posture }) => ({ id, name, times, minutes, posture }));
+  groups.map(({ id, name, times, minutes, posture, familiarity }) => ({
+    id,
+    name,
+    times,
+    minutes,
+    posture,
+    familiarity,
+  }));
 
 /** What to be careful of in a group; alone, what the practitioner’s own customs say. */
 export const conditionsOf = (

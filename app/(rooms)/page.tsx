@@ -8,13 +8,15 @@ import {
   sunLongitudeDeg,
   wallTime,
 } from '@/core/almanac';
-import { suggestThemes, type Suggestion } from '@/core/brief';
+import { suggestThemes, type BriefWishes, type Suggestion } from '@/core/brief';
 import { writeBriefQuery } from '@/core/formats';
-import { readCustoms } from '@/server/customs';
+import { readStoredCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { calendarOf, listGroups } from '@/server/groups';
 import { AlmanacRoom, type AlmanacView } from '@/ui/almanac/AlmanacRoom';
+import { KeepsTime } from '@/ui/almanac/KeepsTime';
 import { MomentPicker } from '@/ui/almanac/MomentPicker';
+import { FallenBack } from '@/ui/customs/FallenBack';
 import { dateText } from '@/ui/kit/time';
 
 export const metadata = { title: 'Almanac' };
@@ -48,9 +50,14 @@ function askedMoment(at: string | undefined, zone: string): Asked {
 }
 
 /** Opens Compose with the suggestion's words chosen. */
-function composeLink({ theme, intent, dayPart, minutes, posture, groupId }: Suggestion): string {
+function composeLink(
+  { theme, intent, dayPart, minutes, posture, groupId }: Suggestion,
+  season: BriefWishes['season'] | undefined,
+): string {
   const group = groupId === undefined ? {} : { groupId };
-  return `/compose?${writeBriefQuery({ theme, intent, dayPart, minutes, posture, ...group })}`;
+  // Looked at ahead, the season is that of the day looked at; today it is left to the day it is opened.
+  const ahead = season === undefined ? {} : { season };
+  return `/compose?${writeBriefQuery({ theme, intent, dayPart, minutes, posture, ...group, ...ahead })}`;
 }
 
 function wallText(atMs: number, zone: string): string {
@@ -65,7 +72,8 @@ export default async function AlmanacPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const open = await database();
-  const [customs, groups, query] = [await readCustoms(open), await listGroups(open), await searchParams];
+  const { customs, fallenBack } = await readStoredCustoms(open);
+  const [groups, query] = [await listGroups(open), await searchParams];
   const { place } = customs;
   const asked = askedMoment(typeof query.at === 'string' ? query.at : undefined, place.zone);
   const reading = readAlmanac(asked.atMs, place, customs);
@@ -109,7 +117,10 @@ export default async function AlmanacPage({
     },
     suggestions: suggestThemes(reading, calendarOf(groups), place.zone).map((suggestion) => ({
       suggestion,
-      href: composeLink(suggestion),
+      href: composeLink(
+        suggestion,
+        asked.isNow ? undefined : reading.season.earth ? 'earth-turn' : reading.season.season,
+      ),
       groupName: groups.find((group) => group.id === suggestion.groupId)?.name,
     })),
     comingClasses: classesUntil(8).slice(0, 7),
@@ -139,6 +150,8 @@ export default async function AlmanacPage({
           {asked.problem}
         </p>
       )}
+      {asked.isNow && asked.problem === undefined && <KeepsTime />}
+      {fallenBack.length > 0 && <FallenBack fields={fallenBack} elsewhere />}
       <AlmanacRoom view={view} />
     </>
   );

@@ -1,5 +1,5 @@
 import { organHours, type HourReading, type HourSchool, type OrganHours } from './hours';
-import { fourPillars, type FourPillars } from './sexagenary';
+import { fourPillars, type DayTurns, type FourPillars } from './sexagenary';
 import { seasonAt, type SeasonCustoms, type SeasonNow } from './seasons';
 import { nextSunLongitude, previousSunLongitude, sunLongitudeDeg, wrapDeg } from './sun';
 import { nextTerms, termAt, type TermInstant } from './terms';
@@ -7,6 +7,7 @@ import { dayNumber, wallTime, type Place } from './zone';
 
 export interface AlmanacCustoms extends SeasonCustoms {
   readonly hours: HourSchool;
+  readonly dayTurns: DayTurns;
 }
 
 /** Everything the almanac says of one instant at one place. */
@@ -34,7 +35,7 @@ export interface AlmanacReading {
 export const DAY_PARTS = ['morning', 'midday', 'afternoon', 'evening'] as const;
 export type DayPart = (typeof DAY_PARTS)[number];
 
-/** Plain parts of the day by hour of the clock: from 4, 11, 14 and 18. Source: common practice. */
+/** Plain parts of the day by the hour, of the sundial or the clock: from 4, 11, 14 and 18. Source: common practice. */
 export function dayPartOf(hourOfDay: number): DayPart {
   if (hourOfDay < 4 || hourOfDay >= 18) return 'evening';
   if (hourOfDay < 11) return 'morning';
@@ -68,8 +69,9 @@ export function readAlmanac(atMs: number, place: Place, customs: AlmanacCustoms)
     hour,
     yearHalf: wrapDeg(longitude + (southern ? 180 : 0) - 270) < 180 ? 'yang' : 'yin',
     dayHalf: hour.hourOfDay < 12 ? 'yang' : 'yin',
-    dayPart: dayPartOf(hours.clock.hourOfDay),
-    pillars: fourPillars(atMs, place, customs.hours),
+    // Who counts the hours by the sundial has the parts of the day by it too.
+    dayPart: dayPartOf(hour.hourOfDay),
+    pillars: fourPillars(atMs, place, customs.hours, customs.dayTurns),
   };
 }
 

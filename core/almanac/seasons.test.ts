@@ -214,9 +214,45 @@ describe('organ hours', () => {
   });
 });
 
+describe('the calendar school south of the equator', () => {
+  const south = { latitudeDeg: -33.9, zone: 'Australia/Sydney' };
+  const school = { seasonSchool: 'calendar', earthSchool: 'four-turns', mirrorSouth: true } as const;
+  const noonIn = (year: number, month: number, day: number) =>
+    instantOf({ year, month, day, hour: 12 }, south.zone);
+
+  it('has turns of 18 days before 1 March, June, September and December, each day counted by hand', () => {
+    // 18 days before: 1 March 2026 → 11 February; 1 June → 14 May; 1 September → 14 August; 1 December → 13 November.
+    // In a leap year 1 March stands a day later: 12 February.
+    // prettier-ignore
+    const turns = [
+      [2026, [2, 11], [3, 1]], [2026, [5, 14], [6, 1]], [2026, [8, 14], [9, 1]], [2026, [11, 13], [12, 1]], [2028, [2, 12], [3, 1]],
+    ] as const;
+    for (const [year, [fromMonth, fromDay], [month, day]] of turns) {
+      const earth = (m: number, d: number) => seasonAt(noonIn(year, m, d), south, school).earth;
+      expect([year, month, earth(fromMonth, fromDay)]).toEqual([year, month, true]);
+      expect(earth(fromMonth, fromDay - 1)).toBe(false);
+      expect(earth(month, day)).toBe(false);
+      const turn = seasonAt(noonIn(year, fromMonth, fromDay), south, school);
+      expect(wallTime(turn.phaseEndsAtMs, south.zone)).toMatchObject({ month, day, hour: 0 });
+    }
+    expect(seasonAt(noonIn(2026, 3, 10), south, school).season).toBe('autumn');
+  });
+});
+
+describe('parts of the day', () => {
+  it('follow the sundial where the hours do, and the clock where they do', () => {
+    // At 80° E on Greenwich's clock the Sun is more than five hours ahead: 09:00 by the clock is past 14:00.
+    const east: Place = { name: 'far', latitudeDeg: 20, longitudeDeg: 80, zone: 'UTC' };
+    const atMs = Date.UTC(2026, 3, 15, 9);
+    const by = (hours: 'solar' | 'clock') =>
+      readAlmanac(atMs, east, { ...customs(), hours, dayTurns: 'midnight' }).dayPart;
+    expect([by('clock'), by('solar')]).toEqual(['morning', 'afternoon']);
+  });
+});
+
 describe('the reading', () => {
   const reading = (atMs: number, place = quillhaven) =>
-    readAlmanac(atMs, place, { ...customs(), hours: 'solar' });
+    readAlmanac(atMs, place, { ...customs(), hours: 'solar', dayTurns: 'midnight' });
 
   it('counts civil days to the change, not spans of 24 hours', () => {
     // Winter begins 2026-11-07; late on the 6th it is one day away, whatever the hour.
@@ -258,6 +294,7 @@ describe('the reading', () => {
       times: [{ weekday: 4, hour: 6, minute: 20 }],
       minutes: 12,
       posture: 'standing' as const,
+      familiarity: 'known' as const,
     };
     const [first] = suggestThemes(reading(noon(2026, 11, 25)), [group], 'Europe/London');
     expect(first).toMatchObject({ groupId: 'g', minutes: 12, dayPart: 'morning' });

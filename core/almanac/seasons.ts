@@ -17,9 +17,9 @@ export const EARTH_SCHOOLS = [
   {
     id: 'four-turns',
     label: 'the turn of each season (about 18 days before it changes)',
-    source: 'doyo-definition',
+    source: 'su-wen-29',
   },
-  { id: 'late-summer', label: 'late summer', source: 'common-practice' },
+  { id: 'late-summer', label: 'late summer', source: 'su-wen-9' },
 ] as const satisfies readonly { id: string; label: string; source: SourceId }[];
 export type EarthSchoolId = (typeof EARTH_SCHOOLS)[number]['id'];
 
@@ -30,7 +30,7 @@ export interface SeasonCustoms {
   readonly mirrorSouth: boolean;
 }
 
-/** The phase that rules each season. Source: Sù Wèn 5. */
+/** The phase that rules each season. Source: Sù Wèn 9 (from memory). */
 export const SEASON_PHASE = {
   spring: 'wood',
   summer: 'fire',
@@ -112,25 +112,35 @@ function longitudeMarks(school: 'solar-term' | 'equinox', earth: EarthSchoolId):
   return [...marks, ...earthMarks].toSorted((a, b) => a.longitudeDeg - b.longitudeDeg);
 }
 
-function dateMarks(earth: EarthSchoolId): readonly DateMark[] {
-  const before = (mark: DateMark): DateMark => {
-    const date = addDays({ year: 2001, month: mark.month, day: mark.day }, -TURN_DAYS);
-    const index = CALENDAR_MARKS.indexOf(mark);
+/**
+ * The marks of a civil year, in order. South of the equator the seasons stand half a year apart; a turn is counted back
+ * from its own season there, since months are not all as long.
+ */
+function dateMarks(earth: EarthSchoolId, year: number, shiftMonths: number): readonly DateMark[] {
+  const shifted = <Mark extends DateMark>(mark: Mark): Mark => ({
+    ...mark,
+    month: ((mark.month - 1 + shiftMonths) % 12) + 1,
+  });
+  const seasons = CALENDAR_MARKS.map(shifted);
+  const before = (mark: DateMark, index: number): DateMark => {
+    const date = addDays({ year, month: mark.month, day: mark.day }, -TURN_DAYS);
     return {
       month: date.month,
       day: date.day,
-      season: (CALENDAR_MARKS[(index + 3) % 4] as DateMark).season,
+      season: (seasons[(index + 3) % 4] as DateMark).season,
       earth: true,
     };
   };
-  const marks: DateMark[] =
+  const marks: readonly DateMark[] =
     earth === 'four-turns'
-      ? [...CALENDAR_MARKS, ...CALENDAR_MARKS.map(before)]
+      ? [...seasons, ...seasons.map(before)]
       : // Late summer by the calendar runs from 15 August to 15 September and takes two weeks of autumn with it.
         [
-          ...CALENDAR_MARKS.filter((mark) => mark.season !== 'autumn'),
-          { month: 8, day: 15, season: 'summer', earth: true },
-          { month: 9, day: 16, season: 'autumn', earth: false },
+          ...seasons.filter((mark) => mark.season !== 'autumn'),
+          ...[
+            { month: 8, day: 15, season: 'summer' as const, earth: true },
+            { month: 9, day: 16, season: 'autumn' as const, earth: false },
+          ].map(shifted),
         ];
   return marks.toSorted((a, b) => a.month * 100 + a.day - (b.month * 100 + b.day));
 }
@@ -199,16 +209,19 @@ function byLongitude(atMs: number, customs: SeasonCustoms, shiftDeg: number): Se
 }
 
 function byCalendar(atMs: number, customs: SeasonCustoms, zone: string, shiftMonths: number): SeasonNow {
-  const marks = dateMarks(customs.earthSchool);
   const today = wallTime(atMs, zone);
-  // Shift the calendar by half a year in the south: March there stands where September stands in the north.
-  const month = ((today.month - 1 + shiftMonths) % 12) + 1;
-  const current = lastMarkBefore(marks, (mark) => mark.month * 100 + mark.day, month * 100 + today.day);
+  const marksOf = (year: number): readonly DateMark[] => dateMarks(customs.earthSchool, year, shiftMonths);
+  const marks = marksOf(today.year);
+  const current = lastMarkBefore(marks, (mark) => mark.month * 100 + mark.day, today.month * 100 + today.day);
   const instantOfMark = (mark: DateMark): number => {
-    const markMonth = ((mark.month - 1 + shiftMonths) % 12) + 1;
-    const thisYear: CivilDate = { year: today.year, month: markMonth, day: mark.day };
+    const index = marks.indexOf(mark);
+    const dateIn = (year: number): CivilDate => {
+      const { month, day } = marksOf(year)[index] as DateMark;
+      return { year, month, day };
+    };
+    const thisYear = dateIn(today.year);
     const passed = dayNumber(thisYear) <= dayNumber(today);
-    return instantOf(passed ? { ...thisYear, year: today.year + 1 } : thisYear, zone);
+    return instantOf(passed ? dateIn(today.year + 1) : thisYear, zone);
   };
   return withChanges(marks, current, instantOfMark, atMs);
 }

@@ -19,6 +19,9 @@ export const BRANCHES = [
   { pinyin: 'yǒu', hanzi: '酉' }, { pinyin: 'xū', hanzi: '戌' }, { pinyin: 'hài', hanzi: '亥' },
 ] as const;
 
+/** When the day turns: at midnight, or with the zǐ hour at 23:00. Schools differ (common practice). */
+export type DayTurns = 'midnight' | 'zi-hour';
+
 /** A place in the cycle of sixty, 0 = jiǎ-zǐ. */
 export interface Sexagenary {
   readonly index: number;
@@ -51,11 +54,17 @@ function fromStemBranch(stem: number, branch: number): Sexagenary {
 /**
  * Stems and branches of year, month, day and hour at a place.
  * The year turns at Lì Chūn and the month at each odd solar term, at the Sun's own instant. The hour follows
- * `hours` (true solar time or the clock). The day turns at midnight of the same reckoning; in the late zǐ hour
- * (23–24) the hour's stem is already the next day's, as general-purpose calendars count it.
+ * `hours` (true solar time or the clock). The day turns, by the same reckoning, at midnight or already with the zǐ
+ * hour at 23:00 (a custom). Where it turns at midnight, the late zǐ hour (23–24) still belongs to the old day but bears
+ * the stem of the next day's first hour, as general-purpose calendars count it.
  * Source: the sexagenary cycle; 1900–2100 checked against two calendar packages.
  */
-export function fourPillars(atMs: number, place: Place, hours: 'solar' | 'clock'): FourPillars {
+export function fourPillars(
+  atMs: number,
+  place: Place,
+  hours: 'solar' | 'clock',
+  dayTurns: DayTurns = 'midnight',
+): FourPillars {
   const longitude = wrapDeg(sunLongitudeDeg(atMs) + 0.0002);
   const sinceSpring = wrapDeg(longitude - 315);
   const civilYear = wallTime(atMs, place.zone).year;
@@ -78,13 +87,14 @@ export function fourPillars(atMs: number, place: Place, hours: 'solar' | 'clock'
     month: local.getUTCMonth() + 1,
     day: local.getUTCDate(),
   });
-  // 1970-01-01 was a xīn-sì day (index 17).
-  const day = sexagenary(localDay + 17);
-
   const hourOfDay = local.getUTCHours() + local.getUTCMinutes() / 60;
+  const lateZi = hourOfDay >= 23 ? 1 : 0;
+  // 1970-01-01 was a xīn-sì day (index 17).
+  const day = sexagenary(localDay + 17 + (dayTurns === 'zi-hour' ? lateZi : 0));
+
   const hourBranch = Math.floor(((hourOfDay + 1) % 24) / 2);
-  const dayStemForHour = day.index + (hourOfDay >= 23 ? 1 : 0);
+  const dayStemForHour = localDay + 17 + lateZi;
   // Five rats rule: the stem of the zǐ hour follows from the day's stem.
-  const hourStem = mod((dayStemForHour % 10) * 2 + hourBranch, 10);
+  const hourStem = mod(mod(dayStemForHour, 10) * 2 + hourBranch, 10);
   return { year: sexagenary(yearIndex), month, day, hour: fromStemBranch(hourStem, hourBranch) };
 }

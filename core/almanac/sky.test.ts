@@ -7,6 +7,7 @@ import {
   nextSunLongitude,
   previousSunLongitude,
   sunLongitudeDeg,
+  TERM_WITHIN_SEC,
   trueSolarMs,
   turnDeg,
 } from './sun';
@@ -139,6 +140,30 @@ describe('solar terms', () => {
     expect(compared).toBeGreaterThan(4750);
   });
 
+  it('no term lies further from a calendar package of another theory than is claimed, 1900–2100 (tyme4ts)', () => {
+    let worstSec = 0;
+    for (let year = 1900; year <= 2100; year += 1)
+      nextTerms(instantOf({ year, month: 1, day: 10 }, CST), 23).forEach(({ atMs, term }) => {
+        const wall = wallTime(atMs, CST);
+        const index = (SOLAR_TERMS.findIndex((row) => row.id === term.id) + 3) % 24;
+        const theirs = TymeTerm.fromIndex(term.longitudeDeg === 270 ? wall.year + 1 : wall.year, index)
+          .getJulianDay()
+          .getSolarTime();
+        const theirMs = Date.UTC(
+          theirs.getYear(),
+          theirs.getMonth() - 1,
+          theirs.getDay(),
+          theirs.getHour() - 8,
+          theirs.getMinute(),
+          theirs.getSecond(),
+        );
+        worstSec = Math.max(worstSec, Math.abs(atMs - theirMs) / 1000);
+      });
+    expect(worstSec).toBeLessThanOrEqual(TERM_WITHIN_SEC);
+    // A claim far wider than what is seen would say nothing.
+    expect(worstSec).toBeGreaterThan(TERM_WITHIN_SEC / 2);
+  });
+
   it('fall on the right side of local midnight however close they come (2025-12-22 00:03 in Tokyo, the 21st in London)', () => {
     const solstice = nextSunLongitude(270, Date.UTC(2025, 11, 1));
     expect(wallTime(solstice, JST)).toMatchObject({ month: 12, day: 22, hour: 0 });
@@ -194,6 +219,23 @@ describe('stems and branches', () => {
       ),
       { numRuns: 300, seed: 11 },
     );
+  });
+
+  it('turn the day with the zǐ hour where that is the custom (tyme4ts counts so)', () => {
+    for (let day = 1; day <= 60; day += 1) {
+      const atMs = instantOf({ year: 2026, month: 3, day, hour: 23, minute: 30 }, CST);
+      const wall = wallTime(atMs, CST);
+      const tyme = SolarTime.fromYmdHms(wall.year, wall.month, wall.day, 23, 30, 0).getSixtyCycleHour();
+      const ours = fourPillars(atMs, beijing, 'clock', 'zi-hour');
+      expect([ours.day.hanzi, ours.hour.hanzi]).toEqual([
+        tyme.getDay().getName(),
+        tyme.getSixtyCycle().getName(),
+      ]);
+      // By the other custom the day is still the old one; the hour bears the same stem.
+      const late = fourPillars(atMs, beijing, 'clock', 'midnight');
+      expect(late.hour.hanzi).toBe(ours.hour.hanzi);
+      expect((ours.day.index - late.day.index + 60) % 60).toBe(1);
+    }
   });
 
   it('turn the day within the second of local midnight', () => {

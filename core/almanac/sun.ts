@@ -25,10 +25,14 @@ export function sunLongitudeDeg(atMs: number): number {
   return wrapDeg(SunPosition(new Date(atMs)).elon);
 }
 
+/** The most by which a term’s instant may differ from another careful reckoning, seconds. */
+export const TERM_WITHIN_SEC = 65;
+
 /**
  * The next instant at or after `fromMs` when the Sun's apparent longitude is `longitudeDeg`.
- * Milliseconds since 1970 UTC, good to a minute; against full theory the largest difference seen is 40 s
- * (tests: Meeus table 27.E, NAOJ almanacs).
+ * Milliseconds since 1970 UTC, good to about a minute: no term of 1900–2100 lies further than `TERM_WITHIN_SEC` from a
+ * calendar package of another theory (test: "no term lies further"; Meeus table 27.E and NAOJ almanacs within 60 s).
+ * Whoever prints a minute of it prints it as about that minute.
  */
 export function nextSunLongitude(longitudeDeg: number, fromMs: number): number {
   const target = wrapDeg(longitudeDeg);

@@ -93,3 +93,29 @@ describe('days of the calendar', () => {
     expect([length(2026, 3, 29), length(2026, 10, 25), length(2026, 6, 1)]).toEqual([23, 25, 24]);
   });
 });
+
+describe('a zone', () => {
+  it('is a place of the zone database or UTC, never an offset, an abbreviation or a word', () => {
+    for (const zone of [
+      'UTC',
+      'Europe/London',
+      'Asia/Kolkata',
+      'America/Argentina/Buenos_Aires',
+      'Etc/GMT-8',
+    ])
+      expect({ zone, known: isKnownZone(zone) }).toEqual({ zone, known: true });
+    for (const zone of [
+      'UTC+01:00',
+      '+01:00',
+      'BST',
+      'EST',
+      'constructor',
+      '__proto__',
+      '',
+      ' ',
+      'Europe/Nowhere',
+      'Zulu',
+    ])
+      expect({ zone, known: isKnownZone(zone) }).toEqual({ zone, known: false });
+  });
+});

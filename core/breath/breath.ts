@@ -24,7 +24,7 @@ export type BreathManner = (typeof BREATH_MANNERS)[number]['id'];
 interface PaceRow {
   readonly id: string;
   readonly label: string;
-  /** Usual seconds of one whole breath when flowing forms take 11 s. */
+  /** Usual seconds of one whole breath when flowing forms take 12 s, 5 breaths a minute. */
   readonly usualSec: number;
   readonly leastSec: number;
   readonly mostSec: number;
@@ -34,20 +34,20 @@ interface PaceRow {
 /** Seconds per breath by kind of form. The ratio to `flowing` scales with the pace asked for. */
 // prettier-ignore
 export const PACE_KINDS = [
-  { id: 'gathering', label: 'gathering or cleansing breath', usualSec: 13, leastSec: 8, mostSec: 24, source: 'measured-practice' },
-  { id: 'flowing', label: 'rise and sink, open and close', usualSec: 11, leastSec: 6, mostSec: 23, source: 'measured-practice' },
-  { id: 'turning', label: 'turn, twist, weight shift', usualSec: 9.6, leastSec: 5, mostSec: 12, source: 'measured-practice' },
-  { id: 'circling', label: 'large arm or waist circle', usualSec: 12, leastSec: 9, mostSec: 13, source: 'measured-practice' },
-  { id: 'wave', label: 'wave pushing', usualSec: 11.5, leastSec: 9, mostSec: 14, source: 'measured-practice' },
-  { id: 'neck', label: 'neck places, side bend, lean', usualSec: 20, leastSec: 14, mostSec: 21, source: 'measured-practice' },
-  { id: 'fold', label: 'fold, then twist', usualSec: 10, leastSec: 8, mostSec: 12.5, source: 'measured-practice' },
-  { id: 'one-leg', label: 'one-leg balance', usualSec: 17, leastSec: 8, mostSec: 21, source: 'measured-practice' },
-  { id: 'animal', label: 'animal form', usualSec: 19, leastSec: 15, mostSec: 21, source: 'measured-practice' },
-  { id: 'leg-tracing', label: 'leg channel tracing', usualSec: 16, leastSec: 15, mostSec: 23, source: 'measured-practice' },
-  { id: 'arm-tracing', label: 'arm channel tracing', usualSec: 12.5, leastSec: 10, mostSec: 16, source: 'measured-practice' },
-  { id: 'inner', label: 'inner breathing', usualSec: 15, leastSec: 14, mostSec: 16, source: 'measured-practice' },
-  { id: 'heel', label: 'heel rise and drop', usualSec: 7.5, leastSec: 7, mostSec: 21, source: 'measured-practice' },
-  { id: 'sound', label: 'healing sound', usualSec: 13, leastSec: 10, mostSec: 20, source: 'common-practice' },
+  { id: 'gathering', label: 'gathering or cleansing breath', usualSec: 12, leastSec: 8, mostSec: 24, source: 'common-practice' },
+  { id: 'flowing', label: 'rise and sink, open and close', usualSec: 12, leastSec: 6, mostSec: 24, source: 'common-practice' },
+  { id: 'turning', label: 'turn, twist, weight shift', usualSec: 10, leastSec: 5, mostSec: 12, source: 'common-practice' },
+  { id: 'circling', label: 'large arm or waist circle', usualSec: 12, leastSec: 9, mostSec: 13, source: 'common-practice' },
+  { id: 'wave', label: 'wave pushing', usualSec: 12, leastSec: 9, mostSec: 14, source: 'common-practice' },
+  { id: 'neck', label: 'neck places, side bend, lean', usualSec: 20, leastSec: 14, mostSec: 22, source: 'common-practice' },
+  { id: 'fold', label: 'fold, then twist', usualSec: 10, leastSec: 8, mostSec: 12, source: 'common-practice' },
+  { id: 'one-leg', label: 'one-leg balance', usualSec: 16, leastSec: 8, mostSec: 20, source: 'common-practice' },
+  { id: 'animal', label: 'animal form', usualSec: 18, leastSec: 15, mostSec: 22, source: 'common-practice' },
+  { id: 'leg-tracing', label: 'leg channel tracing', usualSec: 16, leastSec: 15, mostSec: 24, source: 'common-practice' },
+  { id: 'arm-tracing', label: 'arm channel tracing', usualSec: 12, leastSec: 10, mostSec: 16, source: 'common-practice' },
+  { id: 'inner', label: 'inner breathing', usualSec: 16, leastSec: 14, mostSec: 18, source: 'common-practice' },
+  { id: 'heel', label: 'heel rise and drop', usualSec: 8, leastSec: 7, mostSec: 20, source: 'common-practice' },
+  { id: 'sound', label: 'healing sound', usualSec: 14, leastSec: 10, mostSec: 20, source: 'common-practice' },
 ] as const satisfies readonly PaceRow[];
 
 export type PaceKind = (typeof PACE_KINDS)[number]['id'];
@@ -60,7 +60,7 @@ export interface Pace {
   readonly outToIn: number;
 }
 
-const FLOWING_SEC = 11;
+const FLOWING_SEC = 12;
 
 /** The row of a pace kind. */
 export function paceKind(kind: PaceKind): PaceRow {

@@ -3,7 +3,16 @@ import { readAlmanac } from '../almanac';
 import { briefSchema, fillBrief, intentFor, themeOrgans, themePhase } from '.';
 
 const readingAt = (iso: string) => readAlmanac(Date.parse(iso), DEFAULT_CUSTOMS.place, DEFAULT_CUSTOMS);
-const groups = [{ id: 'g', name: 'chairs', times: [], minutes: 15, posture: 'seated' as const }];
+const groups = [
+  {
+    id: 'g',
+    name: 'chairs',
+    times: [],
+    minutes: 15,
+    posture: 'seated' as const,
+    familiarity: 'taught' as const,
+  },
+];
 
 describe('filling the brief', () => {
   it('takes season and organ from the almanac, pace from the customs, and says so', () => {
@@ -31,8 +40,8 @@ describe('filling the brief', () => {
       DEFAULT_CUSTOMS,
       groups,
     );
-    expect(brief).toMatchObject({ minutes: 8, posture: 'seated', groupId: 'g' });
-    expect(why).toMatchObject({ minutes: 'chosen', posture: 'group' });
+    expect(brief).toMatchObject({ minutes: 8, posture: 'seated', groupId: 'g', familiarity: 'taught' });
+    expect(why).toMatchObject({ minutes: 'chosen', posture: 'group', familiarity: 'group' });
   });
 
   it('leans to calm in the evening', () => {

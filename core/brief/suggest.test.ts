@@ -12,6 +12,7 @@ const group = (id: string, weekday: number, hour: number): GroupCalendar => ({
   times: [{ weekday, hour, minute: 0 }],
   minutes: 25,
   posture: 'seated',
+  familiarity: 'known',
 });
 
 describe('what the almanac suggests', () => {

@@ -13,6 +13,7 @@ import type { Theme } from './theme';
 
 /** A group as far as the almanac cares: who comes, when, for how long, standing or seated. */
 export interface GroupCalendar {
+  readonly familiarity: 'known' | 'taught';
   readonly id: string;
   readonly name: string;
   readonly times: readonly ClassTime[];

@@ -43,8 +43,8 @@ export const CHANNELS = [
   { id: 'TE', name: 'Triple Burner channel', organ: 'triple-burner', flow: 'hand to head', source: 'ling-shu-38' },
   { id: 'GB', name: 'Gallbladder channel', organ: 'gallbladder', flow: 'head to foot', source: 'ling-shu-38' },
   { id: 'LR', name: 'Liver channel', organ: 'liver', flow: 'foot to chest', source: 'ling-shu-38' },
-  { id: 'GV', name: 'Governing vessel', organ: undefined, flow: 'up the back', source: 'ling-shu-17' },
-  { id: 'CV', name: 'Conception vessel', organ: undefined, flow: 'up the front', source: 'ling-shu-17' },
+  { id: 'GV', name: 'Governing vessel', organ: undefined, flow: 'up the back', source: 'nan-jing-28' },
+  { id: 'CV', name: 'Conception vessel', organ: undefined, flow: 'up the front', source: 'nan-jing-28' },
 ] as const satisfies readonly ChannelRow[];
 
 /** The row of one channel. */

@@ -80,7 +80,23 @@ export const OTHER_CLASSES = [
   { code: 'BL62', kind: 'confluent', what: 'of the yang heel vessel', source: 'point-tables' },
   { code: 'LU7', kind: 'confluent', what: 'of the Conception vessel', source: 'point-tables' },
   { code: 'KI6', kind: 'confluent', what: 'of the yin heel vessel', source: 'point-tables' },
-] as const satisfies readonly { code: PointCode; kind: 'connecting' | 'cleft' | 'meeting' | 'confluent'; what: string; source: SourceId }[];
+  { code: 'ST9', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'LI18', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'TE16', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'BL10', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'SI16', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'SI17', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'LU3', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'PC1', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'CV22', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'GV16', kind: 'window of the sky', what: '', source: 'ling-shu-2' },
+  { code: 'ST36', kind: 'command', what: 'of the belly', source: 'point-tables' },
+  { code: 'BL40', kind: 'command', what: 'of the back', source: 'point-tables' },
+  { code: 'LU7', kind: 'command', what: 'of head and neck', source: 'point-tables' },
+  { code: 'LI4', kind: 'command', what: 'of face and mouth', source: 'point-tables' },
+  { code: 'PC6', kind: 'command', what: 'of the chest', source: 'point-tables' },
+  { code: 'GV26', kind: 'command', what: 'for bringing round', source: 'point-tables' },
+] as const satisfies readonly { code: PointCode; kind: 'connecting' | 'cleft' | 'meeting' | 'confluent' | 'window of the sky' | 'command'; what: string; source: SourceId }[];
 
 export const CLASS_KINDS = [
   ...TRANSPORT_KINDS,
@@ -94,6 +110,8 @@ export const CLASS_KINDS = [
   'lower sea',
   'meeting',
   'confluent',
+  'window of the sky',
+  'command',
 ] as const;
 export type ClassKind = (typeof CLASS_KINDS)[number];
 
@@ -116,7 +134,7 @@ const organOf = (id: RegularChannelId): OrganId => {
   return found;
 };
 
-/** Phase of a transport point by the rule of Nàn Jīng 64: yin begins with wood, yang with metal. */
+/** Phase of a transport point (which points they are: Líng Shū 2) by the rule of Nàn Jīng 64, from memory: yin begins with wood, yang with metal. */
 export function transportPhase(id: RegularChannelId, kind: TransportKind): PhaseId {
   let phase = (organ(organOf(id)).polarity === 'yin' ? 'wood' : 'metal') as PhaseId;
   for (let step = 0; step < TRANSPORT_KINDS.indexOf(kind); step += 1) phase = childOf(phase);
@@ -149,7 +167,7 @@ function classesOfChannel(id: RegularChannelId): readonly (readonly [PointCode, 
   const points = ORGAN_POINTS[id];
   const rows: (readonly [PointCode, PointClass])[] = TRANSPORT_KINDS.map((kind, index) => [
     TRANSPORT_POINTS[id][index] ?? TRANSPORT_POINTS[id][0],
-    own(kind, 'nan-jing-64', transportPhase(id, kind)),
+    own(kind, 'ling-shu-2', transportPhase(id, kind)),
   ]);
   rows.push(
     [motherPoint(id), own('mother', 'nan-jing-69')],

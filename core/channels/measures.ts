@@ -69,32 +69,34 @@ interface MeasureRow {
   readonly id: MeasureId;
   readonly cun: number;
   readonly what: string;
+  /** How many cùn it counts. */
+  readonly source: SourceId;
   /** Length on this body, as a share of stature. */
   readonly share: number;
-  readonly source: SourceId;
+  readonly shareSource: SourceId;
 }
 
 // prettier-ignore
 export const MEASURES: readonly MeasureRow[] = [
-  { id: 'hairlines', cun: 12, what: 'front hairline to back hairline', share: headArc(HEAD_LINE.frontDeg, HEAD_LINE.backDeg), source: 'who-points-2008' },
-  { id: 'glabella-hairline', cun: 3, what: 'between the brows to the front hairline', share: headArc(HEAD_LINE.glabellaDeg, HEAD_LINE.frontDeg), source: 'who-points-2008' },
-  { id: 'hairline-corners', cun: 9, what: 'between the corners of the forehead', share: (9 * HEAD_SIDE_DEG * Math.PI / 180) * (HEAD.breadth + HEAD.height) / 2, source: 'who-points-2008' },
-  { id: 'mastoids', cun: 9, what: 'between the bones behind the ears', share: (9 * HEAD_SIDE_DEG * Math.PI / 180) * (HEAD.breadth + HEAD.depth) / 2, source: 'who-points-2008' },
-  { id: 'c7-hairline', cun: 3, what: 'below C7 to the back hairline', share: 0.045, source: 'who-points-2008' },
-  { id: 'nipples', cun: 8, what: 'between the nipples', share: 0.11, source: 'who-points-2008' },
-  { id: 'notch-xiphoid', cun: 9, what: 'notch above the breastbone to its lower end', share: LEVELS.sternalNotch - LEVELS.sternumEnd, source: 'who-points-2008' },
-  { id: 'xiphoid-navel', cun: 8, what: 'lower end of the breastbone to the navel', share: LEVELS.sternumEnd - LEVELS.navel, source: 'who-points-2008' },
-  { id: 'navel-pubis', cun: 5, what: 'navel to the upper border of the pubic bone', share: LEVELS.navel - LEVELS.pubis, source: 'who-points-2008' },
-  { id: 'scapulae', cun: 6, what: 'between the inner edges of the shoulder blades', share: 0.085, source: 'who-points-2008' },
-  { id: 'axilla-elbow', cun: 9, what: 'fold of the armpit to the elbow crease', share: LENGTHS.upperArm.share * (1 - AXILLA_ALONG), source: 'who-points-2008' },
-  { id: 'elbow-wrist', cun: 12, what: 'elbow crease to wrist crease', share: LENGTHS.forearm.share, source: 'who-points-2008' },
-  { id: 'pubis-patella', cun: 18, what: 'upper border of the pubic bone to the top of the kneecap', share: LEVELS.pubis - patellaHeight, source: 'who-points-2008' },
-  { id: 'trochanter-knee', cun: 19, what: 'top of the thigh bone to the knee crease', share: share('thigh'), source: 'who-points-2008' },
-  { id: 'gluteal-knee', cun: 14, what: 'fold of the buttock to the knee crease', share: share('thigh') * (1 - GLUTEAL_ALONG), source: 'who-points-2008' },
-  { id: 'knee-lateral-malleolus', cun: 16, what: 'knee crease to the outer ankle', share: 16 * shankCun, source: 'who-points-2008' },
-  { id: 'patella-medial-malleolus', cun: 15, what: 'lower end of the kneecap to the inner ankle', share: 15 * shankCun, source: 'who-points-2008' },
-  { id: 'condyle-medial-malleolus', cun: 13, what: 'under the inner knob of the shin bone to the inner ankle', share: 13 * shankCun, source: 'who-points-2008' },
-  { id: 'malleolus-sole', cun: 3, what: 'inner ankle to the sole', share: share('ankleHeight') + 0.5 * shankCun, source: 'who-points-2008' },
+  { id: 'hairlines', cun: 12, what: 'front hairline to back hairline', share: headArc(HEAD_LINE.frontDeg, HEAD_LINE.backDeg), source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'glabella-hairline', cun: 3, what: 'between the brows to the front hairline', share: headArc(HEAD_LINE.glabellaDeg, HEAD_LINE.frontDeg), source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'hairline-corners', cun: 9, what: 'between the corners of the forehead', share: (9 * HEAD_SIDE_DEG * Math.PI / 180) * (HEAD.breadth + HEAD.height) / 2, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'mastoids', cun: 9, what: 'between the bones behind the ears', share: (9 * HEAD_SIDE_DEG * Math.PI / 180) * (HEAD.breadth + HEAD.depth) / 2, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'c7-hairline', cun: 3, what: 'below C7 to the back hairline', share: 0.045, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'nipples', cun: 8, what: 'between the nipples', share: 0.11, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'notch-xiphoid', cun: 9, what: 'notch above the breastbone to its lower end', share: LEVELS.sternalNotch - LEVELS.sternumEnd, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'xiphoid-navel', cun: 8, what: 'lower end of the breastbone to the navel', share: LEVELS.sternumEnd - LEVELS.navel, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'navel-pubis', cun: 5, what: 'navel to the upper border of the pubic bone', share: LEVELS.navel - LEVELS.pubis, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'scapulae', cun: 6, what: 'between the inner edges of the shoulder blades', share: 0.085, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'axilla-elbow', cun: 9, what: 'fold of the armpit to the elbow crease', share: LENGTHS.upperArm.share * (1 - AXILLA_ALONG), source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'elbow-wrist', cun: 12, what: 'elbow crease to wrist crease', share: LENGTHS.forearm.share, source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'pubis-patella', cun: 18, what: 'upper border of the pubic bone to the top of the kneecap', share: LEVELS.pubis - patellaHeight, source: 'who-points-2008', shareSource: 'body-from-memory' },
+  { id: 'trochanter-knee', cun: 19, what: 'top of the thigh bone to the knee crease', share: share('thigh'), source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'gluteal-knee', cun: 14, what: 'fold of the buttock to the knee crease', share: share('thigh') * (1 - GLUTEAL_ALONG), source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'knee-lateral-malleolus', cun: 16, what: 'knee crease to the outer ankle', share: 16 * shankCun, source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'patella-medial-malleolus', cun: 15, what: 'lower end of the kneecap to the inner ankle', share: 15 * shankCun, source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'condyle-medial-malleolus', cun: 13, what: 'under the inner knob of the shin bone to the inner ankle', share: 13 * shankCun, source: 'who-points-2008', shareSource: 'drillis-contini' },
+  { id: 'malleolus-sole', cun: 3, what: 'inner ankle to the sole', share: share('ankleHeight') + 0.5 * shankCun, source: 'who-points-2008', shareSource: 'drillis-contini' },
 ];
 
 const table = new Map(MEASURES.map((row) => [row.id, row]));

@@ -202,17 +202,47 @@ describe('point classes', () => {
       classesOf('PC6')
         .map((one) => one.kind)
         .sort(),
-    ).toEqual(['confluent', 'connecting']);
+    ).toEqual(['command', 'confluent', 'connecting']);
     expect(
       classesOf('ST36')
         .map((one) => one.kind)
         .sort(),
-    ).toEqual(['lower sea', 'sea']);
+    ).toEqual(['command', 'lower sea', 'sea']);
+    const windows = POINTS.filter((row) =>
+      classesOf(row.code).some((one) => one.kind === 'window of the sky'),
+    );
+    // Ten in all (Líng Shū 2 and 21, from memory).
+    expect(windows.map((row) => row.code).toSorted()).toEqual([
+      'BL10',
+      'CV22',
+      'GV16',
+      'LI18',
+      'LU3',
+      'PC1',
+      'SI16',
+      'SI17',
+      'ST9',
+      'TE16',
+    ]);
     expect(
       classesOf('CV12')
         .map((one) => one.kind)
         .sort(),
     ).toEqual(['front-mu', 'meeting']);
+  });
+
+  it('are told apart by their senses, and say each direction in one way', () => {
+    const senses = POINTS.filter((row) => row.channel !== undefined).map((row) => row.sense);
+    const twice = senses.filter((sense, index) => senses.indexOf(sense) !== index);
+    expect(twice).toEqual([]);
+    for (const row of POINTS)
+      expect({
+        code: row.code,
+        vague: /\b(?:before (?:the|its|their)|at the outer corner of)\b|beside the tendon/.test(row.where),
+      }).toEqual({
+        code: row.code,
+        vague: false,
+      });
   });
 
   it('propose points for a theme by rule, each once and with its reason', () => {

@@ -57,7 +57,8 @@ function rowOf(record: ExtraRecord & { code: PointCode }): PointRow {
     region: regionOf(record.site),
     where: siteWords(record.site, record.by),
     use: record.use,
-    source: 'who-points-2008',
+    // The standard has the points of the fourteen channels; the extra ones are in the textbooks.
+    source: channel ? 'who-points-2008' : 'point-tables',
   };
 }
 

@@ -16,6 +16,8 @@ import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthId, type StrengthLevel } fr
 const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] =>
   rows.map((row) => row.id) as [Id, ...Id[]];
 
+const ownWord = z.string().trim().max(60, 'at most 60 characters');
+
 export const placeSchema = z.strictObject({
   name: z.string().trim().min(1, 'a place needs a name').max(80),
   latitudeDeg: z
@@ -38,6 +40,16 @@ export const customsSchema = z.strictObject({
   hours: z.enum(HOUR_SCHOOLS),
   animalSchool: z.enum(ids<AnimalSchoolId>(ANIMAL_SCHOOLS)),
   virtueSchool: z.enum(ids<VirtueSchoolId>(VIRTUE_SCHOOLS)),
+  /** One’s own word for what each phase grows into, said where the school is one’s own. */
+  ownVirtues: z.strictObject({
+    wood: ownWord,
+    fire: ownWord,
+    earth: ownWord,
+    metal: ownWord,
+    water: ownWord,
+  }),
+  /** When the day of stems and branches turns: at midnight, or with the zǐ hour at 23:00. */
+  dayTurns: z.enum(['midnight', 'zi-hour']),
   soundSchool: z.enum(ids<SoundSchoolId>(SOUND_SCHOOLS)),
   brocadeSchool: z.enum(ids<BrocadeSchoolId>(BROCADE_SCHOOLS)),
   jointOrder: z.enum(ids<JointOrderId>(JOINT_ORDERS)),
@@ -84,6 +96,8 @@ export const DEFAULT_CUSTOMS: Customs = {
   hours: 'solar',
   animalSchool: 'standard',
   virtueSchool: 'classical',
+  ownVirtues: { wood: '', fire: '', earth: '', metal: '', water: '' },
+  dayTurns: 'midnight',
   soundSchool: 'standard',
   brocadeSchool: 'standard',
   jointOrder: 'bottom-up',
@@ -93,7 +107,7 @@ export const DEFAULT_CUSTOMS: Customs = {
   sideSeen: 'own',
   strengths: Object.fromEntries(STRENGTH_IDS.map((id) => [id, 'usual'])) as Record<StrengthId, StrengthLevel>,
   newFormsAtMost: 3,
-  wordsPerMin: 155,
+  wordsPerMin: 150,
   exhaleRoute: 'by-purpose',
   ownConditions: [],
 };

@@ -15,14 +15,14 @@ export const STRENGTHS = [
   { id: 'support', label: 'the pair, the mother, the child', what: 'The other organ of the pair; the mother phase to nourish, the child to clear.', source: 'nan-jing-69' },
   { id: 'season', label: 'season and hour', what: 'A leaning to the season’s phase; yang in the morning, yin in the evening.', source: 'common-practice' },
   { id: 'arc', label: 'arc of effort', what: 'Effort rises to the middle and falls to the close.', source: 'common-practice' },
-  { id: 'shares', label: 'usual shares of the sections', what: 'Each section near its usual share of the minutes.', source: 'measured-practice' },
+  { id: 'shares', label: 'usual shares of the sections', what: 'Each section near its usual share of the minutes.', source: 'common-practice' },
   { id: 'stance', label: 'few changes of stance', what: 'A change of width or direction costs time and attention.', source: 'common-practice' },
   { id: 'rest', label: 'arms and legs rested', what: 'Not two forms in a row with the arms up, nor two in a low stance.', source: 'common-practice' },
   { id: 'variety', label: 'other than last time', what: 'Forms of the last classes of the same group count for less.', source: 'common-practice' },
   { id: 'twins', label: 'near-twins apart', what: 'Two forms of one kind for the same organs seldom both.', source: 'common-practice' },
   { id: 'level', label: 'easy before hard', what: 'Harder forms cost more where they are taught as we go.', source: 'common-practice' },
-  { id: 'talk', label: 'little talk', what: 'Forms that need long announcing cost a little.', source: 'measured-practice' },
-  { id: 'dose', label: 'usual doses', what: 'Repetitions near what is usual for the form, and no form for much more than three minutes.', source: 'measured-practice' },
+  { id: 'talk', label: 'little talk', what: 'Forms that need long announcing cost a little.', source: 'common-practice' },
+  { id: 'dose', label: 'usual doses', what: 'Repetitions near what is usual for the form, and no form for much more than three minutes.', source: 'common-practice' },
   { id: 'economy', label: 'fewer forms, done properly', what: 'Every further form must be worth its place.', source: 'common-practice' },
 ] as const satisfies readonly StrengthRow[];
 

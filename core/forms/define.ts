@@ -47,7 +47,7 @@ export function defineForm(text: FormText): Form {
     exhale: 'nose' as const,
     entry: [],
     exit: [],
-    // Known forms need about 5 s of talk, taught ones 12–30 s (measured practice).
+    // Known forms need about 5 s of talk, taught ones 12–30 s (common practice).
     setupSec: { known: 5, taught: 16 },
     settleSec: 2,
     loosens: [],
@@ -71,7 +71,7 @@ export const along = (
   ...channels: readonly Form['channels'][number]['channel'][]
 ): Form['channels'] => channels.map((channel) => ({ channel, how }));
 
-/** Usual repetitions by kind of form; three is the favourite, then six and nine (measured practice). */
+/** Usual repetitions by kind of form; three is the favourite, then six and nine (common practice). */
 export const FEW = { least: 1, usual: 3, most: 9, multipleOf: 1 } as const;
 export const FLOWING_COUNT = { least: 2, usual: 6, most: 18, multipleOf: 1 } as const;
 export const INNER_COUNT = { least: 2, usual: 5, most: 18, multipleOf: 1 } as const;

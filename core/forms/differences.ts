@@ -29,17 +29,17 @@ const holdsLowerCentre = (form: Form): boolean =>
 /** Points teachers settle differently; which form they touch follows from what the form is (common practice). */
 // prettier-ignore
 const CONTESTED: readonly ContestedRow[] = [
-  { point: 'place of the lower dāntián', touches: holdsLowerCentre, positions: [['shallow', '1.5 cùn below the navel'], ['usual', 'three finger-widths below the navel, two deep'], ['deep', '3 cùn below the navel'], ['at the navel', 'the navel itself']] },
-  { point: 'the hand underneath', touches: (form) => holdsLowerCentre(form) && form.channels.some((reach) => reach.how === 'hold'), positions: [['right', 'right hand underneath'], ['left', 'left hand underneath'], ['by sex', 'left for men, right for women']] },
-  { point: 'life gate', touches: (form) => form.points.includes('GV4'), positions: [['points', 'under the second lumbar vertebra'], ['back', 'the whole small of the back'], ['sacrum', 'the sacrum']] },
-  { point: 'upper centre', touches: (form) => form.points.includes('EX-HN3'), positions: [['brow', 'between the brows'], ['deep', 'the centre of the head']] },
-  { point: 'tail tuck', touches: (form) => form.manner === 'back' || form.family === 'spinal wave', positions: [['out', 'tuck on the exhale'], ['in', 'tuck on the inhale, breathing into the back']] },
-  { point: 'knees as the arms rise', touches: (form) => form.asks.armsAboveShoulders || form.id === 'rise-and-sink', positions: [['straighten', 'knees straighten with the rise'], ['bend', 'knees bend with the rise']] },
-  { point: 'breath of a twist', touches: (form) => form.asks.twist !== 'none', positions: [['out', 'exhale to turn'], ['in', 'inhale to turn'], ['free', 'let the breath be']] },
-  { point: 'heel rise', touches: (form) => form.family === 'heel drop', positions: [['in', 'inhale up'], ['out', 'exhale up']] },
-  { point: 'exhale', touches: (form) => form.actions.includes('clears') && form.pace !== 'sound', positions: [['nose', 'by the nose always'], ['mouth first', 'by the mouth at first'], ['by purpose', 'mouth to clear, nose to nourish']] },
-  { point: 'knees in a wide stance', touches: (form) => form.stance.start === 'wide', positions: [['inside', 'knees inside the feet'], ['over', 'knees over the toes']] },
-  { point: 'tapping the arm', touches: (form) => form.family === 'percussion route' && form.route?.includes('inner elbow') === true, positions: [['with the flow', 'down the inside, up the outside'], ['to drain', 'the other way round']] },
+  { point: 'place of the lower dāntián', touches: holdsLowerCentre, positions: [['at the sea of qi (CV6)', '1.5 cùn below the navel, behind the skin'], ['at the gate of origin (CV4)', '3 cùn below the navel, behind the skin'], ['at the navel (CV8)', 'behind the navel itself']] },
+  { point: 'the hand underneath', touches: (form) => holdsLowerCentre(form) && form.channels.some((reach) => reach.how === 'hold'), positions: [['right beneath', 'right hand underneath'], ['left beneath', 'left hand underneath'], ['men left, women right', 'left for men, right for women']] },
+  { point: 'life gate', touches: (form) => form.points.includes('GV4'), positions: [['at the point (GV4)', 'under the second lumbar vertebra'], ['between the Kidneys', 'the whole small of the back']] },
+  { point: 'upper centre', touches: (form) => form.points.includes('EX-HN3'), positions: [['at the hall of the seal (Yìntáng)', 'between the brows'], ['at the mud pill (ní wán)', 'the centre of the head']] },
+  { point: 'tail tuck', touches: (form) => form.manner === 'back' || form.family === 'spinal wave', positions: [['tuck as you sink', 'tuck on the exhale'], ['tuck to fill the back', 'tuck on the inhale, breathing into the back']] },
+  { point: 'knees as the arms rise', touches: (form) => form.asks.armsAboveShoulders || form.id === 'rise-and-sink', positions: [['rise together', 'knees straighten with the rise'], ['sink as the hands rise', 'knees bend with the rise']] },
+  { point: 'breath of a twist', touches: (form) => form.asks.twist !== 'none', positions: [['closing goes out', 'exhale to turn'], ['opening comes in', 'inhale to turn'], ['natural breath', 'let the breath be']] },
+  { point: 'heel rise', touches: (form) => form.family === 'heel drop', positions: [['rising comes in', 'inhale up'], ['effort goes out', 'exhale up']] },
+  { point: 'exhale', touches: (form) => form.actions.includes('clears') && form.pace !== 'sound', positions: [['nose always', 'by the nose always'], ['mouth for beginners', 'by the mouth at first'], ['by purpose', 'mouth to clear, nose to nourish']] },
+  { point: 'knees in a wide stance', touches: (form) => form.stance.start === 'wide', positions: [['over the toes', 'knees in line with the toes'], ['rounded crotch (yuán dāng)', 'knees pressed a little outwards']] },
+  { point: 'tapping the arm', touches: (form) => form.family === 'percussion route' && form.route?.includes('inner elbow') === true, positions: [['with the flow', 'down the inside, up the outside'], ['against it, to drain', 'the other way round']] },
 ];
 
 /** Everything in which schools differ over this form: what it belongs to, its number, its sound, its manner. */
@@ -85,7 +85,7 @@ export function differencesOf(form: Form): readonly Difference[] {
         positions: positions.map(([school, says]) => ({
           school,
           says,
-          source: 'measured-practice' as const,
+          source: 'common-practice' as const,
         })),
       });
   return rows;

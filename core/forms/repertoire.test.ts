@@ -221,7 +221,7 @@ describe('the repertoire', () => {
       expect(form.parts.length).toBeGreaterThan(1);
   });
 
-  it('uses pace kinds whose usual breath lies in its own range (measured practice)', () => {
+  it('uses pace kinds whose usual breath lies in its own range (common practice)', () => {
     for (const form of REPERTOIRE) {
       const kind = paceKind(form.pace);
       expect(kind.usualSec).toBeGreaterThanOrEqual(kind.leastSec);

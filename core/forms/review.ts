@@ -59,8 +59,8 @@ const WEIGHTS: Readonly<Record<FormNote['code'], NoteWeight>> = {
 };
 export const noteWeight = (note: FormNote): NoteWeight => WEIGHTS[note.code];
 
-/** Syllables spoken a second: 155 words a minute (measured practice) of about 1.4 syllables (from memory). */
-const SYLLABLES_PER_SEC = (155 / 60) * 1.4;
+/** Syllables spoken a second: 150 words a minute (common practice) of about 1.4 syllables (from memory). */
+const SYLLABLES_PER_SEC = (150 / 60) * 1.4;
 
 /** A rough count of the syllables of an English cue: groups of vowels, a silent final e left out. */
 export function syllables(text: string): number {

@@ -47,9 +47,9 @@ const FROM_THE_GROUND = [
 /** The order in which joints are gone through (all common practice). */
 // prettier-ignore
 export const JOINT_ORDERS = [
-  { id: 'bottom-up', label: 'from the ankles up', source: 'measured-practice', order: FROM_THE_GROUND },
-  { id: 'top-down', label: 'from the neck down', source: 'measured-practice', order: FROM_THE_GROUND.toReversed() },
-  { id: 'shake-first', label: 'shake first, then from the ankles up', source: 'measured-practice', order: [['shaking', 'bouncing'], ...FROM_THE_GROUND] },
+  { id: 'bottom-up', label: 'from the ankles up', source: 'common-practice', order: FROM_THE_GROUND },
+  { id: 'top-down', label: 'from the neck down', source: 'common-practice', order: FROM_THE_GROUND.toReversed() },
+  { id: 'shake-first', label: 'shake first, then from the ankles up', source: 'common-practice', order: [['shaking', 'bouncing'], ...FROM_THE_GROUND] },
 ] as const satisfies readonly { readonly id: string; readonly label: string; readonly source: SourceId; readonly order: readonly (readonly string[])[] }[];
 export type JointOrderId = (typeof JOINT_ORDERS)[number]['id'];
 
@@ -77,13 +77,19 @@ export const FORM_SETS: readonly FormSetRow[] = [
   { id: 'five-animals', name: 'the five animals', orders: ANIMAL_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: animalOrder(id).map((animal) => FROLICS_OF[animal] ?? []) })) },
   { id: 'six-sounds', name: 'the healing sounds', orders: SOUND_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: single(soundOrder(id).map((organ) => `sound-${organ}`)) })) },
   { id: 'phase-round', name: 'the five-phase round', orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['phase-wood-sapling', 'phase-fire-blossom', 'phase-earth-turning-ground', 'phase-metal-autumn-air', 'phase-water-well']) }] },
-  { id: 'five-waves', name: 'the five waves', orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['wave-wood', 'wave-fire', 'wave-earth', 'wave-metal', 'wave-water']) }] },
+  { id: 'leaning-round', name: 'the leaning round of the phases', orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['wave-wood', 'wave-fire', 'wave-earth', 'wave-metal', 'wave-water']) }] },
   { id: 'six-tracings', name: 'the six tracings', orders: [{ school: 'flow', label: 'by the flow of the channels', source: 'ling-shu-10', places: single(['trace-lung-large-intestine', 'trace-spleen-stomach', 'trace-heart-small-intestine', 'trace-kidney-bladder', 'trace-pericardium-triple-burner', 'trace-liver-gallbladder']) }] },
   { id: 'joints', name: 'the joints', orders: JOINT_ORDERS.map(({ id, label, source, order }) => ({ school: id, label, source, places: order })) },
   { id: 'rising-swings', name: 'swings at rising heights', orders: [{ school: 'rising', label: 'from the belly to the shoulders', source: 'common-practice', places: single(['swing-and-knock', 'swing-knock-ribs', 'swing-knock-shoulders']) }] },
   { id: 'waking-round', name: 'the waking round', orders: [{ school: 'hands-first', label: 'from the hands to the whole body', source: 'common-practice', places: single(['wake-teeth', 'wake-ears', 'tap-head', 'face-tapping', 'wake-round-rubbing']) }] },
   { id: 'knocking-round', name: 'the knocking round', orders: [{ school: 'arms-first', label: 'arms, trunk, legs, and home to the belly', source: 'common-practice', places: single(['tap-arms', 'tap-chest', 'tap-flanks', 'tap-kidneys', 'tap-sacrum', 'tap-legs-outside', 'tap-legs-front', 'tap-legs-back', 'tap-legs-inside', 'tap-belly']) }] },
 ] as const;
+
+/** Sets by the ids they had before; what was kept with them is still read. */
+const FORMER_IDS: Readonly<Record<string, string>> = { 'five-waves': 'leaning-round' };
+
+/** The id a set has now. */
+export const setIdNow = (id: string): string => FORMER_IDS[id] ?? id;
 
 /** Which order of a set the user's own choices mean. */
 export interface SetSchools {
@@ -104,7 +110,7 @@ const chosenSchool = (setId: string, schools: SetSchools): string | undefined =>
 
 /** The order of a set in the user's school; the only one there is where no school is chosen. */
 export function setOrder(setId: string, schools: SetSchools): SetOrder {
-  const row = FORM_SETS.find((candidate) => candidate.id === setId);
+  const row = FORM_SETS.find((candidate) => candidate.id === setIdNow(setId));
   const wanted = chosenSchool(setId, schools);
   const order = row?.orders.find((candidate) => candidate.school === wanted) ?? row?.orders[0];
   if (!order)

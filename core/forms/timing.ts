@@ -3,8 +3,8 @@ import { cycleOf } from './variants';
 import { type Form } from './model';
 import { type VariantId } from './terms';
 
-/** The ordinary teaching pace (measured practice): a flowing breath of 11 s. */
-const ORDINARY: Pace = { breathsPerMin: 60 / 11, outToIn: 1 };
+/** The ordinary teaching pace (common practice): five breaths a minute. */
+const ORDINARY: Pace = { breathsPerMin: 5, outToIn: 1 };
 
 /**
  * Seconds of one whole repetition, both sides where there are sides: breaths by the kind of form, free and held
@@ -22,7 +22,7 @@ export function repetitionSec(form: Form, variant: VariantId, pace: Pace = ORDIN
   return (exhales * breathSec(form.pace, pace) + own) * sides;
 }
 
-/** Seconds a repetition takes in led practices, by kind of form, for one breath to several (measured practice). */
+/** Seconds a repetition takes, by kind of form, for one breath to several (common practice). */
 const REPETITION_RANGES: Readonly<Partial<Record<PaceKind, readonly [least: number, most: number]>>> = {
   gathering: [8, 45],
   flowing: [6, 46],
@@ -38,7 +38,7 @@ const REPETITION_RANGES: Readonly<Partial<Record<PaceKind, readonly [least: numb
   inner: [14, 32],
   heel: [7, 21],
 };
-/** Free strokes: from one swing to a round of the whole body (measured practice). */
+/** Free strokes: from one swing to a round of the whole body (common practice). */
 const FREE_RANGE = [2, 60] as const;
 
 /** How a repetition's time stands to the range of its kind; undefined where it lies within. */

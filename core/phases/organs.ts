@@ -34,18 +34,18 @@ export interface OrganRow {
 
 // prettier-ignore
 export const ORGANS = [
-  { id: 'lung', name: 'Lung', pinyin: 'fèi', hanzi: '肺', channel: 'LU', phase: 'metal', polarity: 'yin', pair: 'large-intestine', source: 'su-wen-5' },
-  { id: 'large-intestine', name: 'Large Intestine', pinyin: 'dàcháng', hanzi: '大腸', channel: 'LI', phase: 'metal', polarity: 'yang', pair: 'lung', source: 'su-wen-5' },
-  { id: 'stomach', name: 'Stomach', pinyin: 'wèi', hanzi: '胃', channel: 'ST', phase: 'earth', polarity: 'yang', pair: 'spleen', source: 'su-wen-5' },
-  { id: 'spleen', name: 'Spleen', pinyin: 'pí', hanzi: '脾', channel: 'SP', phase: 'earth', polarity: 'yin', pair: 'stomach', source: 'su-wen-5' },
-  { id: 'heart', name: 'Heart', pinyin: 'xīn', hanzi: '心', channel: 'HT', phase: 'fire', polarity: 'yin', pair: 'small-intestine', source: 'su-wen-5' },
-  { id: 'small-intestine', name: 'Small Intestine', pinyin: 'xiǎocháng', hanzi: '小腸', channel: 'SI', phase: 'fire', polarity: 'yang', pair: 'heart', source: 'su-wen-5' },
-  { id: 'bladder', name: 'Bladder', pinyin: 'pángguāng', hanzi: '膀胱', channel: 'BL', phase: 'water', polarity: 'yang', pair: 'kidney', source: 'su-wen-5' },
-  { id: 'kidney', name: 'Kidney', pinyin: 'shèn', hanzi: '腎', channel: 'KI', phase: 'water', polarity: 'yin', pair: 'bladder', source: 'su-wen-5' },
-  { id: 'pericardium', name: 'Pericardium', pinyin: 'xīnbāo', hanzi: '心包', channel: 'PC', phase: 'fire', polarity: 'yin', pair: 'triple-burner', source: 'su-wen-5' },
-  { id: 'triple-burner', name: 'Triple Burner', pinyin: 'sānjiāo', hanzi: '三焦', channel: 'TE', phase: 'fire', polarity: 'yang', pair: 'pericardium', source: 'su-wen-5' },
-  { id: 'gallbladder', name: 'Gallbladder', pinyin: 'dǎn', hanzi: '膽', channel: 'GB', phase: 'wood', polarity: 'yang', pair: 'liver', source: 'su-wen-5' },
-  { id: 'liver', name: 'Liver', pinyin: 'gān', hanzi: '肝', channel: 'LR', phase: 'wood', polarity: 'yin', pair: 'gallbladder', source: 'su-wen-5' },
+  { id: 'lung', name: 'Lung', pinyin: 'fèi', hanzi: '肺', channel: 'LU', phase: 'metal', polarity: 'yin', pair: 'large-intestine', source: 'ling-shu-2' },
+  { id: 'large-intestine', name: 'Large Intestine', pinyin: 'dàcháng', hanzi: '大腸', channel: 'LI', phase: 'metal', polarity: 'yang', pair: 'lung', source: 'ling-shu-2' },
+  { id: 'stomach', name: 'Stomach', pinyin: 'wèi', hanzi: '胃', channel: 'ST', phase: 'earth', polarity: 'yang', pair: 'spleen', source: 'ling-shu-2' },
+  { id: 'spleen', name: 'Spleen', pinyin: 'pí', hanzi: '脾', channel: 'SP', phase: 'earth', polarity: 'yin', pair: 'stomach', source: 'ling-shu-2' },
+  { id: 'heart', name: 'Heart', pinyin: 'xīn', hanzi: '心', channel: 'HT', phase: 'fire', polarity: 'yin', pair: 'small-intestine', source: 'ling-shu-2' },
+  { id: 'small-intestine', name: 'Small Intestine', pinyin: 'xiǎocháng', hanzi: '小腸', channel: 'SI', phase: 'fire', polarity: 'yang', pair: 'heart', source: 'ling-shu-2' },
+  { id: 'bladder', name: 'Bladder', pinyin: 'pángguāng', hanzi: '膀胱', channel: 'BL', phase: 'water', polarity: 'yang', pair: 'kidney', source: 'ling-shu-2' },
+  { id: 'kidney', name: 'Kidney', pinyin: 'shèn', hanzi: '腎', channel: 'KI', phase: 'water', polarity: 'yin', pair: 'bladder', source: 'ling-shu-2' },
+  { id: 'pericardium', name: 'Pericardium', pinyin: 'xīnbāo', hanzi: '心包', channel: 'PC', phase: 'fire', polarity: 'yin', pair: 'triple-burner', source: 'ling-shu-2' },
+  { id: 'triple-burner', name: 'Triple Burner', pinyin: 'sānjiāo', hanzi: '三焦', channel: 'TE', phase: 'fire', polarity: 'yang', pair: 'pericardium', source: 'ling-shu-2' },
+  { id: 'gallbladder', name: 'Gallbladder', pinyin: 'dǎn', hanzi: '膽', channel: 'GB', phase: 'wood', polarity: 'yang', pair: 'liver', source: 'ling-shu-2' },
+  { id: 'liver', name: 'Liver', pinyin: 'gān', hanzi: '肝', channel: 'LR', phase: 'wood', polarity: 'yin', pair: 'gallbladder', source: 'ling-shu-2' },
 ] as const satisfies readonly OrganRow[];
 
 const byId = new Map<OrganId, OrganRow>(ORGANS.map((row) => [row.id, row]));

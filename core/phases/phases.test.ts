@@ -37,7 +37,7 @@ describe('the five phases', () => {
     expect(correspondence('wood', 'tissue')).toBe('sinews');
     expect(correspondence('fire', 'taste')).toBe('bitter');
     expect(correspondence('earth', 'climate')).toBe('damp');
-    expect(correspondence('metal', 'disturbing-emotion')).toBe('grief');
+    expect(correspondence('metal', 'disturbing-emotion')).toBe('grief, sorrow');
     expect(correspondence('water', 'sense')).toBe('ears');
   });
 

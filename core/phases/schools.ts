@@ -19,9 +19,9 @@ export type AnimalSchoolId = (typeof ANIMAL_SCHOOLS)[number]['id'];
 /** The quality a phase grows into: teachers differ, so the list is the user's to choose. */
 // prettier-ignore
 export const VIRTUE_SCHOOLS = [
-  { id: 'classical', label: 'the five constants', wood: 'kindness (rén)', fire: 'propriety (lǐ)', earth: 'trust (xìn)', metal: 'rightness (yì)', water: 'wisdom (zhì)', source: 'su-wen-5' },
+  { id: 'classical', label: 'the five constants', wood: 'kindness (rén)', fire: 'propriety (lǐ)', earth: 'trust (xìn)', metal: 'rightness (yì)', water: 'wisdom (zhì)', source: 'bai-hu-tong' },
   { id: 'inner-smile', label: 'inner smile', wood: 'kindness', fire: 'joy and love', earth: 'fairness and centredness', metal: 'courage', water: 'gentleness and calm', source: 'common-practice' },
-  { id: 'plain', label: 'plain words', wood: 'ease', fire: 'joy', earth: 'peace', metal: 'contentment', water: 'gratitude', source: 'common-practice' },
+  { id: 'own', label: 'your own words', wood: '', fire: '', earth: '', metal: '', water: '', source: 'common-practice' },
 ] as const satisfies readonly PhaseSchool[];
 export type VirtueSchoolId = (typeof VIRTUE_SCHOOLS)[number]['id'];
 
@@ -37,5 +37,14 @@ const pick = <Row extends { readonly id: string }>(rows: readonly Row[], id: str
 export const animalOf = (phase: PhaseId, school: AnimalSchoolId): string =>
   pick(ANIMAL_SCHOOLS, school, 'animal')[phase];
 
-export const virtueOf = (phase: PhaseId, school: VirtueSchoolId): string =>
-  pick(VIRTUE_SCHOOLS, school, 'virtue')[phase];
+/** A teacher’s own word for each phase; an empty one is not said yet. */
+export type OwnVirtues = Readonly<Record<PhaseId, string>>;
+
+/** The word of the school for a phase; where a teacher has not written their own yet, that of the five constants. */
+export function virtueOf(phase: PhaseId, school: VirtueSchoolId, own?: OwnVirtues): string {
+  const word = school === 'own' ? (own?.[phase].trim() ?? '') : pick(VIRTUE_SCHOOLS, school, 'virtue')[phase];
+  return word === '' ? pick(VIRTUE_SCHOOLS, 'classical', 'virtue')[phase] : word;
+}
+
+/** Ids that schools had before, and what they are now: what was kept with them is still read. */
+export const FORMER_VIRTUE_SCHOOLS: Readonly<Record<string, VirtueSchoolId>> = { plain: 'own' };

@@ -73,9 +73,9 @@ export interface Timeline {
   readonly breaths: number;
 }
 
-/** First repetition against a later one (measured practice: 1.4–2.7 for a taught form). */
+/** First repetition against a later one (common practice: 1.4–2.7 for a taught form). */
 export const FIRST_REPETITION = { known: 1.1, taught: 1.8 } as const;
-/** A change of stance costs 3–6 s (measured practice). */
+/** A change of stance costs 3–6 s (common practice). */
 export const STANCE_CHANGE_SEC = { known: 4, taught: 6 } as const;
 
 const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');

@@ -49,7 +49,7 @@ const practice = (items: readonly Item[], over: Partial<Practice> = {}): Practic
     ...PLAIN_BRIEF,
     theme: { kind: 'phase', phase: 'metal' },
     intent: 'nourish',
-    breathsPerMin: 60 / 11,
+    breathsPerMin: 5,
   },
   customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
   seed: 1,
@@ -79,24 +79,24 @@ const composed = (seed: number, minutes = 20): Practice => {
 
 describe('the pace', () => {
   it.each(PACE_KINDS.map((row) => [row.id, row.usualSec] as const))(
-    'of %s is %f s a breath when flowing forms take 11 s (common practice, measured)',
+    'of %s is %f s a breath when flowing forms take 12 s (common practice)',
     (kind, usualSec) => {
-      expect(breathSec(kind, { breathsPerMin: 60 / 11, outToIn: 1 })).toBeCloseTo(usualSec, 9);
+      expect(breathSec(kind, { breathsPerMin: 5, outToIn: 1 })).toBeCloseTo(usualSec, 9);
     },
   );
 
   it('scales with the breaths a minute', () => {
-    expect(breathSec('turning', { breathsPerMin: 6, outToIn: 1 })).toBeCloseTo((10 * 9.6) / 11, 9);
+    expect(breathSec('turning', { breathsPerMin: 6, outToIn: 1 })).toBeCloseTo((10 * 10) / 12, 9);
     expect(breathSec('flowing', { breathsPerMin: 3, outToIn: 1 })).toBeCloseTo(20, 9);
   });
 });
 
 describe('compile', () => {
-  it('takes the measured times: a two-breath arm tracing of both arms about 25 s a round, leg tapping 14 s a round (common practice)', () => {
+  it('takes usual times: a two-breath arm tracing of both arms about 24 s a round, leg tapping 14 s a round (common practice)', () => {
     const arms = practice([item('trace-lung-large-intestine', { repetitions: 2 })]);
     const rounds = compile(arms).events.filter((event) => event.repetition === 2);
     const roundSec = rounds.reduce((sum, event) => sum + event.lengthMs, 0) / 1000;
-    expect(roundSec).toBeCloseTo(25, 0);
+    expect(roundSec).toBeCloseTo(24, 0);
     const legs = compile(practice([item('tap-legs', { repetitions: 2 })])).events.filter(
       (event) => event.repetition === 2,
     );
@@ -108,7 +108,7 @@ describe('compile', () => {
     for (const familiarity of ['known', 'taught'] as const) {
       const timeline = compile(practice([item('mist-over-the-lake', { repetitions: 4, familiarity })]));
       const first = familiarity === 'known' ? 1.1 : 1.8;
-      const expected = mist.setupSec[familiarity] + 11 * (3 + first) + mist.settleSec;
+      const expected = mist.setupSec[familiarity] + 12 * (3 + first) + mist.settleSec;
       expect(timeline.totalMs / 1000).toBeCloseTo(expected, 2);
     }
   });
@@ -243,12 +243,12 @@ describe('the breath line', () => {
 });
 
 describe('words against breath', () => {
-  it('finds a cue that cannot be said within its stroke at 155 words a minute (measured practice)', () => {
+  it('finds a cue that cannot be said within its stroke at 150 words a minute (common practice)', () => {
     const [event] = compile(practice([item('mist-over-the-lake')])).events.filter(
       (candidate) => candidate.repetition === 2,
     );
     if (!event) throw new Error('expected a stroke');
-    expect(cueFill({ ...event, cue: 'one two three four five', lengthMs: 60_000 })).toBeCloseTo(5 / 155, 9);
+    expect(cueFill({ ...event, cue: 'one two three four five', lengthMs: 60_000 })).toBeCloseTo(5 / 150, 9);
     expect(cueFill({ ...event, cue: 'one two three four five', lengthMs: 1000 })).toBeGreaterThan(1);
   });
 });
@@ -330,7 +330,7 @@ describe('edit', () => {
   });
 
   it('knows every pace kind by its row', () => {
-    expect(paceKind('flowing').usualSec).toBe(11);
+    expect(paceKind('flowing').usualSec).toBe(12);
     expect(() => paceKind('nothing' as 'flowing')).toThrow(RangeError);
   });
 });

@@ -1,5 +1,5 @@
-/** Spoken words a minute while the voice is speaking (measured practice: 150–165). */
-export const SPEAKING_WORDS_PER_MIN = 155;
+/** Spoken words a minute while the voice is speaking , in explaining (common practice). */
+export const SPEAKING_WORDS_PER_MIN = 150;
 
 /** Seconds a text takes to say. */
 export const spokenSec = (text: string, wordsPerMin = SPEAKING_WORDS_PER_MIN): number =>

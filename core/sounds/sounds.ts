@@ -36,7 +36,7 @@ export const SOUND_SCHOOLS = [
   },
   {
     // The older list gives the Heart two breaths and the Triple Burner none.
-    id: 'older', label: 'older list (for scholars)',
+    id: 'older', label: 'older list (for scholars; which breath is whose, and their order, are doubtful)',
     liver: 'hē', heart: 'hū, then chuī', spleen: 'xī', lung: 'xū', kidney: 'sī', 'triple-burner': undefined,
     order: ['heart', 'lung', 'liver', 'spleen', 'kidney'],
     source: 'nourishing-nature-record',
@@ -54,6 +54,25 @@ function school(id: SoundSchoolId): SoundSchool {
 /** The syllable for an organ in the given school, or undefined where that school has none. */
 export const soundOf = (organ: SoundOrgan, schoolId: SoundSchoolId): string | undefined =>
   school(schoolId)[organ];
+
+/** The characters of the syllables, as they are written with the organ of the standard school (from memory). */
+const HANZI: Readonly<Record<string, string>> = {
+  xū: '噓',
+  hē: '呵',
+  hū: '呼',
+  sī: '呬',
+  chuī: '吹',
+  xī: '嘻',
+};
+
+/** The characters for an organ's sound; nothing in a school whose sounds are no syllables of the old list. */
+export const soundHanzi = (organ: SoundOrgan, schoolId: SoundSchoolId): string | undefined =>
+  schoolId === 'voiced'
+    ? undefined
+    : soundOf(organ, schoolId)
+        ?.split(', then ')
+        .map((syllable) => HANZI[syllable] ?? '')
+        .join('');
 
 /** The order a school takes the organs in. */
 export const soundOrder = (schoolId: SoundSchoolId): readonly SoundOrgan[] => school(schoolId).order;

@@ -37,6 +37,14 @@ const TURNING_NAMES: Readonly<Record<number, string>> = {
   270: 'December solstice',
 };
 
+/** What the stretch of the year is called, by the way Earth is counted. */
+function stretchName(season: AlmanacReading['season'], earth: Customs['earthSchool']): string {
+  if (!season.earth) return SEASON_NAMES[season.season];
+  return earth === 'late-summer'
+    ? 'late summer'
+    : `the turn from ${SEASON_NAMES[season.season]} to ${SEASON_NAMES[season.nextSeason]}`;
+}
+
 /** "18 minutes ahead of the clock". */
 function againstClock(minutes: number): string {
   const whole = Math.round(minutes);
@@ -51,7 +59,7 @@ function Dials({ view }: { view: AlmanacView }) {
       <YearRing
         {...view.year}
         currentTerm={reading.term.term.id}
-        label={`The year: ${reading.season.earth ? 'turn of the season' : SEASON_NAMES[reading.season.season]}, ${phaseName(reading.season.phase).name}; today stands in the solar term ${reading.term.term.pinyin}`}
+        label={`The year: ${stretchName(reading.season, view.customs.earthSchool)}, ${phaseName(reading.season.phase).name}; today stands in the solar term ${reading.term.term.pinyin}`}
       />
       <div className="mx-auto mt-4 max-w-80 sm:absolute sm:inset-[17.5%] sm:mt-0 sm:max-w-none">
         <HourRing
@@ -74,9 +82,7 @@ function SeasonHead({ view }: { view: AlmanacView }) {
       <p className="font-serif text-[1.73rem] leading-tight">
         <PhaseMark phase={season.phase} withName />
         <span className="quiet"> · </span>
-        {season.earth
-          ? `the turn from ${SEASON_NAMES[season.season]} to ${SEASON_NAMES[season.nextSeason]}`
-          : SEASON_NAMES[season.season]}
+        {stretchName(season, view.customs.earthSchool)}
       </p>
       <p className="reading">
         {plural(reading.daysToSeasonChange, 'day')} until {SEASON_NAMES[season.nextSeason]}
@@ -103,14 +109,14 @@ function SeasonWords({ view }: { view: AlmanacView }) {
         <span lang="zh" className="hanzi">
           {reading.term.term.hanzi}
         </span>{' '}
-        <span className="quiet">{reading.term.term.name}</span>, since{' '}
+        <span className="quiet">{reading.term.term.name}</span>, since about{' '}
         {dateText(reading.term.atMs, zone, 'dayTime')}.
         <br />
         Next <strong className="font-medium">{reading.nextTerm.term.pinyin}</strong>{' '}
         <span lang="zh" className="hanzi">
           {reading.nextTerm.term.hanzi}
         </span>{' '}
-        <span className="quiet">{reading.nextTerm.term.name}</span>,{' '}
+        <span className="quiet">{reading.nextTerm.term.name}</span>, about{' '}
         {dateText(reading.nextTerm.atMs, zone, 'dayTime')}.
       </p>
       <p>
@@ -152,7 +158,7 @@ function NextTurning({ reading, zone }: { reading: AlmanacReading; zone: string 
   const next = nextTurningPoint(reading.atMs);
   return (
     <span className="quiet">
-      {TURNING_NAMES[next.longitudeDeg]} {dateText(next.atMs, zone, 'dayTime')}.
+      {TURNING_NAMES[next.longitudeDeg]} about {dateText(next.atMs, zone, 'dayTime')}.
     </span>
   );
 }
@@ -174,7 +180,7 @@ function Suggestions({ view }: { view: AlmanacView }) {
               </p>
               <p className="quiet">
                 {suggestion.reasons
-                  .map((reason) => suggestionText(reason, view.customs.place.zone))
+                  .map((reason) => suggestionText(reason, view.customs.place.zone, view.customs.earthSchool))
                   .join(' ')}
               </p>
             </div>
@@ -194,8 +200,8 @@ function Margin({ view }: { view: AlmanacView }) {
   const rows = [
     ['sound', `${soundOf(SEASON_SOUND_ORGAN[phase], customs.soundSchool) ?? '—'}`],
     ['animal', animalOf(phase, customs.animalSchool)],
-    ['grows into', virtueOf(phase, customs.virtueSchool)],
-    ['eases', correspondence(phase, 'disturbing-emotion')],
+    ['grows into', virtueOf(phase, customs.virtueSchool, customs.ownVirtues)],
+    ['is said to ease', correspondence(phase, 'disturbing-emotion')],
     ['motion', correspondence(phase, 'motion')],
     ['tissue', correspondence(phase, 'tissue')],
     ['sense', correspondence(phase, 'sense')],
@@ -229,7 +235,10 @@ function Margin({ view }: { view: AlmanacView }) {
         <h3 className="caption">
           <Explain term="Stems and branches">
             The cycle of sixty that names years, months, days and double hours. The year turns at Lì Chūn, the
-            month at every second solar term, the day at midnight.
+            month at every second solar term, the day{' '}
+            {customs.dayTurns === 'midnight'
+              ? 'at midnight; the hour from 23 to 24 already bears the stem of the next day’s first hour.'
+              : 'with the zǐ hour, at 23:00.'}
           </Explain>
         </h3>
         <dl className="mt-1 grid grid-cols-[auto_auto_1fr] gap-x-3">

@@ -8,7 +8,7 @@ import {
   VIRTUE_SCHOOLS,
   type PhaseId,
 } from '@/core/phases';
-import { SEASON_SOUND_ORGAN, SOUND_SCHOOLS } from '@/core/sounds';
+import { SEASON_SOUND_ORGAN, soundHanzi, SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
 import { OrganName } from '@/ui/kit/OrganName';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
@@ -31,11 +31,13 @@ function rowsFor(customs: Customs): readonly Row[] {
       cells: row,
       source: row.source,
     })),
-    ...VIRTUE_SCHOOLS.map((row) => ({
+    ...VIRTUE_SCHOOLS.filter(
+      (row) => row.id !== 'own' || Object.values(customs.ownVirtues).some((word) => word !== ''),
+    ).map((row) => ({
       label: 'virtue',
       school: row.label,
       chosen: row.id === customs.virtueSchool,
-      cells: row,
+      cells: row.id === 'own' ? customs.ownVirtues : row,
       source: row.source,
     })),
     ...SOUND_SCHOOLS.map((row) => ({
@@ -43,7 +45,10 @@ function rowsFor(customs: Customs): readonly Row[] {
       school: row.label,
       chosen: row.id === customs.soundSchool,
       cells: Object.fromEntries(
-        PHASE_IDS.map((phase) => [phase, row[SEASON_SOUND_ORGAN[phase]]]),
+        PHASE_IDS.map((phase) => {
+          const organ = SEASON_SOUND_ORGAN[phase];
+          return [phase, [row[organ], soundHanzi(organ, row.id)].filter(Boolean).join(' ')];
+        }),
       ) as Row['cells'],
       source: row.source,
     })),
@@ -87,7 +92,7 @@ export function Correspondences({ customs }: { customs: Customs }) {
                       ))}
                   </td>
                 ))}
-                <td className="quiet small pl-2">{sourceTitle('su-wen-5')}</td>
+                <td className="quiet small pl-2">{sourceTitle('ling-shu-2')}</td>
               </tr>
             ))}
             {rows.map((row) => (

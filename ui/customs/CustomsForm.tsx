@@ -7,7 +7,7 @@ import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { customsSchema, STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
 import { CONDITIONS } from '@/core/people';
-import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS } from '@/core/phases';
+import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
 import { useReady } from '@/ui/kit/useReady';
@@ -22,6 +22,8 @@ interface Choice {
 const schools = (
   rows: readonly { readonly id: string; readonly label: string; readonly source: SourceId }[],
 ): readonly Choice[] => rows.map((row) => ({ value: row.id, label: row.label, source: row.source }));
+
+const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 const STRENGTH_CHOICES = Object.keys(STRENGTH_LEVELS) as readonly StrengthLevel[];
 
@@ -175,8 +177,19 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
               { value: 'solar', label: 'true solar time at the place', source: 'common-practice' },
               { value: 'clock', label: 'the clock', source: 'common-practice' },
             ])}
+            {choice('dayTurns', 'The day of stems and branches turns', [
+              { value: 'midnight', label: 'at midnight', source: 'common-practice' },
+              { value: 'zi-hour', label: 'with the zǐ hour, at 23:00', source: 'common-practice' },
+            ])}
             {choice('animalSchool', 'Animals', schools(ANIMAL_SCHOOLS))}
             {choice('virtueSchool', 'Virtues', schools(VIRTUE_SCHOOLS))}
+            {chosenValues.virtueSchool === 'own' && (
+              <div className="grid gap-3 border-b border-hairline py-2 sm:grid-cols-5">
+                {PHASE_IDS.map((phase) => (
+                  <div key={phase}>{text(`ownVirtues.${phase}`, capital(phase))}</div>
+                ))}
+              </div>
+            )}
             {choice('soundSchool', 'Healing sounds', schools(SOUND_SCHOOLS))}
             {choice('brocadeSchool', 'Eight brocades', schools(BROCADE_SCHOOLS))}
             {choice('jointOrder', 'Joints are loosened', schools(JOINT_ORDERS))}

@@ -62,7 +62,7 @@ export function CueSheet({
           <span className="figures">{clockText(timeline.totalMs)} min</span>
         </p>
         <p className="quiet small">
-          {correspondence(phase, 'motion')}; eases {correspondence(phase, 'disturbing-emotion')}.
+          {correspondence(phase, 'motion')}; is said to ease {correspondence(phase, 'disturbing-emotion')}.
         </p>
       </header>
       <table className="mt-2 w-full text-[0.94rem]">

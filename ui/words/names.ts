@@ -9,7 +9,7 @@ import {
   type ThemePart,
 } from '@/core/brief';
 import { channel } from '@/core/channels/channels';
-import { FORM_SETS } from '@/core/forms/sets';
+import { FORM_SETS, setIdNow } from '@/core/forms/sets';
 import type { Role } from '@/core/forms';
 import { organ, phaseName } from '@/core/phases';
 
@@ -77,7 +77,7 @@ function partName(part: ThemePart, formName: (id: string) => string): string {
     case 'aim':
       return aim(part.aim).label;
     case 'set':
-      return FORM_SETS.find((row) => row.id === part.set)?.name ?? part.set;
+      return FORM_SETS.find((row) => row.id === setIdNow(part.set))?.name ?? part.set;
     case 'lesson':
       return `learning “${formName(part.formId)}”`;
     case 'all-phases':

@@ -1,6 +1,6 @@
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
-import { FORM_SETS } from '@/core/forms/sets';
+import { FORM_SETS, setIdNow } from '@/core/forms/sets';
 import type { LessonStep, Reason } from '@/core/practice';
 import { fixedText } from './pins';
 
@@ -56,7 +56,7 @@ export function reasonText(reason: Reason): string {
     case 'acts':
       return `It ${reason.action}, as this aim asks.`;
     case 'of-the-set':
-      return `Number ${reason.number} of ${FORM_SETS.find((row) => row.id === reason.set)?.name ?? 'its set'}.`;
+      return `Number ${reason.number} of ${FORM_SETS.find((row) => row.id === setIdNow(reason.set))?.name ?? 'its set'}.`;
     case 'lesson':
       return LESSON_TEXT[reason.step];
     case 'must-be-in':

@@ -1,3 +1,4 @@
+import type { EarthSchoolId } from '@/core/almanac';
 import type { SuggestionReason } from '@/core/brief';
 import { organ, phaseName } from '@/core/phases';
 import { dateText, plural } from '@/ui/kit/time';
@@ -20,16 +21,16 @@ const BEGIN = {
 } as const;
 
 /** Why the almanac suggests a theme, in words. */
-export function suggestionText(reason: SuggestionReason, zone: string): string {
+export function suggestionText(reason: SuggestionReason, zone: string, earth: EarthSchoolId): string {
   switch (reason.code) {
     case 'season':
       return reason.earth
-        ? `The turn of the season belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} of it left.`
+        ? `${earth === 'late-summer' ? 'Late summer' : 'The turn of the season'} belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} of it left.`
         : `${capital(SEASON_NAMES[reason.season])} belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} until the phase changes.`;
     case 'season-turning':
       return `${plural(reason.daysLeft, 'day')} of ${phaseName(reason.from).name} left: keep ${KEEP[reason.from]}, begin to ${BEGIN[reason.to]}.`;
     case 'mother':
-      return `${phaseName(reason.mother).name} is the mother of ${phaseName(reason.phase).name}: feeding her feeds the season.`;
+      return `${phaseName(reason.mother).name} is called the mother of ${phaseName(reason.phase).name}: feeding her is said to feed the season.`;
     case 'organ-hour':
       return `This is the ${organ(reason.organ).name}’s double hour, for another ${plural(Math.round(reason.minutesLeft), 'minute')}.`;
     case 'coming-class':

@@ -81,7 +81,8 @@ describe('suggestions', () => {
     for (let day = 0; day < 365; day += 10) {
       const reading = readAlmanac(Date.UTC(2026, 0, 1 + day, 7), DEFAULT_CUSTOMS.place, DEFAULT_CUSTOMS);
       for (const suggestion of suggestThemes(reading, [], 'Europe/London'))
-        for (const reason of suggestion.reasons) expectSentence(suggestionText(reason, 'Europe/London'));
+        for (const reason of suggestion.reasons)
+          expectSentence(suggestionText(reason, 'Europe/London', 'four-turns'));
     }
   });
 
@@ -90,6 +91,7 @@ describe('suggestions', () => {
       suggestionText(
         { code: 'season-turning', daysLeft, from: 'water', to: 'wood', nextSeason: 'spring' },
         'UTC',
+        'four-turns',
       );
     expect(turning(1)).toBe('1 day of Water left: keep storing, begin to loosen the sides.');
     expect(turning(9)).toBe('9 days of Water left: keep storing, begin to loosen the sides.');

@@ -34,7 +34,7 @@ interface RegionRow {
 
 // prettier-ignore
 export const REGIONS = [
-  { id: 'lower-dantian-three-fingers', name: 'lower dāntián', hanzi: '下丹田', school: 'three fingers below the navel', points: ['CV5'], where: 'About 2 cùn below the navel, two finger-widths deep', source: 'common-practice' },
+  { id: 'lower-dantian-three-fingers', name: 'lower dāntián', hanzi: '下丹田', school: 'three fingers below the navel', points: ['CV5'], where: 'About 2 cùn below the navel, a little way in', source: 'common-practice' },
   { id: 'lower-dantian-sea-of-qi', name: 'lower dāntián', hanzi: '下丹田', school: 'at the sea of qi', points: ['CV6'], where: '1.5 cùn below the navel, behind CV6', source: 'common-practice' },
   { id: 'lower-dantian-origin', name: 'lower dāntián', hanzi: '下丹田', school: 'at the gate of origin', points: ['CV4'], where: '3 cùn below the navel, behind CV4', source: 'common-practice' },
   { id: 'middle-dantian', name: 'middle dāntián', hanzi: '中丹田', school: 'all', points: ['CV17'], where: 'Behind the chest centre, CV17', source: 'common-practice' },

@@ -13,7 +13,7 @@ export const VESSEL_POINTS = [
   { code: 'GV8', pinyin: 'Jīnsuō', hanzi: '筋縮', sense: 'sinew drawing', site: back('T9', 0), use: 'sinews, spine' },
   { code: 'GV9', pinyin: 'Zhìyáng', hanzi: '至陽', sense: 'reaching yang', site: back('T7', 0), by: 'level with the shoulder blades’ lower corners', use: 'chest, mid gate of the back in the orbit' },
   { code: 'GV10', pinyin: 'Língtái', hanzi: '靈臺', sense: 'terrace of the spirit', site: back('T6', 0), use: 'back, breath' },
-  { code: 'GV11', pinyin: 'Shéndào', hanzi: '神道', sense: 'path of the spirit', site: back('T5', 0), use: 'calm, heart' },
+  { code: 'GV11', pinyin: 'Shéndào', hanzi: '神道', sense: 'path of the shén', site: back('T5', 0), use: 'calm, heart' },
   { code: 'GV12', pinyin: 'Shēnzhù', hanzi: '身柱', sense: 'pillar of the body', site: back('T3', 0), use: 'upright back, breath' },
   { code: 'GV13', pinyin: 'Táodào', hanzi: '陶道', sense: 'way of the kiln', site: back('T1', 0), use: 'neck, upper back' },
   { code: 'GV14', pinyin: 'Dàzhuī', hanzi: '大椎', sense: 'great vertebra', site: back('C7', 0), by: 'under the bone that stands out most, head bowed', use: 'meeting of all yang, neck, colds' },

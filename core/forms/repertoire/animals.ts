@@ -17,7 +17,7 @@ export const ANIMAL_FORMS = [
     seated: { change: 'From the chair, to the height of the chest.', cycle: [breatheIn('Sitting tall, claws close and lift to the chest.'), breatheOut('Claws open, draw down beside the seat.')] },
   }),
   defineForm({
-    id: 'animal-deer', name: 'Deer turns to look', pinyin: 'Lù Dǐ', hanzi: '鹿抵', source: 'five-animals-standard',
+    id: 'animal-deer', name: 'Deer butts with its antlers', pinyin: 'Lù Dǐ', hanzi: '鹿抵', source: 'five-animals-standard',
     family: 'animal', roles: ['nourish'], actions: ['moves', 'nourishes'], animal: 'deer',
     channels: [{ channel: 'KI', how: 'stretch' }, { channel: 'GB', how: 'stretch' }, { channel: 'GV', how: 'stretch' }], points: ['GV4', 'BL23'],
     sides: 'alternating', pace: 'animal', stance: { start: 'bow', end: 'shoulder width' }, footwork: 'A short step forward on the side you turn to.', setupSec: { known: 6, taught: 28 }, level: 3,

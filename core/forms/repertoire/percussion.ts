@@ -54,7 +54,7 @@ export const PERCUSSION = [
   }),
   percussion({
     id: 'tap-chest', by: 'fingertips', name: 'Tapping chest and collarbones', roles: ['clear', 'wake'], phases: ['metal', 'fire'], organs: ['lung', 'heart', 'pericardium'], channels: along('tap', 'LU', 'KI', 'CV'), points: ['LU1', 'KI27', 'CV17'],
-    route: ['CV17', 'KI25', 'KI27', 'LU1', 'LU2'], sides: 'alternating', cycle: [freely(5, 'Fingertips drum from the breastbone to the {side} collarbone.')], asks: { percussion: ['chest'] }, images: ['Knocking at a door to see who is in.'],
+    route: ['CV17', 'KI25', 'KI27', 'LU1', 'LU2'], sides: 'alternating', cycle: [freely(5, 'Fingertips drum from the breastbone to the {side} collarbone.')], asks: { percussion: ['chest'] }, images: ['A woodpecker two gardens away.'],
     cautions: ['Leave this out over a pacemaker or fresh chest surgery.'], smaller: { name: 'Smoothing chest and collarbones', change: 'Smooth instead of tapping.', cycle: [freely(5, 'Smooth from the breastbone to the {side} collarbone.')], asks: { percussion: [] } }, seated: { change: 'The same from the chair.' },
   }),
   percussion({
@@ -73,9 +73,9 @@ export const PERCUSSION = [
     cautions: ['Not in pregnancy or with brittle bones.'], smaller: { name: 'Warming the sacrum', change: 'Warm the sacrum by rubbing.', cycle: [freely(5, 'Palms rub the flat bone below the back warm.')], asks: { rubs: ['low back'], percussion: [] } }, seated: { change: 'Leaning forward a little from the chair.', cycle: [freely(5, 'Lean forward a little; loose fists drum on the sacrum.')] },
   }),
   percussion({
-    id: 'tap-head', by: 'fingertips', name: 'Fingertips over the head, one way', roles: ['clear', 'wake'], phases: ['water', 'wood'], organs: ['bladder', 'gallbladder'], channels: along('tap', 'BL', 'GB', 'GV'), points: ['GV20', 'GB20', 'BL10'],
+    id: 'tap-head', by: 'fingertips', name: 'Fingertips from brow to nape', roles: ['clear', 'wake'], phases: ['water', 'wood'], organs: ['bladder', 'gallbladder'], channels: along('tap', 'BL', 'GB', 'GV'), points: ['GV20', 'GB20', 'BL10'],
     route: ['BL3', 'BL5', 'crown', 'BL9', 'back of the head'], cycle: [freely(5, 'Fingertips patter from the brow over the crown to the nape.')], asks: { percussion: ['head'] }, images: ['Light rain passing over a roof.'],
-    mistakes: [{ mistake: 'going back and forth', mend: 'Only from front to back; lift the hands to return.' }], cautions: ['Softly with migraine, or leave it out.'], smaller: { name: 'Fingers comb the head', change: 'Comb with the fingers instead.', cycle: [freely(5, 'Comb with the fingers from the brow over the crown to the nape.')], asks: { percussion: [] } }, seated: { change: 'The same from the chair.' },
+    mistakes: [{ mistake: 'ploughing back through the hair', mend: 'Lift off at the nape and begin again at the brow.' }], cautions: ['Softly with migraine, or leave it out.'], smaller: { name: 'Fingers comb the head', change: 'Comb with the fingers instead.', cycle: [freely(5, 'Comb with the fingers from the brow over the crown to the nape.')], asks: { percussion: [] } }, seated: { change: 'The same from the chair.' },
   }),
   percussion({
     id: 'tap-belly', name: 'Patting round the belly', roles: ['clear', 'wake'], phases: ['earth', 'metal'], organs: ['stomach', 'spleen', 'large-intestine', 'small-intestine'], channels: along('tap', 'ST', 'SP', 'CV'), points: ['CV12', 'ST25', 'CV6'],

@@ -3,7 +3,7 @@ import type { Rule } from '../rule';
 export const breathedTwoWays: Rule = {
   id: 'breathed-two-ways',
   why: 'The same form with the breath turned round or let out another way confuses those who follow by ear.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view, index) => {
       const before = items

@@ -16,7 +16,7 @@ export const countsSaid = (text: string): readonly number[] =>
 export const countAnnounced: Rule = {
   id: 'count-announced',
   why: 'People who hear “six” and are led through four stop trusting the count.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
       const { item, form } = view;

@@ -7,7 +7,7 @@ const OUTWARD = /\b(exhal\w*|breath(?:e|ing)? out|out-breath|let the breath go)\
 export const cueBreath: Rule = {
   id: 'cue-breath',
   why: 'When the word says one thing and the movement another, the group holds its breath.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) =>
       cuesOf(view).flatMap(({ key, cue, breath, own }) => {

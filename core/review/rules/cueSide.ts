@@ -12,7 +12,7 @@ function asTokens(cue: string): string {
 export const cueSide: Rule = {
   id: 'cue-side',
   why: 'A side spoken outright is wrong every second time: half the group moves the wrong hand.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
       const { item, form } = view;

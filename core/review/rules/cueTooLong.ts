@@ -7,7 +7,7 @@ const SYLLABLES_A_WORD = 1.4;
 export const cueTooLong: Rule = {
   id: 'cue-too-long',
   why: 'A cue that does not fit its stroke delays the breath of the whole group.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items, customs }) => {
     const perSec = (customs.wordsPerMin / 60) * SYLLABLES_A_WORD;
     return items.flatMap(({ item, form, events }) => {

@@ -3,7 +3,7 @@ import type { Rule } from '../rule';
 export const missingHinge: Rule = {
   id: 'missing-hinge',
   why: 'A gathering breath parts one block from the next, so that the group knows where it stands.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items, practice }) =>
     practice.brief.minutes < 15
       ? []

@@ -46,7 +46,7 @@ export const otherSchool: Rule = {
         .flatMap(({ key, cue }): readonly Finding[] => {
           const said = cue.toLowerCase();
           for (const phase of PHASE_IDS) {
-            const mine = virtueOf(phase, customs.virtueSchool).toLowerCase();
+            const mine = virtueOf(phase, customs.virtueSchool, customs.ownVirtues).toLowerCase();
             for (const { id } of VIRTUE_SCHOOLS) {
               const theirs = virtueOf(phase, id).toLowerCase();
               const named = theirs.split(/[^a-zà-ž]+/i).filter((word) => word.length > 4);

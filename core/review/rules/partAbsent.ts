@@ -3,7 +3,7 @@ import { cuesOf, type Rule } from '../rule';
 export const partAbsent: Rule = {
   id: 'part-absent',
   why: 'What is announced and never comes leaves the group waiting for it.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
       const { item, form } = view;

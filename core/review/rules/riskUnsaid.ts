@@ -3,7 +3,7 @@ import { cuesOf, type Rule } from '../rule';
 export const riskUnsaid: Rule = {
   id: 'risk-unsaid',
   why: 'A hold, a fold with the head down, the head back on the toes, pounding: each needs its word of care.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
       const { item, form, asks } = view;

@@ -7,7 +7,7 @@ import type { Rule } from '../rule';
 export const season: Rule = {
   id: 'season',
   why: 'Each season has its phase; to nourish much of the one that checks it goes against the year.',
-  source: 'su-wen-5',
+  source: 'su-wen-2',
   find: ({ items, practice }) => {
     const { brief } = practice;
     const phase = brief.season === 'earth-turn' ? 'earth' : SEASON_PHASE[brief.season];

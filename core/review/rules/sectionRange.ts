@@ -1,14 +1,14 @@
 import { ROLES, ROLE_SHARES } from '../../forms';
 import type { Rule } from '../rule';
 
-/** Shares outside the range seen in led practices by less than this are not worth a word. */
+/** Shares outside the usual range by less than this are not worth a word. */
 const SLACK = 0.01;
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 export const sectionRange: Rule = {
   id: 'section-range',
-  why: 'Led practices keep each section within a range; outside it something else usually suffers.',
-  source: 'measured-practice',
+  why: 'Each section has a range that serves it; outside it something else usually suffers.',
+  source: 'common-practice',
   find: ({ timeline }) =>
     ROLES.flatMap((role) => {
       const ms = timeline.sections

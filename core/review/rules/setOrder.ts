@@ -8,7 +8,7 @@ const ORDERED = [
   'five-animals',
   'six-sounds',
   'phase-round',
-  'five-waves',
+  'leaning-round',
 ];
 
 export const setOrderRule: Rule = {

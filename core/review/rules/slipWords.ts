@@ -18,7 +18,7 @@ const says = (text: string, name: string): boolean =>
 export const slipWords: Rule = {
   id: 'slip-words',
   why: 'Saying one organ, phase or form for another is the commonest slip of all.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items, practice }) =>
     items.flatMap((view) => {
       const { item, form, organs } = view;

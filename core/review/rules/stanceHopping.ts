@@ -7,7 +7,7 @@ const WIDE = ['wide', 'bow'];
 export const stanceHopping: Rule = {
   id: 'stance-hopping',
   why: 'Every change of stance costs a few seconds and everyone’s attention; three wide stances in a row tire.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) => {
     const changes = items.filter(
       (view, index) => index > 0 && items[index - 1]?.stance.end !== view.stance.start,

@@ -1,7 +1,7 @@
 import { spokenSec } from '../../practice';
 import type { Rule } from '../rule';
 
-/** Led practices are spoken over for 46–92 % of the time; quiet of half a minute is left once a form is known. */
+/** A voice fills half to nine tenths of a class; quiet of half a minute is left once a form is known. */
 const MOST_SHARE = 0.92;
 const QUIET_MS = 30_000;
 const FROM_MINUTES = 10;
@@ -9,7 +9,7 @@ const FROM_MINUTES = 10;
 export const talk: Rule = {
   id: 'talk',
   why: 'Talk thins as a practice goes on; good leaders leave half a minute quiet once a form is known.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ timeline, customs, practice }) => {
     if (timeline.events.length === 0) return [];
     let spoken = 0;

@@ -6,7 +6,7 @@ const FELT = 0.8;
 export const unevenSeconds: Rule = {
   id: 'uneven-seconds',
   why: 'The second side is usually the shorter one in led practice, though it should not be.',
-  source: 'measured-practice',
+  source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, events }) => {
       const ms = { left: 0, right: 0 };
