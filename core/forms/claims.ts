@@ -125,6 +125,14 @@ const CLAIMS = [
     const bent = Math.max(...evidence.bodies.map((body) => Math.max(body.legs.left.kneeBendDeg, body.legs.right.kneeBendDeg)));
     return bent >= 20 ? undefined : `knees bend ${bent.toFixed(0)}°`;
   } },
+  { id: 'hands-at-feet', words: /(?:pat|smooth|slide|draw)[^.]*\b(?:to|from) (?:the|both) (?:\w+ )?(?:toes|ankles|soles)\b/i, test: ({ bodies }) => {
+    const low = Math.min(...bodies.map((body) => Math.min(body.arms.left.palm[1], body.arms.right.palm[1]))) * 100;
+    return low <= 15 ? undefined : `the hands stay ${low.toFixed(0)} cm over the floor`;
+  } },
+  { id: 'hands-at-shins', words: /(?:pat|smooth|slide|draw)[^.]*\b(?:to the shins|from below the knees)\b/i, test: ({ bodies }) => {
+    const gap = Math.min(...bodies.map((body) => Math.min(...SIDES.map((side) => body.arms[side].palm[1] - body.legs[side].knee[1])))) * 100;
+    return gap <= 0 ? undefined : `the hands stay ${gap.toFixed(0)} cm over the knees`;
+  } },
   { id: 'rises', words: /roll up|stand tall|come up/i, test: (evidence) => {
     const rise = last(evidence).trunk.head[1] - first(evidence).trunk.head[1];
     return rise > 0.1 || meanKneeDeg(last(evidence)) < 12 ? undefined : `the head rises ${(rise * 100).toFixed(0)} cm`;

@@ -84,6 +84,7 @@ const MUST_FIRE = [
   ['neck', 'loosen-neck-turtle', 'full', 'change'], ['neck', 'neck-washing', 'full', 'watch'],
   ['new-hip', 'loosen-leg-pendulum', 'full', 'change'], ['new-hip', 'loosen-hips', 'full', 'change'], ['new-hip', 'crane-stands', 'full', 'avoid'], ['new-hip', 'hold-horse', 'full', 'avoid'],
   ['low-back', 'figure-eight-hang', 'full', 'avoid'], ['low-back', 'brocade-sway', 'full', 'avoid'], ['low-back', 'wheel', 'full', 'change'], ['low-back', 'trace-kidney-bladder', 'full', 'change'],
+  ['high-blood-pressure', 'trace-kidney-bladder', 'full', 'avoid'], ['glaucoma', 'trace-liver-gallbladder', 'full', 'avoid'], ['high-blood-pressure', 'tap-legs', 'full', 'avoid'],
   ['acute-illness', 'shaking', 'full', 'avoid'], ['acute-illness', 'arrive-wuji', 'full', 'watch'],
 ] as const;
 /** And one that has no business there: a post on straight or soft knees is no low stance. */

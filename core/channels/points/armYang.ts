@@ -5,7 +5,7 @@ import { back, face, forearm, hand, neck, shoulder, upperArm, type PointRecord }
 export const ARM_YANG_POINTS = [
   { code: 'LI1', pinyin: 'Shāngyáng', hanzi: '商陽', sense: 'metal-note yang', site: hand(0.92, 0.62, 'back'), by: 'at the thumb-side corner of the index finger’s nail', use: 'clearing heat from head and throat' },
   { code: 'LI2', pinyin: 'Èrjiān', hanzi: '二間', sense: 'second space', site: hand(0.6, 0.95, 'thumb edge'), by: 'on the index finger, beyond its knuckle', use: 'clearing heat, teeth' },
-  { code: 'LI3', pinyin: 'Sānjiān', hanzi: '三間', sense: 'third space', site: hand(0.46, 1, 'thumb edge'), by: 'on the index side, before its knuckle', use: 'teeth, eyes, hand' },
+  { code: 'LI3', pinyin: 'Sānjiān', hanzi: '三間', sense: 'third space', site: hand(0.46, 1, 'thumb edge'), by: 'on the index side, on the wrist side of its knuckle', use: 'teeth, eyes, hand' },
   { code: 'LI4', pinyin: 'Hégǔ', hanzi: '合谷', sense: 'joining valley', site: hand(0.32, 0.95, 'back'), by: 'at the middle of the index finger’s long bone, on its thumb side', use: 'head and face, moving qi, easing pain' },
   { code: 'LI5', pinyin: 'Yángxī', hanzi: '陽谿', sense: 'yang stream', site: forearm(0, 112), by: 'in the hollow at the root of the thumb', use: 'wrist, thumb, head' },
   { code: 'LI6', pinyin: 'Piānlì', hanzi: '偏歷', sense: 'side passage', site: forearm(3, 116), by: 'on the line from LI5 to LI11', use: 'water passages, forearm' },

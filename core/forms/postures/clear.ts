@@ -74,14 +74,14 @@ interface LegLine {
 }
 
 /** Leans of the trunk and sinks of the knees on the way down to the feet. */
-const DOWN = [8, 30, 52, 61] as const;
+const DOWN = [8, 34, 64, 84] as const;
 
 function legTracing(line: LegLine): FormBody {
   const low = (hand: Hand, index: number, of: number): Posture => {
     const depth = DOWN[Math.min(DOWN.length - 1, Math.round(((index + 1) / of) * (DOWN.length - 1)))] ?? 8;
     return {
-      sink: 14 + depth * 0.75,
-      trunk: { lean: depth, round: depth * 0.36 },
+      sink: 14 + depth * 0.3,
+      trunk: { lean: depth, round: depth * 0.5 },
       head: { nod: -depth * 0.2 },
       hands: both(hand),
     };
@@ -143,11 +143,12 @@ function legTracing(line: LegLine): FormBody {
 const tapDown: readonly Hand[] = [
   { near: 'buttock' },
   { near: 'outer thigh' },
-  { near: 'outer calf', off: [0, 5, 0] },
-  { near: 'outer calf', off: [0, -2, 0] },
+  { near: 'outer calf', off: [0, 3, 0] },
+  { near: 'ankle', off: [0, 0, 1] },
 ];
 const tapUp: readonly Hand[] = [
-  { near: 'inner calf' },
+  { near: 'ankle', off: [0, 0, 1] },
+  { near: 'inner calf', off: [0, 4, 0] },
   { near: 'inner thigh' },
   { near: 'belly side', fingers: 'in' },
 ];
@@ -175,18 +176,18 @@ export const CLEAR_BODIES: Readonly<Record<string, FormBody>> = {
   'trace-heart-small-intestine': armTracing(-0.8),
   'trace-spleen-stomach': legTracing({
     start: { near: 'mouth', off: [3, 0.5, 2.4], fingers: 'up' },
-    down: [{ near: 'ribs', fingers: 'in' }, { near: 'belly side' }, { near: 'thigh' }, { near: 'shin', off: [0, 3, 0] }, { near: 'shin', off: [0, 0, 0] }],
-    up: [{ near: 'inner calf', off: [0, 4.5, 0] }, { near: 'inner thigh' }, { near: 'belly side', fingers: 'in' }, { near: 'flank', off: [0, -2, 0], elbow: 'back', fingers: 'forward' }],
+    down: [{ near: 'ribs', fingers: 'in' }, { near: 'belly side' }, { near: 'thigh' }, { near: 'shin', off: [0, 2, 0] }, { near: 'ankle', off: [0, 0, 1] }],
+    up: [{ near: 'ankle', off: [0, 0, 1] }, { near: 'inner calf', off: [0, 4, 0] }, { near: 'inner thigh' }, { near: 'belly side', fingers: 'in' }, { near: 'flank', off: [0, -2, 0], elbow: 'back', fingers: 'forward' }],
   }),
   'trace-kidney-bladder': legTracing({
     start: AT_KIDNEYS,
-    down: [{ near: 'buttock' }, { near: 'back thigh' }, { near: 'calf', off: [0, 5, 0] }, { near: 'calf', off: [0, 1, 0] }],
-    up: [{ near: 'inner calf', off: [0, 4.5, 0] }, { near: 'inner thigh' }, { near: 'belly side', fingers: 'in' }, { near: 'collarbone', off: [-2, -2, 0], fingers: 'up', elbow: 'low' }],
+    down: [{ near: 'buttock' }, { near: 'back thigh' }, { near: 'calf', off: [0, 3, 0] }, { near: 'ankle', off: [0, 0, 1] }],
+    up: [{ near: 'ankle', off: [0, 0, 1] }, { near: 'inner calf', off: [0, 4, 0] }, { near: 'inner thigh' }, { near: 'belly side', fingers: 'in' }, { near: 'collarbone', off: [-2, -2, 0], fingers: 'up', elbow: 'low' }],
   }),
   'trace-liver-gallbladder': legTracing({
     start: { near: 'upper dantian', off: [3.5, -0.5, 1.5], fingers: 'up' },
-    down: [{ near: 'flank', elbow: 'back' }, { near: 'hip' }, { near: 'outer thigh' }, { near: 'outer calf', off: [0, 3, 0] }, { near: 'outer calf', off: [0, -1, 0] }],
-    up: [{ near: 'inner calf', off: [0, 4.5, 0] }, { near: 'inner thigh' }, { near: 'belly side', fingers: 'in' }, ON_RIBS],
+    down: [{ near: 'flank', elbow: 'back' }, { near: 'hip' }, { near: 'outer thigh' }, { near: 'outer calf', off: [0, 2, 0] }, { near: 'ankle', off: [0, 0, 1] }],
+    up: [{ near: 'ankle', off: [0, 0, 1] }, { near: 'inner calf', off: [0, 4, 0] }, { near: 'inner thigh' }, { near: 'belly side', fingers: 'in' }, ON_RIBS],
   }),
   'sound-liver': {
     cycle: [

@@ -37,7 +37,7 @@ export const BROCADES = [
     images: ['One hand under the sky, one on the ground.'],
     mistakes: [{ mistake: 'leaning away from the raised hand', mend: 'Both sides of the waist grow equally long.' }],
     smaller: { change: 'Raised hand stops below the shoulder.', cycle: [breatheIn('{Side} palm rises below the shoulder, {other} presses down.'), breatheOut('They change places through the middle.')] },
-    seated: { change: 'Raised hand no higher than the shoulder, pressing hand beside the seat.', cycle: [breatheIn('{Side} palm rises to the shoulder, {other} presses beside the seat.'), breatheOut('They change places through the middle.')] },
+    seated: { change: 'Raised hand no higher than the shoulder, pressing hand beside the seat.', cycle: [breatheIn('{Side} palm rises to the shoulder, {other} presses down.'), breatheOut('They change places through the middle.')] },
   }),
   defineForm({
     id: 'brocade-look-back', name: 'Looking back', pinyin: 'Wǎng Hòu Qiáo', hanzi: '往後瞧',

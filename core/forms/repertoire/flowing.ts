@@ -100,7 +100,7 @@ export const FLOWING = [
   defineForm({
     id: 'drawing-up-the-spring', name: 'Drawing up the spring', family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'calms'], polarity: 'yin',
     phases: ['water'], organs: ['kidney', 'bladder'], channels: [{ channel: 'KI', how: 'attend' }, { channel: 'BL', how: 'stretch' }], points: ['KI1', 'GV4', 'BL23'],
-    pace: 'flowing', cycle: [breatheIn('Draw up from the soles along the inner legs.'), breatheOut('Pour it into the low back, knees soft.')],
+    pace: 'flowing', cycle: [breatheIn('Draw up along the inner legs from the knees.'), breatheOut('Pour it into the low back, knees soft.')],
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['A deep well; a full bucket drawn slowly.'],
     mistakes: [{ mistake: 'arching the low back', mend: 'Let the tail hang heavy as the hands arrive.' }],

@@ -45,7 +45,7 @@ export const GENTLE_BROCADES = [
   gentle({
     id: 'gentle-heels', name: 'Gentle brocade: standing on moss', roles: ['nourish', 'balance'], actions: ['nourishes', 'calms'], phases: ['water'], organs: ['bladder', 'kidney'], pace: 'heel', footwork: 'The weight moves to the balls of the feet and back; heels only lighten.',
     channels: along('attend', 'BL', 'KI'), points: ['KI1', 'GV20'], cycle: [breatheIn('Crown lifts; the heels grow light.'), breatheOut('The soles spread and sink in.')],
-    images: ['Moss giving under bare feet.'], mistakes: [{ mistake: 'tiptoe', mend: 'A sheet of paper under the heels is enough.' }], smaller: { change: 'Only the attention goes to the heels.', cycle: [breatheIn('Crown lifts; the heels are felt.'), breatheOut('The heels are felt against the floor.')] }, seated: { name: 'Gentle brocade: resting on moss', change: 'From the chair, pressing the balls of the feet.', cycle: [breatheIn('Sit tall; the balls of the feet press a little.'), breatheOut('The soles spread and sink in.')] },
+    images: ['Moss giving under bare feet.'], mistakes: [{ mistake: 'tiptoe', mend: 'A sheet of paper under the heels is enough.' }], smaller: { change: 'Only the attention goes to the heels.', cycle: [breatheIn('Crown lifts; the heels are felt.'), breatheOut('The heels are felt against the floor.')] }, seated: { name: 'Gentle brocade: resting on moss', change: 'From the chair, pressing the balls of the feet.', cycle: [breatheIn('The balls of the feet press a little.'), breatheOut('The soles spread and sink in.')] },
   }),
   gentle({
     id: 'gentle-clench-fists', name: 'Gentle brocade: the bud opens', roles: ['nourish'], actions: ['nourishes', 'calms'], phases: ['wood'], organs: ['liver', 'gallbladder'], sides: 'alternating',

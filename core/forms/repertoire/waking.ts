@@ -46,7 +46,7 @@ export const WAKING = [
     phases: ['water'], organs: ['bladder', 'kidney'], channels: [{ channel: 'BL', how: 'stretch' }, { channel: 'KI', how: 'press' }, { channel: 'GV', how: 'attend' }], points: ['KI1', 'GV20'],
     stance: { start: 'hip width', end: 'hip width' }, footwork: 'Both heels rise together; weight on the balls of the feet.',
     pace: 'heel', settleSec: 6,
-    cycle: [breatheIn('Heels rise, crown lifts.'), breatheOut('Let the heels drop a little; ankles, knees and hips give.')],
+    cycle: [breatheIn('Heels rise, crown lifts.'), breatheOut('Let the heels drop a little; ankles and knees give.')],
     repetitions: { least: 3, usual: 7, most: 14, multipleOf: 1 },
     asks: { shakes: true, impact: 'firm' }, loosens: ['ankles'], level: 2,
     images: ['Setting down a full sack of rice.'], cautions: ['Let the heels down softly; with brittle bones or a sore back, lower them without the drop.'],
