@@ -1,7 +1,7 @@
 import type { Metadata, Viewport } from 'next';
 import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
-import '@/ui/kit/fonts';
+import '@/ui/kit/fontFaces';
 import './globals.css';
 import { SaidProvider } from '@/ui/kit/Said';
 import { StyleNonce } from '@/ui/kit/StyleNonce';

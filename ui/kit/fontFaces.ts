@@ -3,4 +3,4 @@ import '@fontsource-variable/alegreya/wght-italic.css';
 import '@fontsource/alegreya-sans/400.css';
 import '@fontsource/alegreya-sans/500.css';
 import '@fontsource/alegreya-sans/700.css';
-import '@fontsource-variable/noto-serif-sc/wght.css';
+import './fonts/hanzi.css';
