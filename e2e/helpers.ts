@@ -44,6 +44,18 @@ export async function orderNames(page: Page): Promise<readonly string[]> {
   return names.map((name) => name.replace(/^Move /, ''));
 }
 
+/** Waits until the running order has stood still for a while: a better draft may still be on its way. */
+export async function settledOrder(page: Page): Promise<readonly string[]> {
+  let before = await orderNames(page);
+  for (let still = 0; still < 3;) {
+    await page.waitForTimeout(700);
+    const now = await orderNames(page);
+    still = now.join() === before.join() ? still + 1 : 0;
+    before = now;
+  }
+  return before;
+}
+
 /** Makes a short practice through the interface and returns its id. */
 export async function keepPractice(page: Page, query: string): Promise<string> {
   await page.goto(`/compose?${query}`);

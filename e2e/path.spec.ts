@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { test } from './test';
-import { draftReady, lengthLine, orderNames, watchConsole } from './helpers';
+import { draftReady, lengthLine, orderNames, settledOrder, watchConsole } from './helpers';
 
 test('from today’s theme to a led practice: the whole path', async ({ page }, info) => {
   test.setTimeout(180_000);
@@ -21,7 +21,7 @@ test('from today’s theme to a led practice: the whole path', async ({ page }, 
   await expect(lengthLine(page)).toContainText('of 12:00 min · on time');
 
   // A word of the brief redrafts at once, and undo brings the former draft back.
-  const first = await orderNames(page);
+  const first = await settledOrder(page);
   await page.getByRole('button', { name: /^Minutes:/ }).click();
   await page.getByRole('menuitemradio', { name: '8 minutes' }).click();
   await expect(lengthLine(page)).toContainText('of 8:00 min · on time');

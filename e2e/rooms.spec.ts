@@ -90,7 +90,10 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     mirrorSouth: true,
     hours: 'clock',
     animalSchool: 'crane',
-    virtueSchool: 'plain',
+    virtueSchool: 'inner-smile',
+    ownVirtues: { wood: '', fire: '', earth: '', metal: '', water: '' },
+    dayTurns: 'midnight',
+    ownConditions: [],
     soundSchool: 'voiced',
     brocadeSchool: 'verse',
     jointOrder: 'top-down',
@@ -116,7 +119,7 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
       ].map((id) => [id, 'usual']),
     ),
     newFormsAtMost: 3,
-    wordsPerMin: 155,
+    wordsPerMin: 150,
     exhaleRoute: 'by-purpose',
   };
   const quillhaven = {
@@ -134,11 +137,20 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     outToIn: 1.2,
     firstSide: 'left',
   };
-  expect((await page.request.put('/api/customs', { data: customs })).ok()).toBe(true);
+  /** On top of whatever version is there. */
+  const put = async (data: unknown): Promise<void> => {
+    const probe = await page.request.put('/api/customs', { data: { customs: data, baseVersion: 999 } });
+    const { problem } = (await probe.json()) as { problem: { version: number } };
+    const answer = await page.request.put('/api/customs', {
+      data: { customs: data, baseVersion: problem.version },
+    });
+    expect(answer.ok()).toBe(true);
+  };
+  await put(customs);
   await page.goto('/?at=2026-07-10T12:00');
   await expect(page.getByRole('main')).toContainText('winter');
   await expect(page.getByRole('main')).toContainText('bear');
-  expect((await page.request.put('/api/customs', { data: quillhaven })).ok()).toBe(true);
+  await put(quillhaven);
 });
 
 test('customs refuse what cannot be, keep what was typed, and save what can', async ({ page }) => {
@@ -153,12 +165,30 @@ test('customs refuse what cannot be, keep what was typed, and save what can', as
   await page.getByLabel('Time zone').fill('Europe/London');
   await page.getByLabel('crane set').check();
   await page.getByRole('button', { name: 'Save the customs' }).click();
-  await expect(page.getByText('Your customs are saved.').first()).toBeVisible();
+  await expect(page.getByText('All is saved')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('crane set')).toBeChecked();
+  // They save themselves, as all else does; leaving the room at once loses nothing either.
   await page.getByLabel('standard set').check();
-  await page.getByRole('button', { name: 'Save the customs' }).click();
-  await expect(page.getByText('Your customs are saved.').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Shelf' }).first().click();
+  await expect(page).toHaveURL(/\/shelf/);
+  await page.goto('/customs');
+  await expect(page.getByLabel('standard set')).toBeChecked();
+});
+
+test('two windows on the customs never undo each other unseen', async ({ page, context }) => {
+  const other = await context.newPage();
+  await page.goto('/customs');
+  await other.goto('/customs');
+  await other.getByLabel('Exhale against inhale').fill('1.4');
+  await expect(other.getByText('All is saved')).toBeVisible();
+  await page.getByLabel('Pace of a flowing form').fill('5.5');
+  await expect(page.getByRole('main').getByRole('alert')).toContainText('changed in another window');
+  await page.getByRole('button', { name: 'Take the other window’s' }).click();
+  await expect(page.getByLabel('Exhale against inhale')).toHaveValue('1.4');
+  await page.getByLabel('Exhale against inhale').fill('1.2');
+  await page.getByLabel('Pace of a flowing form').fill('6');
+  await expect(page.getByText('All is saved')).toBeVisible();
 });
 
 test('a group can be named, is careful of its people, and never shows them on paper or in Lead', async ({
@@ -168,7 +198,7 @@ test('a group can be named, is careful of its people, and never shows them on pa
   await page.getByRole('button', { name: 'Add a group' }).click();
   await page.getByLabel('Name', { exact: true }).last().fill('the kite menders');
   await page.getByLabel('Sun').check();
-  await page.getByLabel('glaucoma').check();
+  await page.getByRole('region', { name: 'Groups' }).getByLabel('glaucoma').check();
   await page.getByRole('button', { name: 'Save the group' }).click();
   await expect(page.getByRole('button', { name: /the kite menders/ })).toBeVisible();
   await page.goto('/compose?theme=organ.kidney&minutes=30');
@@ -199,6 +229,38 @@ test('a group can be named, is careful of its people, and never shows them on pa
   await expect(page.getByRole('article')).toBeVisible();
   await expect(page.getByRole('article')).not.toContainText('the kite menders');
   await expect(page.getByRole('article')).not.toContainText('Someone here');
+  // Put into the bin it is gone, and comes back when it is asked for.
+  await page.goto('/customs');
+  await page.getByRole('button', { name: /the kite menders/ }).click();
+  page.once('dialog', (dialog) => void dialog.accept());
+  await page.getByRole('button', { name: 'Bin', exact: true }).click();
+  const bin = page.getByRole('region', { name: 'Groups in the bin' });
+  await expect(bin).toContainText('the kite menders');
+  await bin.getByRole('button', { name: 'Bring it back' }).click();
+  await expect(page.getByRole('button', { name: /the kite menders/ })).toBeVisible();
+});
+
+test('open notes that must not be left so are read before the class begins', async ({ page }) => {
+  await page.goto('/compose?theme=organ.kidney&minutes=20&group=library-chairs');
+  await draftReady(page);
+  await page.getByRole('button', { name: 'Add a form' }).click();
+  await page.getByLabel('Search the forms').fill('pan zu');
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Hands climb to the feet/ })
+    .first()
+    .click();
+  await page
+    .getByRole('button', { name: /^Hands climb to the feet/ })
+    .first()
+    .click();
+  await page.getByRole('button', { name: 'Do it in full' }).click();
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
+  await page.getByRole('button', { name: 'Lead it' }).click();
+  await expect(page.getByRole('heading', { name: 'Read this first' })).toBeVisible();
+  await expect(page.getByRole('main')).toContainText('head not below the heart', { ignoreCase: true });
+  await page.getByRole('button', { name: 'I have read it; lead as it stands' }).click();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
 });
 
 test('an impossible wish is explained and what would help is one press away', async ({ page }) => {
@@ -317,7 +379,7 @@ test('copies, bins, restores and finds practices again', async ({ page }) => {
 test('Lead is led by a presenter’s keys, by touch, as they see you, and ends early with a question', async ({
   page,
 }) => {
-  const id = await keepPractice(page, 'theme=organ.liver&minutes=8');
+  const id = await keepPractice(page, 'theme=set.eight-brocades&minutes=15');
   await page.clock.install();
   await page.goto(`/lead/${id}`);
   await page.getByRole('button', { name: 'Start' }).click();
@@ -327,6 +389,14 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
   await expect(heading).not.toHaveText(first ?? '');
   await page.keyboard.press('PageUp');
   await expect(heading).toHaveText(first ?? '');
+  // After a press of Forward the space bar still pauses, and Forward is not pressed again.
+  await page.getByRole('button', { name: 'Forward' }).click();
+  const second = await heading.textContent();
+  await page.keyboard.press(' ');
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
+  await expect(heading).toHaveText(second ?? '');
+  await page.keyboard.press(' ');
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
   await page.getByRole('button', { name: 'Their own side' }).click();
   await expect(page.getByRole('button', { name: 'As they see you' })).toBeVisible();
   // Until a form with sides comes.
@@ -338,6 +408,15 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
   await expect(page.getByText(/their (left|right).*you move your (left|right)/)).toBeVisible();
   await page.getByRole('button', { name: 'Tones off' }).click();
   await expect(page.getByRole('button', { name: 'Tones on' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Go on' }).last().click();
+  // A class that is left is shown as under way, with the two ways on.
+  await page.getByRole('link', { name: 'Leave' }).click();
+  await page.goto('/shelf');
+  const underWay = page.getByRole('complementary', { name: 'Under way' });
+  await expect(underWay).toContainText('is under way');
+  await underWay.getByRole('link', { name: 'Go on with it' }).click();
+  await page.getByRole('button', { name: 'Go on' }).click();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'End it' }).click();
   await expect(page.getByRole('heading', { name: 'Ended' })).toBeVisible();

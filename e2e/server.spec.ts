@@ -1,6 +1,7 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
-import { cpSync, existsSync, mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import http from 'node:http';
 import { networkInterfaces, tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect } from '@playwright/test';
@@ -189,16 +190,16 @@ test('bad requests are answered in words with the field named, never with a stac
     [
       'PUT',
       '/api/customs',
-      '{"place":{"name":"x","latitudeDeg":200,"longitudeDeg":0,"zone":"UTC"}}',
+      '{"customs":{"place":{"name":"x","latitudeDeg":200,"longitudeDeg":0,"zone":"UTC"}},"baseVersion":1}',
       422,
-      /place\.latitudeDeg: latitude runs to 90/,
+      /customs\.place\.latitudeDeg: latitude runs to 90/,
     ],
     ['POST', '/api/classes', '{"id":"x"}', 422, /id/],
     ['POST', '/api/practices/nobody/bin', '', 404, /no such practice/],
     [
       'PUT',
       '/api/groups/other',
-      '{"id":"one","name":"n","minutes":10,"posture":"seated","familiarity":"known","times":[],"conditions":[]}',
+      '{"group":{"id":"one","name":"n","minutes":10,"posture":"seated","familiarity":"known","times":[],"conditions":[]},"baseVersion":0}',
       422,
       /id: is not the one/,
     ],
@@ -235,4 +236,133 @@ test('the practice file’s JSON Schema is published', async ({ request }) => {
   };
   expect(schema.title).toBe('A Navuren practice, version 1');
   expect(Object.keys(schema.properties)).toEqual(['format', 'version', 'practice']);
+});
+
+test('no request, however hostile, is answered with an error of the server’s own (seeded)', async ({
+  baseURL,
+}) => {
+  test.setTimeout(180_000);
+  const { hostname, port, origin } = new URL(baseURL ?? '');
+  let state = 20261128;
+  const chance = (): number => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) / 4294967296;
+  const pick = <One>(list: readonly One[]): One => list[Math.floor(chance() * list.length)] as One;
+  const at = Date.UTC(2026, 1, 1);
+  const record = { startedAtMs: at, endedAtMs: at, plannedMs: 1, actualMs: 1, finished: true, items: [] };
+  const given = {
+    id: '11111111-1111-4111-8111-111111111112',
+    practiceId: 'before-the-rounds',
+    version: 1,
+    groupId: null,
+  };
+  // prettier-ignore
+  const paths = ['/', '/shelf', '/compose', '/compose/before-the-rounds', '/lead/before-the-rounds', '/sheet/before-the-rounds', '/atlas', '/forms', '/forms/shaking', '/forms/beside', '/forms/own/x', '/log', '/customs', '/api/practices', '/api/practices/before-the-rounds', '/api/practices/before-the-rounds/export', '/api/practices/before-the-rounds/versions/1', '/api/practices/import', '/api/forms', '/api/forms/import', '/api/forms/shaking/words', '/api/forms/own-x/bin', '/api/groups/library-chairs', '/api/classes', '/api/customs'];
+  // prettier-ignore
+  const bits = ['%00', '%', '%ZZ', '%E0%A4%A', '%ed%a0%80', '..%2f..', '9'.repeat(400), '-1', '1e300', 'constructor', '__proto__', '%F0%9F%99%82', '%5c', '%2e%2e'];
+  // prettier-ignore
+  const queries = ['at=9999-12-31T23:59', 'at=1900-01-01T00:00', 'at=2100-12-31T23:59', 'theme=__proto__.x', 'theme=mix', 'minutes=1e300', 'with=a~place.9e9', 'group=%00', 'q=%00', 'ids=%00', 'ids=constructor,__proto__', 'a=%', 'point=%00', 'season=constructor', 'form=%00&way=%00'];
+  // prettier-ignore
+  const bodies = ['', '{', 'null', '[]', '{}', '{"practice":{"name":"\\u0000"}}', '{"practice":{"name":"\\ud800"}}', JSON.stringify({ ...given, record: { ...record, startedAtMs: 1e300 } }), JSON.stringify({ ...given, version: 99, record }), JSON.stringify({ ...given, groupId: 'nobody', record }), JSON.stringify({ group: { id: 'library-chairs', name: 'x', minutes: 1e300 }, baseVersion: -1 }), JSON.stringify({ customs: {}, baseVersion: 1e300 }), JSON.stringify({ words: { formId: 'shaking', cues: {} }, baseVersion: 1e9 }), '['.repeat(50_000), '{"a":'.repeat(5000), '{"form":{"id":"own-a"},"baseVersion":1e18}'];
+  const methods = ['GET', 'GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS', 'PATCH', 'TRACE', 'PROPFIND'];
+  // prettier-ignore
+  const headerSets: readonly Record<string, string>[] = [{}, {}, {}, { rsc: '1' }, { 'next-router-state-tree': 'garbage', rsc: '1' }, { 'next-action': 'x' }, { 'next-router-segment-prefetch': '/\u00ff' }, { 'next-url': 'x' }, { cookie: 'navuren-light=%00; a=%' }, { range: 'bytes=5-1' }, { 'content-encoding': 'gzip' }, { 'x-matched-path': '/x' }, { 'if-none-match': '"' }];
+  const ask = (method: string, path: string, headers: Record<string, string>, body: string | undefined) =>
+    new Promise<{ status: number; text: string }>((resolve, reject) => {
+      const asked = http.request(
+        {
+          hostname,
+          port,
+          method,
+          path,
+          headers: {
+            ...headers,
+            origin,
+            ...(body === undefined ? {} : { 'content-length': Buffer.byteLength(body) }),
+          },
+        },
+        (answer) => {
+          let text = '';
+          answer.on('data', (chunk: Buffer) => (text += chunk.toString()));
+          answer.on('end', () => resolve({ status: answer.statusCode ?? 0, text }));
+        },
+      );
+      asked.on('error', reject);
+      asked.end(body);
+    });
+  const failed: string[] = [];
+  for (let index = 0; index < 500; index += 1) {
+    const parts = pick(paths).split('/');
+    if (chance() < 0.35 && parts.length > 2) parts[parts.length - 1] = pick(bits);
+    const path = parts.join('/') + (chance() < 0.4 ? `?${pick(queries)}` : '');
+    const method = pick(methods);
+    const body = method === 'GET' || method === 'HEAD' ? undefined : pick(bodies);
+    const { status, text } = await ask(method, path, pick(headerSets), body);
+    if (status >= 500) failed.push(`${status} ${method} ${path} ${body?.slice(0, 60) ?? ''}`);
+    // And every refusal is in our words, not a library’s.
+    if (status === 422 && /Invalid (?:input|option|type)|Unrecognized key|Too (?:big|small)/.test(text))
+      failed.push(`raw words: ${text.slice(0, 160)}`);
+  }
+  expect(failed).toEqual([]);
+});
+
+test('a small file that would lay out for hours is refused at once, and no map or cached answer is handed out', async ({
+  request,
+  baseURL,
+}) => {
+  const { practice } = (await (await request.get('/api/practices/before-the-rounds/export')).json()) as {
+    practice: { items: { formId: string }[]; forms: Record<string, { cycle: unknown }> };
+  };
+  const [first] = practice.items;
+  const form = practice.forms[first?.formId ?? ''];
+  if (!first || !form) throw new Error('expected a form');
+  const stroke = { breath: 'free', cue: 'x', seconds: 300 };
+  const file = {
+    format: 'navuren.practice',
+    version: 1,
+    practice: {
+      ...practice,
+      forms: {
+        [first.formId]: {
+          ...form,
+          cycle: Array.from({ length: 24 }, () => stroke),
+          smaller: undefined,
+          seated: undefined,
+        },
+      },
+      items: Array.from({ length: 120 }, (_, index) => ({
+        ...first,
+        id: `i${index}`,
+        variant: 'full',
+        repetitions: 99,
+      })),
+    },
+  };
+  const from = Date.now();
+  const answer = await request.post('/api/practices/import', {
+    data: file,
+    headers: { origin: baseURL ?? '' },
+  });
+  expect(answer.status()).toBe(422);
+  expect(await answer.text()).toMatch(/strokes long; a practice has at most 6000/);
+  // A second is the promise; a busy machine is given a few.
+  expect(Date.now() - from).toBeLessThan(5000);
+  for (const path of ['/shelf', '/api/health', '/api/forms?ids=shaking'])
+    expect((await request.get(path)).headers()['cache-control']).toContain('no-store');
+  const shipped = readdirSync('.next/static', { recursive: true, encoding: 'utf8' });
+  expect(shipped.filter((name) => name.endsWith('.map'))).toEqual([]);
+});
+
+test('a damaged folder stops the start with one sentence, and nothing says that it is ready', async () => {
+  const folder = path.join(base, 'damaged');
+  const first = start(folder);
+  await untilUp(first);
+  await kill(first);
+  rmSync(path.join(folder, 'PG_VERSION'));
+  const second = start(folder);
+  const [code] = (await once(second.process, 'exit')) as [number];
+  expect(code).toBe(1);
+  expect(second.output()).toMatch(
+    /Navuren did not start\. The data folder .* is damaged: PG_VERSION is missing\./,
+  );
+  expect(second.output()).not.toMatch(/listens|ready/i);
+  expect(second.output()).not.toMatch(/\bat .*:\d+:\d+/);
 });

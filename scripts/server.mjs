@@ -33,4 +33,9 @@ server.on('clientError', (_error, socket) => {
 // Nothing here speaks another protocol.
 server.on('upgrade', (_request, socket) => socket.destroy());
 server.on('connect', (_request, socket) => socket.destroy());
-server.listen(port, hostname, () => console.log('Navuren listens.'));
+server.listen(port, hostname, () => {
+  // The data folder is opened with the first request: nothing is said before it has been.
+  void fetch(`http://${hostname}:${port}/api/health`).then((answer) => {
+    if (answer.ok) console.log('Navuren listens.');
+  });
+});

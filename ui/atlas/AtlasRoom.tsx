@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect, useMemo, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { ANATOMICAL } from '@/core/body';
 import {
   CHANNELS_OF_ORGANS,
@@ -19,12 +19,14 @@ import { describePosture } from '@/ui/words/postures';
 import { POINT_INTENTS, writeAddress, type AtlasState, type Looking } from './address';
 import { AtlasFigure } from './AtlasFigure';
 import { ChannelWalk } from './ChannelWalk';
-import { CunRule } from './CunRule';
 import { ChannelHead, FormHead } from './LookedAt';
 import { NOTHING_MEASURED, readMeasures } from './person';
 import { PointCard } from './PointCard';
 import { look, MOST_FOUND, reachingOf, type AtlasForm } from './looking';
 import { PointList } from './PointList';
+
+/** Far down the page: it comes after what is looked at first. */
+const CunRule = lazy(async () => ({ default: (await import('./CunRule')).CunRule }));
 
 /** The side a channel is best seen from. */
 const VIEW_OF: Partial<Record<ChannelId, NamedView>> = {
@@ -236,12 +238,14 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
           </section>
         </div>
       </div>
-      <CunRule
-        typed={typed}
-        problems={'problems' in read ? read.problems : []}
-        person={person}
-        onType={setTyped}
-      />
+      <Suspense>
+        <CunRule
+          typed={typed}
+          problems={'problems' in read ? read.problems : []}
+          person={person}
+          onType={setTyped}
+        />
+      </Suspense>
       {correspondences}
     </div>
   );

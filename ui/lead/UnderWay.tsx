@@ -1,11 +1,10 @@
 'use client';
 
-import dynamic from 'next/dynamic';
-import { useSyncExternalStore } from 'react';
+import { lazy, Suspense, useSyncExternalStore } from 'react';
 import { keptKeys } from '@/ui/kit/keep';
 
 /** Comes only where a class is under way: most pages never load it. */
-const Panel = dynamic(async () => (await import('./UnderWayPanel')).UnderWayPanel, { ssr: false });
+const Panel = lazy(async () => ({ default: (await import('./UnderWayPanel')).UnderWayPanel }));
 
 const isUnderWay = (): boolean =>
   keptKeys('navuren-lead-').length > 0 || keptKeys('navuren-unfiled-').length > 0;
@@ -17,5 +16,9 @@ const subscribe = (onChange: () => void): (() => void) => {
 /** A class that was left is shown in every room until it is gone on with or ended. */
 export function UnderWay() {
   const there = useSyncExternalStore(subscribe, isUnderWay, () => false);
-  return there ? <Panel /> : null;
+  return there ? (
+    <Suspense>
+      <Panel />
+    </Suspense>
+  ) : null;
 }
