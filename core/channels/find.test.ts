@@ -63,6 +63,44 @@ describe('the search of points', () => {
   });
 });
 
+describe('a search as one asks a colleague', () => {
+  const found = (text: string) => findPoints(text).map((row) => row.code);
+
+  it('reads a code with a space, pinyin, and hanzi in either script', () => {
+    for (const text of ['SP 6', 'sp6', 'Sp 6?', '三陰交', '三阴交', 'san yin jiao', 'Sānyīnjiāo'])
+      expect({ text, first: found(text)[0] }).toEqual({ text, first: 'SP6' });
+    // A simplified character alone finds as the traditional one does.
+    expect(found('阴')).toEqual(found('陰'));
+    expect(found('太冲')[0]).toBe('LR3');
+  });
+
+  // The places are those of the WHO standard of 2008, written from memory.
+  it.each([
+    ['3 cun above the ankle', ['SP6', 'GB39', 'BL59']],
+    ['3 cun above the inner ankle', ['SP6']],
+    ['three cùn above the lateral malleolus', ['GB39', 'BL59']],
+    ['four fingers above the inner ankle', ['SP6']],
+    ['2 cun above the wrist', ['PC6', 'TE5']],
+    ['3 cun below the knee', ['ST36']],
+    ['4 cun above the navel', ['CV12', 'ST21', 'KI19']],
+    ['1.5 cun beside the spine', ['BL23', 'BL13']],
+    ['half a cun to the side of the midline', ['KI16']],
+  ])('“%s”', (text, expected) => {
+    const places = found(text);
+    expect(places).toEqual(expect.arrayContaining(expected));
+    expect(places.length).toBeLessThan(30);
+  });
+
+  it('a place no point lies at finds none, and does not fall back on words', () => {
+    expect(found('11 cun above the navel')).toEqual([]);
+  });
+
+  it('small words ask nothing', () => {
+    expect(found('a point for sleep')).toEqual(expect.arrayContaining(['HT7']));
+    expect(found('which points are for the head?').length).toBeGreaterThan(0);
+  });
+});
+
 describe('the cùn of a person', () => {
   it('grows with stature in every segment', () => {
     fc.assert(

@@ -1,2 +1,3 @@
 export { isKept, shorten, unkeptPath } from './text';
 export { inWords } from './inWords';
+export { simplified } from './hanzi';
