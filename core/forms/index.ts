@@ -15,8 +15,6 @@ export { NUMBER_WORDS } from './numbers';
 export { plainText } from './plain';
 export { twinKind } from './twins';
 export { searchText } from './search';
-export { rowOf } from './rows';
-export type { FormRow, Wishes } from './seek';
 export { repetitionSec } from './timing';
 export { exhaleWanted } from './exhale';
 export { REPERTOIRE } from './repertoire';

@@ -2,7 +2,7 @@
 
 import { organ, ORGAN_IDS, PHASE_IDS, organsOf } from '@/core/phases';
 import { ROLES } from '@/core/forms/roles';
-import { ACTIONS, POSTURES, WITHOUT, type Facet, type Found, type Wishes } from '@/core/forms/seek';
+import { ACTIONS, JOINTS, POSTURES, WITHOUT, type Facet, type Found, type Wishes } from '@/core/seek/seek';
 import { FAMILIES } from '@/core/forms/terms';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -109,6 +109,10 @@ export function Facets({ found, wishes, onWish }: Props) {
             />
           ))}
         </p>
+      </fieldset>
+      <fieldset>
+        <legend className="caption">What it loosens</legend>
+        <p className="flex flex-wrap gap-x-3">{JOINTS.map((joint) => one('joint', joint, joint))}</p>
       </fieldset>
       <fieldset>
         <legend className="caption">Within, minutes</legend>

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { memo, useState } from 'react';
-import { wayFor, type FormRow, type Wishes } from '@/core/forms/seek';
+import { wayFor, type FormRow, type Wishes } from '@/core/seek/seek';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';

@@ -4,7 +4,11 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useCallback, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { FAMILIES } from '@/core/forms/terms';
-import { readQuestion, seek, WITHOUT, type FormRow, type Wishes } from '@/core/forms/seek';
+import { aim } from '@/core/brief/aims';
+import { channel } from '@/core/channels/channels';
+import { conditionLabel } from '@/core/seek/conditionWords';
+import { readQuestion, type Known } from '@/core/seek/question';
+import { seek, WITHOUT, type FormRow, type Wishes } from '@/core/seek/seek';
 import { organ, phaseName } from '@/core/phases';
 import { useSay } from '@/ui/kit/Said';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -14,25 +18,41 @@ import { readAnswer } from './answer';
 
 const LEVELS = { 1: 'for anyone', 2: 'level 2', 3: 'level 3' } as const;
 
+const HOW_NAMES = {
+  stretch: 'stretches',
+  trace: 'traces',
+  tap: 'taps along',
+  press: 'presses along',
+  hold: 'holds on',
+  attend: 'leads the attention along',
+} as const satisfies Record<NonNullable<Wishes['how']>, string>;
+
 /** What was understood of a question, in words. */
-function understood(wishes: Wishes): readonly string[] {
+function understood(wishes: Wishes, lost: readonly string[]): readonly string[] {
+  const along = wishes.channel && `the ${channel(wishes.channel).name}`;
   return [
+    wishes.aim && `for ${aim(wishes.aim).label}`,
+    ...(wishes.conditions ?? []).map((id) => `with ${conditionLabel(id)}`),
+    wishes.points && `reaches ${wishes.points.join(' or ')}`,
+    wishes.joint && `loosens the ${wishes.joint}`,
     wishes.action,
     wishes.organ && organ(wishes.organ).name,
     wishes.phase && phaseName(wishes.phase).name,
-    wishes.channel && `${wishes.channel} channel`,
+    wishes.how ? `${HOW_NAMES[wishes.how]} ${along ?? 'a channel'}` : along,
     wishes.role && `to ${ROLE_NAMES[wishes.role].toLowerCase()}`,
     wishes.posture,
     wishes.family,
     wishes.level && LEVELS[wishes.level],
     wishes.minutes !== undefined && `within ${wishes.minutes} min`,
     ...WITHOUT.filter((row) => wishes.without.includes(row.id)).map((row) => row.label),
-    ...wishes.words.map((word) => `“${word}”`),
+    ...wishes.words.filter((word) => !lost.includes(word)).map((word) => `“${word}”`),
   ].filter((part): part is string => typeof part === 'string' && part !== '');
 }
 
 interface Props {
   readonly rows: readonly FormRow[];
+  /** What questions are read against. */
+  readonly known: Known;
   readonly question: string;
   /** Own forms in the bin, which can be brought back. */
   readonly binned: readonly { readonly id: string; readonly name: string }[];
@@ -41,7 +61,7 @@ interface Props {
 }
 
 /** The repertoire, asked as a practitioner asks: a question in words, live facets, and rows whose figures move. */
-export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
+export function FormsRoom({ rows, known, question: asked, binned, hold }: Props) {
   const [question, setQuestion] = useState(asked);
   const [picked, setPicked] = useState<Partial<Wishes>>({});
   const [held, setHeld] = useState<readonly string[]>(hold === undefined ? [] : [hold]);
@@ -51,16 +71,16 @@ export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
   const say = useSay();
   const said = useDeferredValue(question);
   const wishes = useMemo((): Wishes => {
-    const read = readQuestion(said);
+    const read = readQuestion(said, known);
     return {
       ...read,
       ...Object.fromEntries(Object.entries(picked).filter(([, value]) => value !== undefined)),
       without: [...new Set([...read.without, ...(picked.without ?? [])])],
       words: read.words,
     };
-  }, [picked, said]);
+  }, [known, picked, said]);
   const found = useMemo(() => seek(rows, wishes), [rows, wishes]);
-  const told = understood(wishes);
+  const told = understood(wishes, found.notUnderstood);
   const onHold = useCallback(
     (id: string) =>
       setHeld((now) => (now.includes(id) ? now.filter((other) => other !== id) : [...now.slice(-1), id])),
@@ -68,7 +88,7 @@ export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
   );
   const onWish = (change: Partial<Wishes>): void => {
     // A press turns what the question says into choices, so that the choice can be changed; loose words stay.
-    const { words, without, ...read } = readQuestion(question);
+    const { words, without, ...read } = readQuestion(question, known);
     setPicked((now) => ({
       ...read,
       ...now,
@@ -158,7 +178,13 @@ export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
       <div className="mt-1 flex min-h-[1.9rem] flex-wrap items-baseline gap-x-4" aria-live="polite">
         <p className="quiet small" role="status">
           {found.rows.length} of {rows.length} forms
+          {found.smaller.length > 0 && `, ${found.smaller.length} more in a smaller way`}
         </p>
+        {found.notUnderstood.length > 0 && (
+          <p className="small" role="status">
+            Not understood, and left aside: {found.notUnderstood.map((word) => `“${word}”`).join(', ')}
+          </p>
+        )}
         {told.length > 0 && (
           <p className="small">
             {told.join(' · ')}{' '}
@@ -180,7 +206,11 @@ export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
         </aside>
         <div>
           {found.rows.length === 0 && (
-            <p className="reading quiet my-6">No form answers to all of this. Take one wish away.</p>
+            <p className="reading quiet my-6">
+              {found.smaller.length === 0
+                ? 'No form answers to all of this. Take one wish away.'
+                : 'No form answers to all of this as it is; these do in a smaller way.'}
+            </p>
           )}
           {byFamily ? (
             <div className="gap-x-10 xl:columns-2">
@@ -196,9 +226,19 @@ export function FormsRoom({ rows, question: asked, binned, hold }: Props) {
               })}
             </div>
           ) : (
-            <ul className="gap-x-10 border-t border-ink xl:columns-2" aria-label="Forms found">
-              {found.rows.map(line)}
-            </ul>
+            <>
+              {found.rows.length > 0 && (
+                <ul className="gap-x-10 border-t border-ink xl:columns-2" aria-label="Forms found">
+                  {found.rows.map(line)}
+                </ul>
+              )}
+              {found.smaller.length > 0 && (
+                <section className="mt-5" aria-label="In a smaller way">
+                  <h2 className="caption border-b border-ink">In a smaller way</h2>
+                  <ul className="gap-x-10 xl:columns-2">{found.smaller.map(line)}</ul>
+                </section>
+              )}
+            </>
           )}
         </div>
       </div>

@@ -1,4 +1,5 @@
-import { isOwnId, rowOf } from '@/core/forms';
+import { isOwnId } from '@/core/forms';
+import { knownOf, rowOf } from '@/core/seek';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { listBinnedForms, readRepertoire } from '@/server/forms';
@@ -19,6 +20,7 @@ export default async function FormsPage({ searchParams }: { searchParams: Query 
   return (
     <FormsRoom
       rows={rows}
+      known={knownOf(rows)}
       question={(one(query.q) ?? '').slice(0, 200)}
       binned={await listBinnedForms(open)}
       hold={rows.some((row) => row.id === hold) ? hold : undefined}

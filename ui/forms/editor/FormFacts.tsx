@@ -6,7 +6,7 @@ import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteS
 import type { Form } from '@/core/forms';
 import { BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from '@/core/forms/terms';
 import { ROLES } from '@/core/forms/roles';
-import { ACTIONS } from '@/core/forms/seek';
+import { ACTIONS } from '@/core/seek/seek';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName } from '@/core/phases';
 import { SIDE_WORDS } from '@/ui/words/asks';
 import { ROLE_NAMES } from '@/ui/words/names';

@@ -1,0 +1,121 @@
+import type { Pace } from '../breath';
+import { plain, point, POINTS } from '../channels';
+import {
+  asksOf,
+  entryOf,
+  exitOf,
+  hasVariant,
+  organsOfForm,
+  phasesOfForm,
+  pointsReached,
+  repetitionSec,
+  searchText,
+  VARIANTS,
+  type Asks,
+  type Form,
+  type FormSchools,
+  type VariantId,
+} from '../forms';
+import { cautionsOf } from '../people';
+import { simplified } from '../text';
+import { conditionBit } from './conditionWords';
+import { plainWords, type Known } from './question';
+import { WITHOUT, type FormRow, type Way } from './seek';
+
+const bitsOf = (asks: Asks): number =>
+  WITHOUT.reduce((bits, row, index) => (row.asks(asks) ? bits | (1 << index) : bits), 0);
+
+/** The conditions a way of a form is not for as it stands: what is forbidden, or asked to be done more gently. */
+const notForBitsOf = (form: Form, variant: VariantId): number =>
+  cautionsOf(form, variant)
+    .filter(({ weight, remedy }) => weight === 'avoid' || remedy === 'gentler-variant')
+    .reduce((bits, { condition }) => bits | conditionBit(condition), 0);
+
+/** What a form asks, in the words it is looked up by. */
+function askWords(asks: Asks): string {
+  const words: readonly (readonly [boolean, string])[] = [
+    [asks.kneeBend === 'deep' || asks.kneeBend === 'moderate', 'knees deep low stance'],
+    [asks.oneLegSec > 0, 'one leg balance'],
+    [asks.armsAboveShoulders, 'arms raised overhead'],
+    [asks.fold !== 'none', 'fold forward'],
+    [asks.headBelowHeart, 'head low'],
+    [asks.backBend !== 'none', 'back bend'],
+    [asks.twist !== 'none', 'twist turn'],
+    [asks.sideBend !== 'none', 'side bend'],
+    [asks.neck !== 'none', 'neck'],
+    [asks.breathHold || asks.staticHold, 'hold'],
+    [asks.impact !== 'none', 'impact heels'],
+    [asks.percussion.length > 0, `knocking tapping percussion ${asks.percussion.join(' ')}`],
+    [asks.rounding !== 'none', 'rounds the back'],
+    [asks.heelsUp !== 'none', 'heels up tiptoe'],
+    [asks.shakes, 'shaking jolts'],
+    [asks.rubs.length > 0, `rubbing ${asks.rubs.join(' ')}`],
+    [asks.roundedJoints.length > 0, `circles ${asks.roundedJoints.join(' ')}`],
+    [asks.abdominalPress, 'belly press'],
+    [asks.stepping, 'step'],
+    [asks.inwardImagery, 'imagery'],
+    [asks.vigorous, 'vigorous'],
+  ];
+  return words
+    .filter(([asked]) => asked)
+    .map(([, said]) => said)
+    .join(' ');
+}
+
+/** The line of a form in the user's schools and at the user's pace. */
+export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
+  const ways = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant): Way => {
+    const one = repetitionSec(form, variant, pace);
+    const around =
+      form.setupSec.known +
+      form.settleSec +
+      [...entryOf(form, variant), ...exitOf(form, variant)].reduce(
+        (sum, stroke) => sum + (stroke.seconds ?? 4),
+        0,
+      );
+    return {
+      variant,
+      asksBits: bitsOf(asksOf(form, variant)),
+      notForBits: notForBitsOf(form, variant),
+      leastSec: around + one * form.repetitions.least,
+      usualSec: around + one * form.repetitions.usual,
+    };
+  });
+  return {
+    id: form.id,
+    name: form.name,
+    pinyin: form.pinyin,
+    hanzi: form.hanzi,
+    family: form.family,
+    roles: form.roles,
+    actions: form.actions,
+    phases: phasesOfForm(form, schools),
+    organs: organsOfForm(form, schools),
+    polarity: form.polarity,
+    channels: form.channels,
+    named: form.points,
+    reached: pointsReached(form).flatMap(({ code, way }) => (way === 'named' ? [] : [code])),
+    loosens: form.loosens,
+    level: form.level,
+    own,
+    ways,
+    text: plainWords(
+      [
+        searchText(form),
+        ...form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`),
+        askWords(form.asks),
+      ].join(' '),
+    ),
+  };
+}
+
+/** What questions are read against: the points the rows reach, and the names of the forms. */
+export function knownOf(rows: readonly FormRow[]): Known {
+  const codes = new Set(rows.flatMap((row) => [...row.named, ...row.reached]));
+  return {
+    points: POINTS.filter((row) => codes.has(row.code)).map(
+      (row) => [row.code, plain(row.pinyin), simplified(row.hanzi)] as const,
+    ),
+    forms: rows.map((row) => plainWords(row.name)),
+  };
+}
