@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { mirror, type Posture } from '../body';
 import { along, defineForm } from './define';
 import { measureForm, namedAsks } from './measure';
-import { asksOf, cycleOf, stanceOf } from './variants';
+import { spokenCue, writtenCue } from './cueText';
+import { asksOf, cycleOf, entryOf, exitOf, stanceOf } from './variants';
 import { formSchema, strokeSchema, variantSchema, type Form, type Stroke } from './model';
 import { type VariantId } from './terms';
 import { gentler, onChair, restIn } from './embody';
@@ -67,7 +68,8 @@ export function formFrom(form: Form, variant: VariantId, id: string, name: strin
     source: 'common-practice',
     stance: stanceOf(form, variant),
     cycle: [...cycleOf(form, variant)],
-    ...(variant === 'seated' ? { entry: [], exit: [] } : {}),
+    entry: [...entryOf(form, variant)],
+    exit: [...exitOf(form, variant)],
     asks: asksOf(form, variant),
   };
 }
@@ -156,6 +158,25 @@ export const variantOf = (part: Part): VariantId => (part === 'smaller' || part 
 export function strokesIn(form: Form, part: Part): readonly Stroke[] {
   if (part === 'smaller' || part === 'seated') return form[part] ? cycleOf(form, part) : [];
   return form[part];
+}
+
+/** A form with its sides changed, its cues saying what they said where they are read. */
+export function withSides(form: Form, sides: Form['sides']): Form {
+  const changed: Form = { ...form, sides };
+  return PARTS.reduce((now, part) => {
+    const strokes = strokesIn(form, part);
+    return strokes.length === 0
+      ? now
+      : withStrokesIn(
+          now,
+          part,
+          strokes.map((stroke) => ({
+            ...stroke,
+            // The sound stays the token it is.
+            cue: writtenCue(spokenCue(stroke.cue, form, '{sound}'), changed, '{sound}'),
+          })),
+        );
+  }, changed);
 }
 
 const WAYS_SAID = { smaller: 'Half as far.', seated: 'From the chair.' } as const;

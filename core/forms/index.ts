@@ -13,6 +13,8 @@ export { differencesOf } from './differences';
 export type { Difference } from './differences';
 export { NUMBER_WORDS } from './numbers';
 export { plainText } from './plain';
+export { fillCue, spokenCue, writtenCue, SIDE_SAID } from './cueText';
+export type { CueSides } from './cueText';
 export { twinKind } from './twins';
 export { searchText } from './search';
 export { repetitionSec } from './timing';

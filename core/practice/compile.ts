@@ -4,6 +4,7 @@ import {
   cycleOf,
   entryOf,
   exitOf,
+  fillCue,
   nameOf,
   stanceOf,
   type Form,
@@ -79,7 +80,6 @@ export const FIRST_REPETITION = { known: 1.1, taught: 1.8 } as const;
 export const STANCE_CHANGE_SEC = { known: 4, taught: 6 } as const;
 
 const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** Sides and ways the item goes through: in each pass the cycle runs once, or `repetitions` times. */
 interface Pass {
@@ -109,23 +109,6 @@ function passesOf(form: Form, firstSide: Side): readonly Pass[] {
     default:
       return form.sides satisfies never;
   }
-}
-
-/** Puts side, way and sound into a cue. Left and right are the practitioner's own. */
-export function fillCue(
-  cue: string,
-  pass: { side?: Side | undefined; way?: string | undefined },
-  sound: string | undefined,
-): string {
-  if (!cue.includes('{')) return cue;
-  const side = pass.side ?? 'left';
-  return cue
-    .replaceAll('{side}', side)
-    .replaceAll('{other}', other(side))
-    .replaceAll('{Side}', capital(side))
-    .replaceAll('{Other}', capital(other(side)))
-    .replaceAll('{way}', pass.way ?? '')
-    .replaceAll('{sound}', sound ?? '');
 }
 
 interface Draft extends Omit<TimelineEvent, 'index' | 'startMs' | 'itemIndex' | 'itemId' | 'breathNumber'> {

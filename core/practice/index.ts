@@ -5,7 +5,7 @@ export { privateIn, withoutPrivate } from './private';
 export { LAYERS, LESSON_STEPS } from './parts';
 export type { Practice, Item, Reason } from './model';
 export type { Layer, LessonStep } from './parts';
-export { compile, eventAt, fillCue, FIRST_REPETITION, STANCE_CHANGE_SEC } from './compile';
+export { compile, eventAt, FIRST_REPETITION, STANCE_CHANGE_SEC } from './compile';
 export type { Timeline, TimelineEvent, ItemSpan, SectionSpan, Side, EventKind } from './compile';
 export { breathLine, breathLevelAt, startLevels } from './breathLine';
 export type { BreathPoint } from './breathLine';

@@ -2,6 +2,8 @@
 
 import { useState } from 'react';
 import { cycleOf } from '@/core/forms';
+import { spokenCue, writtenCue } from '@/core/forms/cueText';
+import { soundOf } from '@/core/sounds';
 import { formOf, LAYERS, type Edit, type Item, type Practice } from '@/core/practice';
 
 interface Props {
@@ -83,6 +85,7 @@ function Seconds({
 export function ItemWords({ practice, item, onEdit }: Props) {
   const form = formOf(practice, item);
   const layers = item.layers ?? [];
+  const sound = form.soundOrgan ? soundOf(form.soundOrgan, practice.customs.soundSchool) : undefined;
   return (
     <details className="border-t border-hairline pt-2">
       <summary className="press-plain">Words, quiet, hold, layers</summary>
@@ -103,16 +106,24 @@ export function ItemWords({ practice, item, onEdit }: Props) {
           <Words
             key={`cycle-${index}`}
             label={`stroke ${index + 1}, ${stroke.breath}`}
-            value={item.cues?.[`cycle-${index}`] ?? ''}
-            placeholder={stroke.cue}
-            onKeep={(cue) =>
-              onEdit({ kind: 'cue', itemId: item.id, key: `cycle-${index}`, cue }, 'Words changed')
+            value={spokenCue(item.cues?.[`cycle-${index}`] ?? '', form, sound)}
+            placeholder={spokenCue(stroke.cue, form, sound)}
+            onKeep={(said) =>
+              onEdit(
+                {
+                  kind: 'cue',
+                  itemId: item.id,
+                  key: `cycle-${index}`,
+                  cue: writtenCue(said, form, sound),
+                },
+                'Words changed',
+              )
             }
           />
         ))}
         <p className="quiet small">
-          Empty gives the form’s own words back. <code>{'{side}'}</code> and <code>{'{other}'}</code> follow
-          the side.
+          Empty gives the form’s own words back.
+          {form.sides !== 'symmetric' && ' Written as said for the left; the other side follows by itself.'}
         </p>
         <div className="flex flex-wrap gap-4">
           <Seconds

@@ -1,5 +1,5 @@
 import { movingForm, posturesForSide, type Form, type VariantId } from '@/core/forms';
-import { fillCue } from '@/core/practice';
+import { fillCue } from '@/core/forms/cueText';
 import { soundOf, type SoundSchoolId } from '@/core/sounds';
 import { describePosture } from '@/ui/words/postures';
 import type { PlayedStroke } from './MovingFigure';

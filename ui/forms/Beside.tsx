@@ -14,7 +14,7 @@ import {
 import { cautionsOf } from '@/core/people';
 import { organ } from '@/core/phases';
 import { soundOf } from '@/core/sounds';
-import { fillCue } from '@/core/practice';
+import { fillCue } from '@/core/forms/cueText';
 import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';

@@ -1,6 +1,6 @@
 import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
-import { fillCue } from '@/core/practice';
+import { fillCue } from '@/core/forms/cueText';
 import { paceKind } from '@/core/breath';
 import {
   asksOf,
@@ -256,6 +256,8 @@ export function FormPage({ form, variant, customs, practices, shipped, own: laid
             shippedName={shipped.name}
             shippedImages={shipped.images}
             cues={cuesOf(shipped)}
+            sides={shipped.ways ? { sides: shipped.sides, ways: shipped.ways } : { sides: shipped.sides }}
+            sound={sound}
             words={words}
             version={wordsVersion}
           />

@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { OwnWords } from '@/core/forms';
+import { spokenCue, writtenCue, type CueSides } from '@/core/forms/cueText';
 import { useSay } from '@/ui/kit/Said';
 import { useReady } from '@/ui/kit/useReady';
 import { readAnswer } from './answer';
@@ -19,13 +20,27 @@ interface Props {
   readonly shippedName: string;
   readonly shippedImages: readonly string[];
   readonly cues: readonly ShippedCue[];
+  /** The sides of the form and the sound of the school: cues are read and written for the left. */
+  readonly sides: CueSides;
+  readonly sound: string | undefined;
   readonly words: OwnWords | undefined;
   /** The version the words were read at. */
   readonly version: number;
 }
 
 /** Own name, cues, images and notes over a shipped form; the form beneath stays as it is. */
-export function WordsEditor({ formId, shippedName, shippedImages, cues, words, version }: Props) {
+export function WordsEditor({
+  formId,
+  shippedName,
+  shippedImages,
+  cues,
+  sides,
+  sound,
+  words,
+  version,
+}: Props) {
+  const read = (cue: string): string => spokenCue(cue, sides, sound);
+  const written = (said: string): string => writtenCue(said, sides, sound);
   const [base, setBase] = useState(version);
   const [name, setName] = useState(words?.name ?? '');
   const [said, setSaid] = useState<Readonly<Record<string, string>>>(words?.cues ?? {});
@@ -78,6 +93,7 @@ export function WordsEditor({ formId, shippedName, shippedImages, cues, words, v
         <p className="quiet small">
           Fill in only what you say differently. The form beneath stays as it is; practices already written
           keep their words until you take the change there.
+          {sides.sides !== 'symmetric' && ' Written as said for the left; the other side follows by itself.'}
         </p>
         <label className="block">
           Name
@@ -94,10 +110,10 @@ export function WordsEditor({ formId, shippedName, shippedImages, cues, words, v
             <span className="quiet small">{part}</span>
             <input
               className="field"
-              value={said[place] ?? ''}
-              placeholder={cue}
+              value={read(said[place] ?? '')}
+              placeholder={read(cue)}
               maxLength={240}
-              onChange={(event) => setSaid({ ...said, [place]: event.target.value })}
+              onChange={(event) => setSaid({ ...said, [place]: written(event.target.value) })}
             />
           </label>
         ))}

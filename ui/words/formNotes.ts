@@ -45,7 +45,7 @@ export function formNoteText(note: FormNote): string {
     case 'no-time':
       return 'A free or held stroke needs seconds of its own.';
     case 'side-not-said':
-      return 'The form has sides, but no cue says which: use {side}, {other} or {way}.';
+      return 'The form has sides, but no cue says which: name the left or the right (or the way round) as it is said for the left.';
     case 'side-without-sides':
       return 'A cue names a side, but the form treats both sides together.';
     case 'words-against-body':

@@ -1,13 +1,6 @@
+import { SIDE_SAID, writtenCue } from '../../forms';
 import type { Edit } from '../../practice';
 import { cuesOf, type Rule } from '../rule';
-
-const PLAIN_SIDE = /\b(left|right)\b(?! (?:away|there|here|now))/gi;
-
-/** The literal sides of a cue put as tokens: the first side named is the side, the other the other. */
-function asTokens(cue: string): string {
-  const first = /\b(left|right)\b/i.exec(cue)?.[1]?.toLowerCase();
-  return cue.replace(PLAIN_SIDE, (word) => (word.toLowerCase() === first ? '{side}' : '{other}'));
-}
 
 export const cueSide: Rule = {
   id: 'cue-side',
@@ -20,12 +13,12 @@ export const cueSide: Rule = {
       return cuesOf(view)
         .filter(
           ({ key, cue }) =>
-            key.startsWith('cycle') &&
-            !/\{(side|other)\}/i.test(cue) &&
-            /\b(left|right)\b(?! (?:away|there|here|now))/i.test(cue),
+            key.startsWith('cycle') && !/\{(side|other)\}/i.test(cue) && cue.search(SIDE_SAID) >= 0,
         )
         .map(({ key, cue }) => {
-          const edits: Edit[] = [{ kind: 'cue', itemId: item.id, key, cue: asTokens(cue) }];
+          const edits: Edit[] = [
+            { kind: 'cue', itemId: item.id, key, cue: writtenCue(cue, form, undefined) },
+          ];
           return {
             weight: 'should' as const,
             itemId: item.id,

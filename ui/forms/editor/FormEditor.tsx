@@ -24,6 +24,7 @@ import {
 } from '@/core/forms/drafting';
 import { noteWeight, reviewForm } from '@/core/forms/review';
 import { cautionsOf } from '@/core/people';
+import { soundOf } from '@/core/sounds';
 import { pathText } from '@/core/formats/file';
 import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
@@ -291,6 +292,7 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
               form={form}
               part={part}
               strokes={strokes}
+              sound={form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined}
               notes={part === 'entry' || part === 'exit' ? [] : here}
               selected={index}
               place={at}
@@ -302,6 +304,11 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
               }
               onStrokes={setStrokes}
             />
+            {form.sides !== 'symmetric' && (
+              <p className="quiet small">
+                Cues are written as said for the left; the other side follows by itself.
+              </p>
+            )}
             <p className="small flex flex-wrap gap-x-4">
               <button
                 type="button"

@@ -5,6 +5,7 @@ import { BREATH_MANNERS, BREATH_ROUTES, PACE_KINDS } from '@/core/breath';
 import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '@/core/channels';
 import type { Form } from '@/core/forms';
 import { BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from '@/core/forms/terms';
+import { withSides } from '@/core/forms/drafting';
 import { ROLES } from '@/core/forms/roles';
 import { ACTIONS } from '@/core/seek/seek';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName } from '@/core/phases';
@@ -188,7 +189,7 @@ export function FormFacts({ form, onChange }: Props) {
           value={form.sides}
           values={SIDES}
           name={(sides) => SIDE_WORDS[sides]}
-          onValue={(sides) => set('sides', sides)}
+          onValue={(sides) => onChange('sides', (now) => withSides(now, sides))}
         />
         <Select
           label="Paced as"

@@ -2,6 +2,7 @@
 
 import { ArrowDown, ArrowUp, Copy, FlipHorizontal2, Plus, X } from 'lucide-react';
 import type { Form, Stroke } from '@/core/forms';
+import { spokenCue, writtenCue } from '@/core/forms/cueText';
 import { mirrorStroke, strokeAfter, variantOf, type Part } from '@/core/forms/drafting';
 import type { FormNote } from '@/core/forms/review';
 import { noteWeight } from '@/core/forms/review';
@@ -13,6 +14,8 @@ interface Props {
   readonly form: Form;
   readonly part: Part;
   readonly strokes: readonly Stroke[];
+  /** The sound of the school, where the form has one. */
+  readonly sound: string | undefined;
   readonly notes: readonly FormNote[];
   readonly selected: number;
   /** Which of the selected stroke's postures is on the figure. */
@@ -24,7 +27,17 @@ interface Props {
 const MOST = 24;
 
 /** The strokes of a part in order: breath, seconds, cue, and the postures each goes through. */
-export function StrokeList({ form, part, strokes, notes, selected, place, onSelect, onStrokes }: Props) {
+export function StrokeList({
+  form,
+  part,
+  strokes,
+  sound,
+  notes,
+  selected,
+  place,
+  onSelect,
+  onStrokes,
+}: Props) {
   const put = (index: number, stroke: Stroke, what: string): void =>
     onStrokes(`${what} ${part} ${index}`, strokes.with(index, stroke));
   const move = (index: number, by: 1 | -1): void => {
@@ -106,9 +119,11 @@ export function StrokeList({ form, part, strokes, notes, selected, place, onSele
               <input
                 className="field min-w-40 flex-1 font-serif"
                 aria-label={`Cue of stroke ${index + 1}`}
-                value={stroke.cue}
+                value={spokenCue(stroke.cue, form, sound)}
                 maxLength={240}
-                onChange={(event) => put(index, { ...stroke, cue: event.target.value }, 'cue')}
+                onChange={(event) =>
+                  put(index, { ...stroke, cue: writtenCue(event.target.value, form, sound) }, 'cue')
+                }
               />
               <span className="flex">
                 <button
