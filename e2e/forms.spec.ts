@@ -123,10 +123,9 @@ test('a form is written: posed on the figure and in words, mirrored, undone, kep
   await page.keyboard.press('ArrowDown');
   await expect.poll(async () => (await grip.boundingBox())?.y).toBeGreaterThan((risen?.y ?? 0) + 1);
 
-  await page.getByLabel('Cue of stroke 1').fill('Wings gather to the {side}.');
+  await page.getByLabel('Cue of stroke 1').fill('Wings gather to the left.');
   await page.getByRole('button', { name: 'Repeat all on the other side' }).click();
-  await expect(page.getByLabel('Cue of stroke 3')).toHaveValue('Wings gather to the {other}.');
-  await expect(page.getByText('A cue names a side, but the form treats both sides together.')).toBeVisible();
+  await expect(page.getByLabel('Cue of stroke 3')).toHaveValue('Wings gather to the right.');
   await page.getByRole('button', { name: 'Remove stroke 4' }).click();
   await expect(page.getByText('2 inhales and 1 exhales', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -141,7 +140,7 @@ test('a form is written: posed on the figure and in words, mirrored, undone, kep
   await page.getByLabel('Points, by code').fill('LU1, ki3, XX9');
   await expect(page.getByText('No point code is called “XX9”.')).toBeVisible();
   await page.getByRole('button', { name: 'add a seated way' }).click();
-  await expect(page.getByLabel('Cue of stroke 1')).toHaveValue('Wings gather to the {side}.');
+  await expect(page.getByLabel('Cue of stroke 1')).toHaveValue('Wings gather to the left.');
   await page.getByLabel('Name of the form').fill('');
   await page.getByRole('button', { name: 'Keep this form' }).click();
   await expect(page.getByRole('alert').filter({ hasText: /^name: / })).toBeVisible();

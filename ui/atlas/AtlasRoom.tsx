@@ -21,11 +21,11 @@ import { AtlasFigure } from './AtlasFigure';
 import { ChannelWalk } from './ChannelWalk';
 import { ChannelHead, FormHead } from './LookedAt';
 import { NOTHING_MEASURED, readMeasures } from './person';
-import { PointCard } from './PointCard';
 import { look, MOST_FOUND, reachingOf, type AtlasForm } from './looking';
 import { PointList } from './PointList';
 
-/** Far down the page: it comes after what is looked at first. */
+/** What is not looked at first comes after. */
+const PointCard = lazy(async () => ({ default: (await import('./PointCard')).PointCard }));
 const CunRule = lazy(async () => ({ default: (await import('./CunRule')).CunRule }));
 
 /** The side a channel is best seen from. */
@@ -195,15 +195,17 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
           tabIndex={0}
         >
           {state.point !== undefined && (
-            <PointCard
-              code={state.point}
-              person={person}
-              reaching={reachingOf(state.point, forms)}
-              onPoint={choose}
-              onForm={(id) =>
-                setState((was) => ({ looking: { by: 'form', form: id, stroke: 0 }, point: was.point }))
-              }
-            />
+            <Suspense>
+              <PointCard
+                code={state.point}
+                person={person}
+                reaching={reachingOf(state.point, forms)}
+                onPoint={choose}
+                onForm={(id) =>
+                  setState((was) => ({ looking: { by: 'form', form: id, stroke: 0 }, point: was.point }))
+                }
+              />
+            </Suspense>
           )}
           <section className="space-y-2" aria-live="polite">
             {looking.by === 'channel' && (

@@ -174,18 +174,27 @@ interface Props {
     readonly posture: Brief['posture'];
   }[];
   readonly onWish: (wishes: BriefWishes) => void;
+  /** The conditions whose cautions are in force: the group's, or one's own. */
+  readonly minding: readonly string[];
   /** Names of all forms, for those asked for, left out or to be learnt. */
   readonly formNames: Readonly<Record<string, string>>;
 }
 
 /** The brief as one sentence; every ruled or dotted word opens a small choice. */
-export const BriefSentence = memo(function BriefSentence({ filled, groups, onWish, formNames }: Props) {
+export const BriefSentence = memo(function BriefSentence({
+  filled,
+  groups,
+  onWish,
+  minding,
+  formNames,
+}: Props) {
   const { brief, why } = filled;
   const formName = (id: string): string => formNames[id] ?? id;
   const [choosing, setChoosing] = useState(false);
   const withForms = brief.withForms ?? [];
   const place = brief.place ?? [];
   const groupName = groups.find((group) => group.id === brief.groupId)?.name;
+  const whose = groupName === undefined ? 'your own' : `those of ${groupName}`;
   return (
     <div
       className="font-serif text-[1.44rem] leading-[1.7] sm:text-[1.6rem]"
@@ -347,6 +356,13 @@ export const BriefSentence = memo(function BriefSentence({ filled, groups, onWis
         options={placeOptions()}
       />
       .
+      <p className="quiet small font-sans">
+        {minding.length > 0
+          ? `Cautions in force: ${whose} (${minding.join('; ')}).`
+          : groupName === undefined
+            ? 'No cautions of your own are noted; the usual ones for everyone hold.'
+            : `No cautions are noted for ${groupName}; the usual ones for everyone hold.`}
+      </p>
       {choosing && (
         <ThemeChooser
           theme={brief.theme}

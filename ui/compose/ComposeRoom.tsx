@@ -14,6 +14,7 @@ import type { Customs } from '@/core/customs';
 import type { Form, OwnForms } from '@/core/forms';
 import type { History } from '@/core/log';
 import { compile, type Edit, type Practice } from '@/core/practice';
+import { conditionLabel } from '@/core/seek/conditionWords';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
 import { useStable } from '@/ui/kit/useStable';
@@ -118,6 +119,7 @@ export function ComposeRoom({
   );
   const people = useMemo(() => peopleOf(ground, filled.brief.groupId), [ground, filled.brief.groupId]);
   const { conditions } = people;
+  const minding = useMemo(() => conditions.map(conditionLabel), [conditions]);
   const timeline = useMemo(() => (practice ? compile(practice) : undefined), [practice]);
   const { lanes, notes, readOver } = useBeside(practice, customs, people, today);
 
@@ -309,7 +311,7 @@ export function ComposeRoom({
           }}
         />
       )}
-      <BriefSentence filled={filled} groups={groups} onWish={wish} formNames={formNames} />
+      <BriefSentence filled={filled} groups={groups} onWish={wish} minding={minding} formNames={formNames} />
       {failure && (
         <Failure
           failure={failure}

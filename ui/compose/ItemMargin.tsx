@@ -5,6 +5,7 @@ import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
 import { cautionsOf, openCautions, FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import type { ItemAccount } from '@/core/compose';
+import { grouped } from '@/ui/words/cautions';
 import { ItemWords } from './ItemWords';
 import { WhyThis } from './WhyThis';
 
@@ -43,12 +44,10 @@ function Cautions({
   return (
     <section>
       <h3 className="caption">Care</h3>
-      {here.map((caution) => (
-        <p key={`${caution.condition}-${caution.say}`} className={`mt-1 ${WEIGHT[caution.weight]}`}>
-          <strong>
-            {caution.weight === 'avoid' ? 'Avoid' : caution.weight === 'change' ? 'Change' : 'Watch'}.
-          </strong>{' '}
-          Someone here: {caution.conditionLabel}. {caution.say}
+      {grouped(here).map(({ say, labels: forThem, weight }) => (
+        <p key={say} className={`mt-1 ${WEIGHT[weight]}`}>
+          <strong>{weight === 'avoid' ? 'Avoid' : weight === 'change' ? 'Change' : 'Watch'}.</strong> Someone
+          here: {forThem.join('; ')}. {say}
         </p>
       ))}
       {form.cautions.map((caution) => (

@@ -6,8 +6,17 @@ export function asksText(asks: Asks): readonly string[] {
   const said: string[] = [];
   if (asks.kneeBend !== 'none') said.push(`knees: ${asks.kneeBend} bend`);
   if (asks.oneLegSec > 0) said.push(`on one leg for up to ${asks.oneLegSec} s`);
-  if (asks.armsAboveShoulders) said.push('arms above the shoulders');
+  if (asks.unsteady) said.push('nearly all the weight on one foot');
+  if (asks.heelsUp !== 'none') said.push(`heels lifted: ${asks.heelsUp}`);
+  if (asks.armsAboveShoulders)
+    said.push(
+      asks.armsUpSec >= 10
+        ? `arms above the shoulders, up to ${Math.round(asks.armsUpSec)} s`
+        : 'arms above the shoulders',
+    );
   if (asks.fold !== 'none') said.push(`fold: ${asks.fold}`);
+  if (asks.rounding !== 'none') said.push(`rounding of the spine: ${asks.rounding}`);
+  if (asks.foldWithTurn) said.push('a turn or side bend while folded');
   if (asks.headBelowHeart) said.push('head below the heart');
   if (asks.backBend !== 'none') said.push(`back bend: ${asks.backBend}`);
   if (asks.twist !== 'none') said.push(`twist: ${asks.twist}`);
@@ -17,6 +26,9 @@ export function asksText(asks: Asks): readonly string[] {
   if (asks.staticHold) said.push('a held stance');
   if (asks.impact !== 'none') said.push(`impact at the heels: ${asks.impact}`);
   if (asks.percussion.length > 0) said.push(`knocking: ${asks.percussion.join(', ')}`);
+  if (asks.rubs.length > 0) said.push(`rubbing or pressing: ${asks.rubs.join(', ')}`);
+  if (asks.shakes) said.push('shaking or jolts');
+  if (asks.roundedJoints.length > 0) said.push(`taken through their range: ${asks.roundedJoints.join(', ')}`);
   if (asks.abdominalPress) said.push('pressing on the belly');
   if (asks.stepping) said.push('a step');
   if (asks.inwardImagery) said.push('inward imagery');

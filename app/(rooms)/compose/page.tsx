@@ -2,6 +2,7 @@ import { composeRoomData } from '@/server/composeRoom';
 import { database } from '@/server/database';
 import { readBriefQuery } from '@/core/formats';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
+import { AddressHolds } from '@/ui/kit/AddressHolds';
 
 export const metadata = { title: 'Compose' };
 
@@ -11,5 +12,16 @@ export default async function ComposePage({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const data = await composeRoomData(await database());
-  return <ComposeRoom stored={undefined} wishes={readBriefQuery(await searchParams)} {...data} />;
+  const asked = await searchParams;
+  const query = new URLSearchParams(
+    Object.entries(asked).flatMap(([name, value]) =>
+      [value ?? []].flat().map((one): [string, string] => [name, one]),
+    ),
+  ).toString();
+  return (
+    <>
+      <AddressHolds path="/compose" query={query} />
+      <ComposeRoom stored={undefined} wishes={readBriefQuery(asked)} {...data} />
+    </>
+  );
 }

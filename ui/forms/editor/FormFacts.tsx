@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import { BREATH_MANNERS, BREATH_ROUTES, PACE_KINDS } from '@/core/breath';
 import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '@/core/channels';
 import type { Form } from '@/core/forms';
-import { BODY_REGIONS, CHANNEL_WAYS, FAMILIES, SIDES, STANCES } from '@/core/forms/terms';
+import { BODY_REGIONS, CHANNEL_WAYS, FAMILIES, ROUNDED_JOINTS, SIDES, STANCES } from '@/core/forms/terms';
 import { withSides } from '@/core/forms/drafting';
 import { ROLES } from '@/core/forms/roles';
 import { ACTIONS } from '@/core/seek/seek';
@@ -359,9 +359,22 @@ export function FormFacts({ form, onChange }: Props) {
           chosen={form.asks.percussion}
           onChosen={(percussion) => set('asks', { ...form.asks, percussion: [...percussion] })}
         />
+        <Ticks
+          legend="Rubbing, kneading or pressing on"
+          values={BODY_REGIONS}
+          chosen={form.asks.rubs}
+          onChosen={(rubs) => set('asks', { ...form.asks, rubs: [...rubs] })}
+        />
+        <Ticks
+          legend="Taken round, swung or slid through their range"
+          values={ROUNDED_JOINTS}
+          chosen={form.asks.roundedJoints}
+          onChosen={(joints) => set('asks', { ...form.asks, roundedJoints: [...joints] })}
+        />
         <span className="flex flex-wrap gap-x-4">
           {(
             [
+              ['shakes', 'shakes or jolts'],
               ['breathHold', 'holds the breath'],
               ['staticHold', 'holds a stance'],
               ['abdominalPress', 'presses on the belly'],
