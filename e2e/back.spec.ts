@@ -1,4 +1,5 @@
-import { expect, test } from '@playwright/test';
+import { expect } from '@playwright/test';
+import { test } from './test';
 import { draftReady, watchConsole } from './helpers';
 
 test('Back to Compose shows what the address says: the wishes, or the practice it has become', async ({

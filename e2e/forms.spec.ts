@@ -43,9 +43,43 @@ test('the Forms room answers a question, shows what it understood, and lets it b
   expect(await count(page)).toBe(all);
   await page.getByLabel('Ask for a form').fill('yun shou');
   await expect(page.getByRole('link', { name: /Cloud hands/ })).toBeVisible();
-  await page.getByLabel('Ask for a form').fill('no such thing at all');
+  await page.getByLabel('Ask for a form').fill('blorp for stiff shoulders');
+  await expect(page.getByText('Not understood, and left aside: “blorp”')).toBeVisible();
+  await expect(page.getByText('loosens the shoulders', { exact: false })).toBeVisible();
+  await page.getByLabel('Ask for a form').fill('one leg, both feet down, level 3, seated, spleen');
   await expect(page.getByText('No form answers to all of this')).toBeVisible();
   expect(problems).toEqual([]);
+});
+
+test('a form is asked for as one asks a colleague, and what only a smaller way can do stands apart', async ({
+  page,
+}) => {
+  await page.goto('/forms');
+  const all = await count(page);
+  for (const [question, told] of [
+    ['reaches SP6', 'reaches SP6'],
+    ['三阴交', 'reaches SP6'],
+    ['stretches the Liver channel', 'stretches the Liver channel'],
+    ['bad knees', 'with knee trouble'],
+    ['high blood pressure', 'with high blood pressure'],
+    ['stiff shoulders', 'loosens the shoulders'],
+    ['something for insomnia', 'for sleep'],
+  ] as const) {
+    await page.getByLabel('Ask for a form').fill(question);
+    await expect(page.getByText(told, { exact: false }).first()).toBeVisible();
+    await expect.poll(() => count(page)).toBeLessThan(all);
+    expect(await count(page)).toBeGreaterThan(0);
+  }
+  await page.getByLabel('Ask for a form').fill('bad knees');
+  const apart = page.getByRole('region', { name: 'In a smaller way' });
+  await expect(apart.getByRole('listitem').first()).toBeVisible();
+  await expect(apart.getByText(/; (smaller|seated)/).first()).toBeVisible();
+  await page.getByRole('button', { name: 'Ask anew' }).click();
+  for (const label of ['without twisting', 'nothing vigorous', 'both feet down', 'without inward imagery']) {
+    await page.getByRole('button', { name: new RegExp(`^${label}`) }).click();
+    await expect.poll(() => count(page)).toBeLessThan(all);
+    await page.getByRole('button', { name: 'Ask anew' }).click();
+  }
 });
 
 test('rows fetch their figures when they come into sight and move on focus', async ({ page }) => {
