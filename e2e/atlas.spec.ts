@@ -56,6 +56,10 @@ test('search finds a point by code, bare pinyin, hanzi, class and phase', async 
     await page.getByLabel('find a point').fill(text);
     await expect(list.getByRole('listitem').first()).toContainText('LU9');
   }
+  for (const text of ['SP 6', '三阴交', '3 cun above the inner ankle']) {
+    await page.getByLabel('find a point').fill(text);
+    await expect(list.getByRole('listitem').first()).toContainText('SP6');
+  }
   await page.getByLabel('find a point').fill('confluent');
   await expect(list.getByRole('listitem')).toHaveCount(8);
   await page.getByLabel('find a point').fill('<script>');
@@ -80,6 +84,7 @@ test('a theme proposes points by rule, and a form shows what it reaches stroke b
   await expect(figure).not.toHaveAttribute('aria-label', before ?? '');
   await list.getByRole('button', { name: /BL23/ }).click();
   const card = page.getByRole('article', { name: 'BL23 Shènshū' });
+  await expect(card).toBeVisible();
   for (const summary of await card.locator('summary').all()) await summary.click();
   await card.getByRole('button', { name: 'Warming the kidneys' }).click();
   await expect(page.getByRole('heading', { name: 'Warming the kidneys' })).toBeVisible();

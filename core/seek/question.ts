@@ -85,6 +85,9 @@ const AIM_WORDS: readonly (readonly [AimId, string])[] = [
   ],
 ];
 
+const isCounting = (word: string, next: string | undefined): boolean =>
+  word === 'one' && /^(?:legs?|hands?|arms?|palms?)$/.test(next ?? '');
+
 /** Phrases in plain text (no tones, lower case), longest meaning first. */
 // prettier-ignore
 const READERS: readonly Reader[] = [
@@ -208,6 +211,9 @@ export function readQuestion(question: string, known: Known = NOTHING_KNOWN): Wi
     else Object.assign(understood, meaning);
     left = left.replace(match[0], ' ');
   }
-  const words = left.split(/\s+/).filter((word) => word !== '' && !ASKING.has(word));
+  // “One” counts a leg or a hand, and otherwise only stands for a form.
+  const words = left
+    .split(' ')
+    .filter((word, index, all) => word !== '' && (!ASKING.has(word) || isCounting(word, all[index + 1])));
   return { ...understood, ...(conditions.length > 0 && { conditions }), without, words };
 }

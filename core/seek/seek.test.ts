@@ -241,6 +241,8 @@ describe('a question in words', () => {
     expect(found('KI1')).toContain('sole-gate-breathing');
     expect(found('percussion flanks')).toContain('tap-flanks');
     expect(found('one leg')).toContain('crane-stands');
+    expect(readQuestion('one leg').words).toEqual(['one', 'leg']);
+    expect(readQuestion('a good one for sleep').words).toEqual([]);
     expect(found('bubbling')).toContain('arrive-wuji');
   });
 
