@@ -183,8 +183,8 @@ export function PointCard({ code, person, reaching, onPoint, onForm }: Props) {
         )}
       </p>
       <p className="quiet small">
-        Place: {sourceTitle(row.source)}, written down from memory. Use: from memory. A practitioner’s note,
-        not treatment: for any complaint ask a licensed clinician.
+        Place: {sourceTitle(row.source)}. Use: from memory. A practitioner’s note, not treatment: for any
+        complaint ask a licensed clinician.
       </p>
     </article>
   );
