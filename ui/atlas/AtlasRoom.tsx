@@ -28,6 +28,8 @@ import { PointList } from './PointList';
 const PointCard = lazy(async () => ({ default: (await import('./PointCard')).PointCard }));
 const CunRule = lazy(async () => ({ default: (await import('./CunRule')).CunRule }));
 
+const counted = (points: number): string => `${points} ${points === 1 ? 'point' : 'points'}`;
+
 /** The side a channel is best seen from. */
 const VIEW_OF: Partial<Record<ChannelId, NamedView>> = {
   LI: 'three-quarter',
@@ -173,7 +175,7 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
             posture={posture}
             overlay={overlay}
             startView={startView}
-            words={`${describePosture(posture)}, with ${overlay.points.length} points.`}
+            words={`${describePosture(posture)}, with ${counted(overlay.points.length)}.`}
             onPoint={choose}
           >
             {!form && (
@@ -226,7 +228,7 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
               <p className="quiet">
                 {shown.points.length === 0
                   ? 'No point answers to all of these words. Try a code, a name with or without tones, or a class such as “source” or “mother”.'
-                  : `${shown.points.length} points${shown.points.length > MOST_FOUND ? `; the first ${MOST_FOUND} are on the figure` : ''}`}
+                  : `${counted(shown.points.length)}${shown.points.length > MOST_FOUND ? `; the first ${MOST_FOUND} are on the figure` : ''}`}
               </p>
             )}
             {form && looking.by === 'form' && (
