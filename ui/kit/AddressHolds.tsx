@@ -1,6 +1,6 @@
 'use client';
 
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 
 /** The parts of a query in one order, so that two can be compared. */
 function sorted(query: URLSearchParams): string {
@@ -13,12 +13,15 @@ function sorted(query: URLSearchParams): string {
  * kept); gone back to, the framework brings the page as it was first fetched. Then it is fetched anew.
  */
 export function AddressHolds({ path, query }: { readonly path: string; readonly query: string }) {
+  // As the page came: later the address is written by the room itself.
+  const [came] = useState({ path, query });
   useEffect(() => {
     const { pathname, search } = window.location;
-    if (pathname !== path || sorted(new URLSearchParams(search)) !== sorted(new URLSearchParams(query)))
+    if (
+      pathname !== came.path ||
+      sorted(new URLSearchParams(search)) !== sorted(new URLSearchParams(came.query))
+    )
       window.location.reload();
-    // Once, when the page comes: later the address is written by the room itself.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, []);
+  }, [came]);
   return null;
 }

@@ -30,6 +30,7 @@ export function asksText(asks: Asks): readonly string[] {
   if (asks.shakes) said.push('shaking or jolts');
   if (asks.roundedJoints.length > 0) said.push(`taken through their range: ${asks.roundedJoints.join(', ')}`);
   if (asks.abdominalPress) said.push('pressing on the belly');
+  if (asks.legsCross) said.push('a leg across the midline');
   if (asks.stepping) said.push('a step');
   if (asks.inwardImagery) said.push('inward imagery');
   if (asks.vigorous) said.push('vigour');
