@@ -6,11 +6,11 @@ import { useEffect, useEffectEvent, useState, type ReactNode } from 'react';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { customsSchema, STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
-import { CONDITIONS } from '@/core/people';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
 import { useReady } from '@/ui/kit/useReady';
+import { ConditionTicks } from './ConditionTicks';
 import { CustomsKeeper, type Kept } from './keeper';
 
 interface Choice {
@@ -270,33 +270,12 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
         </section>
         <section aria-labelledby="alone">
           <h2 id="alone">Practising alone</h2>
-          <fieldset className="mt-2">
-            <legend className="caption">To be careful of, for yourself</legend>
-            <div className="columns-1 gap-x-6 sm:columns-2 lg:columns-3">
-              {CONDITIONS.map((row) => (
-                <label key={row.id} className="flex items-baseline gap-2">
-                  <input
-                    type="checkbox"
-                    className="accent-ink"
-                    checked={(chosenValues.ownConditions ?? []).includes(row.id)}
-                    onChange={(event) =>
-                      setValue(
-                        'ownConditions',
-                        event.target.checked
-                          ? [...(chosenValues.ownConditions ?? []), row.id]
-                          : (chosenValues.ownConditions ?? []).filter((id) => id !== row.id),
-                        { shouldDirty: true },
-                      )
-                    }
-                  />
-                  {row.label}
-                </label>
-              ))}
-            </div>
-            <p className="quiet small mt-1">
-              Kept here for practices of your own. Your own clinician decides what is right for you.
-            </p>
-          </fieldset>
+          <ConditionTicks
+            legend="To be careful of, for yourself"
+            note="Kept here for practices of your own. Your own clinician decides what is right for you."
+            chosen={chosenValues.ownConditions ?? []}
+            onChosen={(conditions) => setValue('ownConditions', conditions, { shouldDirty: true })}
+          />
         </section>
         <p className="flex flex-wrap items-baseline gap-3">
           <button type="submit" className="press press-main" disabled={formState.isSubmitting}>

@@ -2,9 +2,10 @@
 
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { CONDITIONS, type ConditionId } from '@/core/people';
+import { type ConditionId } from '@/core/people';
 import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';
+import { ConditionTicks } from './ConditionTicks';
 
 export interface EditableGroup {
   readonly id: string;
@@ -167,33 +168,12 @@ function GroupFields({ group, isNew, onDone }: { group: EditableGroup; isNew: bo
           />
         </label>
       </fieldset>
-      <fieldset>
-        <legend className="caption">Someone in this group has</legend>
-        <div className="columns-1 gap-x-6 sm:columns-2 lg:columns-3">
-          {CONDITIONS.map((row) => (
-            <label key={row.id} className="flex items-baseline gap-2">
-              <input
-                type="checkbox"
-                className="accent-ink"
-                checked={draft.conditions.includes(row.id)}
-                onChange={(event) =>
-                  setDraft({
-                    ...draft,
-                    conditions: event.target.checked
-                      ? [...draft.conditions, row.id]
-                      : draft.conditions.filter((id) => id !== row.id),
-                  })
-                }
-              />
-              {row.label}
-            </label>
-          ))}
-        </div>
-        <p className="quiet small mt-1">
-          Kept here. On the sheet and in Lead a caution names the condition, never a person; a file for others
-          says nothing of it. A person’s own clinician decides what is right for them.
-        </p>
-      </fieldset>
+      <ConditionTicks
+        legend="Someone in this group has"
+        note="Kept here. On the sheet and in Lead a caution names the condition, never a person; a file for others says nothing of it. A person’s own clinician decides what is right for them."
+        chosen={draft.conditions}
+        onChosen={(conditions) => setDraft({ ...draft, conditions })}
+      />
       {problem && (
         <p role="alert" className="must">
           {problem}
