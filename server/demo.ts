@@ -1,13 +1,14 @@
 import { compose } from '@/core/compose';
 import { DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
 import type { Brief } from '@/core/brief';
-import { REPERTOIRE } from '@/core/forms';
+import { REPERTOIRE, type OwnWords } from '@/core/forms';
 import { recordOf, type LeadAction } from '@/core/lead';
 import { compile, type Practice } from '@/core/practice';
 import { seededRandom, type Random } from '@/core/random';
 import { recordClass } from './classes';
 import { saveCustoms } from './customs';
 import type { Database, Queries } from './sql';
+import { saveWords } from './forms';
 import { saveGroup, type Group } from './groups';
 import { createPracticeIn } from './practices';
 import { sql } from './sql';
@@ -70,6 +71,14 @@ const PRACTICES: readonly DemoPractice[] = [
   },
 ];
 
+/** What the teacher of Quillhaven has noted on forms, for herself alone; everyone named is invented. */
+// prettier-ignore
+const NOTES: readonly OwnWords[] = [
+  { formId: 'loosen-shoulders', cues: {}, note: 'Maud Tarrow (letter carriers) rolls the bag side smaller since her shoulder; the others follow her pace gladly.' },
+  { formId: 'brocade-hold-up-the-sky', cues: {}, note: 'Old Pettifer in the library chairs goes up only to the brow. He laughs when I say the ceiling is high enough.' },
+  { formId: 'sound-lung', cues: {}, note: 'Isla Quent leads the second altos: when she breathes out long, the whole row does.' },
+];
+
 /** A fixed moment, so that the sample is the same wherever it is made. */
 const DEMO_FROM_MS = Date.UTC(2026, 10, 24, 6, 20);
 const DAY_MS = 86_400_000;
@@ -88,6 +97,7 @@ export async function seedDemo(database: Database): Promise<void> {
     if (!(await isEmpty(queries))) return;
     await saveCustoms(queries, QUILLHAVEN, 0, DEMO_FROM_MS);
     for (const group of GROUPS) await saveGroup(queries, group, 0);
+    for (const words of NOTES) await saveWords(queries, words, 0, DEMO_FROM_MS);
     for (const [index, { demo, practice }] of made.entries())
       await createPracticeIn(queries, demo.id, practice, DEMO_FROM_MS - index * 3_600_000);
     await seedSeason(queries, new Map(made.map(({ demo, practice }) => [demo.id, practice])));

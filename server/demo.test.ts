@@ -1,0 +1,71 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import { writeFormFile, writePracticeFile } from '../core/formats';
+import { REPERTOIRE } from '../core/forms';
+import { openDatabase } from './database';
+import { listClasses } from './classes';
+import { seedDemo } from './demo';
+import { readWords } from './forms';
+import { listGroups } from './groups';
+import { readLed } from './led';
+import { listPractices, readPractice } from './practices';
+import { sql, type Database } from './sql';
+
+const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-demo-'));
+let open: Database;
+
+beforeAll(async () => {
+  open = await openDatabase({
+    folder: path.join(base, 'data'),
+    migrations: path.resolve('db/migrations'),
+    demo: true,
+  });
+}, 120_000);
+afterAll(async () => {
+  await open.close();
+  rmSync(base, { recursive: true, force: true });
+});
+
+/** Those the sample names; all are invented. */
+const PEOPLE = ['Maud Tarrow', 'Pettifer', 'Isla Quent'];
+
+describe('the Quillhaven sample', () => {
+  it('has groups, practices, a season’s log and notes on people', async () => {
+    expect(await listGroups(open)).toHaveLength(3);
+    expect((await listPractices(open, {})).length).toBe(6);
+    const classes = await listClasses(open);
+    expect(classes.length).toBeGreaterThan(40);
+    // Every group has a season behind it, and what one practises alone is there too.
+    expect(new Set(classes.map((one) => one.groupId)).size).toBe(4);
+    const noted = await open.rows(sql`select form_id from own_words order by form_id`);
+    expect(noted).toHaveLength(3);
+    for (const row of noted) {
+      const form = REPERTOIRE.find((one) => one.id === row.form_id);
+      expect(form).toBeDefined();
+      const { words } = await readWords(open, String(row.form_id));
+      expect(PEOPLE.some((name) => words?.note?.includes(name))).toBe(true);
+      expect(writeFormFile(form ? [form] : [])).not.toContain(words?.note);
+    }
+  });
+
+  it('names nobody in what is led, printed or handed on', async () => {
+    for (const { id } of await listPractices(open, {})) {
+      const led = JSON.stringify(await readLed(open, id));
+      const kept = await readPractice(open, id);
+      const file = kept ? writePracticeFile(kept.practice) : '';
+      expect(file.length).toBeGreaterThan(1000);
+      for (const name of PEOPLE) {
+        expect(led).not.toContain(name);
+        expect(file).not.toContain(name);
+      }
+    }
+  });
+
+  it('leaves a folder that holds anything as it is', async () => {
+    const before = await listClasses(open);
+    await seedDemo(open);
+    expect(await listClasses(open)).toEqual(before);
+    expect((await listPractices(open, {})).length).toBe(6);
+  });
+});
