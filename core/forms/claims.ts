@@ -1,4 +1,5 @@
 import { distance, goalsAt, share, solveGoals, type Side, type Skeleton } from '../body';
+import { quotedCue } from './cueText';
 import { movingForm, type MovingStroke } from './measure';
 import type { Form } from './model';
 import type { VariantId } from './terms';
@@ -174,7 +175,7 @@ export function contradictions(form: Form, variant: VariantId): readonly Contrad
     variant === 'full' && cycle.length > 0
       ? form.mistakes.flatMap(({ mend }) => hold(mend, whole).filter((one) => one.claim === 'weight-share'))
       : [];
-  return [...ofFootwork, ...ofCues, ...ofMends];
+  return [...ofFootwork, ...ofCues, ...ofMends].map((one) => ({ ...one, text: quotedCue(one.text, form) }));
 }
 
 /** How many of the words of a form claim something that is checked. */

@@ -60,3 +60,6 @@ export function writtenCue(said: string, form: CueSides, sound: string | undefin
       return form.sides satisfies never;
   }
 }
+
+/** A cue quoted in a sentence to the one who writes it. */
+export const quotedCue = (cue: string, form: CueSides): string => spokenCue(cue, form, 'the sound');

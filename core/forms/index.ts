@@ -13,7 +13,7 @@ export { differencesOf } from './differences';
 export type { Difference } from './differences';
 export { NUMBER_WORDS } from './numbers';
 export { plainText } from './plain';
-export { fillCue, spokenCue, writtenCue, SIDE_SAID } from './cueText';
+export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './cueText';
 export type { CueSides } from './cueText';
 export { twinKind } from './twins';
 export { searchText } from './search';

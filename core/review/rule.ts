@@ -5,6 +5,7 @@ import {
   cycleOf,
   entryOf,
   exitOf,
+  quotedCue,
   organsOfForm,
   stanceOf,
   type Asks,
@@ -122,6 +123,8 @@ export function contextOf(
 export function cuesOf({ item, form }: ItemView): readonly {
   readonly key: string;
   readonly cue: string;
+  /** As it is quoted in a note. */
+  readonly said: string;
   readonly own: boolean;
   readonly breath: string | undefined;
 }[] {
@@ -140,7 +143,9 @@ export function cuesOf({ item, form }: ItemView): readonly {
         return { key, cue: own ?? stroke.cue, own: own !== undefined, breath: stroke.breath };
       }),
     ),
-  ].filter(({ cue }) => cue !== '');
+  ]
+    .filter(({ cue }) => cue !== '')
+    .map((one) => ({ ...one, said: quotedCue(one.cue, form) }));
 }
 
 /** A view of one item by itself, for what depends on it alone. */

@@ -90,5 +90,5 @@ export const makesSense = (note: Note): boolean =>
   note.why.length > 20 &&
   sourceIds.includes(note.source) &&
   note.id.startsWith(note.rule) &&
-  !/undefined|NaN|\[object/.test(note.say) &&
+  !/undefined|NaN|\[object|[{}]/.test(note.say) &&
   (note.mend === undefined || note.mend.label.length > 3);

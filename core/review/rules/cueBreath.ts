@@ -10,7 +10,7 @@ export const cueBreath: Rule = {
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) =>
-      cuesOf(view).flatMap(({ key, cue, breath, own }) => {
+      cuesOf(view).flatMap(({ key, cue, said, breath, own }) => {
         const wrong =
           (breath === 'in' && OUTWARD.test(cue) && !INWARD.test(cue)) ||
           (breath === 'out' && INWARD.test(cue) && !OUTWARD.test(cue));
@@ -21,7 +21,7 @@ export const cueBreath: Rule = {
             weight: 'should' as const,
             itemId: view.item.id,
             detail: key,
-            say: `“${cue}” is said while the breath goes ${breath}.`,
+            say: `“${said}” is said while the breath goes ${breath}.`,
             ...(edits.length > 0
               ? { mend: { kind: 'edits' as const, label: 'Take the form’s own words', edits } }
               : {}),

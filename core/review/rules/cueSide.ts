@@ -15,7 +15,7 @@ export const cueSide: Rule = {
           ({ key, cue }) =>
             key.startsWith('cycle') && !/\{(side|other)\}/i.test(cue) && cue.search(SIDE_SAID) >= 0,
         )
-        .map(({ key, cue }) => {
+        .map(({ key, cue, said }) => {
           const edits: Edit[] = [
             { kind: 'cue', itemId: item.id, key, cue: writtenCue(cue, form, undefined) },
           ];
@@ -23,7 +23,7 @@ export const cueSide: Rule = {
             weight: 'should' as const,
             itemId: item.id,
             detail: key,
-            say: `“${cue}” is said on both sides of “${form.name}”, so on one of them it names the wrong one.`,
+            say: `“${said}” is said on both sides of “${form.name}”, so on one of them it names the wrong one.`,
             mend: { kind: 'edits' as const, label: 'Let the side follow the score', edits },
           };
         });

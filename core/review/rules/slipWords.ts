@@ -28,13 +28,13 @@ export const slipWords: Rule = {
       const phases = new Set([...phasesOfForm(form, practice.customs), ...themePhases(practice.brief.theme)]);
       return cuesOf(view)
         .filter(({ own }) => own)
-        .flatMap(({ key, cue }): readonly Finding[] => {
+        .flatMap(({ key, cue, said }): readonly Finding[] => {
           const other = ORGANS.find(
             (row) => says(cue, row.name) && !near.has(row.id) && !phases.has(row.phase),
           );
-          if (other) return [slip(item.id, key, cue, `the ${other.name}`, form.name)];
+          if (other) return [slip(item.id, key, said, `the ${other.name}`, form.name)];
           const phase = PHASE_IDS.find((id) => says(cue, phaseName(id).name) && !phases.has(id));
-          if (phase) return [slip(item.id, key, cue, phaseName(phase).name, form.name)];
+          if (phase) return [slip(item.id, key, said, phaseName(phase).name, form.name)];
           const named = items.find(
             (one) =>
               one.form.id !== form.id &&
@@ -42,14 +42,14 @@ export const slipWords: Rule = {
               !/next|then/i.test(cue) &&
               cue.toLowerCase().includes(one.form.name.toLowerCase()),
           );
-          return named ? [slip(item.id, key, cue, `“${named.form.name}”`, form.name)] : [];
+          return named ? [slip(item.id, key, said, `“${named.form.name}”`, form.name)] : [];
         });
     }),
 };
 
-const slip = (itemId: string, key: string, cue: string, what: string, name: string): Finding => ({
+const slip = (itemId: string, key: string, said: string, what: string, name: string): Finding => ({
   weight: 'should',
   itemId,
   detail: key,
-  say: `“${cue}” names ${what}, but this is “${name}”.`,
+  say: `“${said}” names ${what}, but this is “${name}”.`,
 });
