@@ -28,7 +28,7 @@ const listed = execFileSync('git', ['ls-files', 'core', 'ui', 'app', 'server'], 
 const wanted = hanziIn(
   listed
     .split('\n')
-    .filter((file) => /\.(ts|tsx)$/.test(file))
+    .filter((file) => /\.(ts|tsx)$/.test(file) && !/\.(test|compared)\./.test(file))
     .map((file) => readFileSync(path.join(root, file), 'utf8'))
     .join(''),
 );

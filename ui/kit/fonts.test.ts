@@ -28,7 +28,7 @@ const sources = execFileSync(
   },
 )
   .split('\n')
-  .filter((file) => /\.(ts|tsx)$/.test(file) && !/\.test\./.test(file));
+  .filter((file) => /\.(ts|tsx)$/.test(file) && !/\.(test|compared)\./.test(file));
 const text = sources.map((file) => readFileSync(file, 'utf8')).join('');
 
 describe('the fonts that ship', () => {
