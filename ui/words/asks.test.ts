@@ -1,27 +1,6 @@
-import { asksSchema } from '@/core/forms/model';
+import { NO_ASKS } from '@/core/forms/variants';
 import { asksOf, REPERTOIRE, VARIANTS, hasVariant, type Asks } from '@/core/forms';
 import { askBars, asksText } from './asks';
-
-const NOTHING: Asks = asksSchema.parse({
-  kneeBend: 'none',
-  oneLegSec: 0,
-  armsAboveShoulders: false,
-  fold: 'none',
-  headBelowHeart: false,
-  backBend: 'none',
-  twist: 'none',
-  sideBend: 'none',
-  neck: 'none',
-  breathHold: false,
-  staticHold: false,
-  impact: 'none',
-  percussion: [],
-  abdominalPress: false,
-  legsCross: false,
-  stepping: false,
-  inwardImagery: false,
-  vigorous: false,
-});
 
 /** Each ask on its own, as strongly as a form can ask it. */
 const ALONE: readonly (readonly [keyof Asks, Partial<Asks>])[] = [
@@ -55,15 +34,15 @@ const ALONE: readonly (readonly [keyof Asks, Partial<Asks>])[] = [
 
 describe('what a form asks, in words', () => {
   it('says nothing where nothing is asked', () => {
-    expect(asksText(NOTHING)).toEqual([]);
+    expect(asksText(NO_ASKS)).toEqual([]);
   });
 
   it('leaves no ask of the model untried here', () => {
-    expect(ALONE.map(([key]) => key).toSorted()).toEqual(Object.keys(NOTHING).toSorted());
+    expect(ALONE.map(([key]) => key).toSorted()).toEqual(Object.keys(NO_ASKS).toSorted());
   });
 
   it.each(ALONE)('%s is told when it is asked', (key, asked) => {
-    const lines = asksText({ ...NOTHING, ...asked });
+    const lines = asksText({ ...NO_ASKS, ...asked });
     expect({ key, lines: lines.length }).toEqual({ key, lines: 1 });
     expect(lines[0]).toMatch(/^[a-z]/);
     expect(lines[0]).not.toMatch(/undefined|true|false|[A-Z]{2}/);
