@@ -1,5 +1,5 @@
 import { LANDMARKS, type Hand, type Landmark, type Posture, type Way } from './posture';
-import { type Side } from './sides';
+import { otherSide, type Side } from './sides';
 
 /**
  * Reads a posture said in the words of the trade ("hands to lower dāntián, palms up; knees soft; weight left") and
@@ -120,7 +120,7 @@ function handsOf(posture: Posture, which: 'both' | Side, change: (hand: Hand) =>
       },
     };
   }
-  const other: Side = which === 'left' ? 'right' : 'left';
+  const other: Side = otherSide(which);
   return {
     ...posture,
     hands: {

@@ -1,3 +1,4 @@
+import { otherSide } from '../body/sides';
 import { distance, goalsAt, share, solveGoals, type Side, type Skeleton } from '../body';
 import { quotedCue } from './cueText';
 import { movingForm, type MovingStroke } from './measure';
@@ -62,7 +63,7 @@ function heaviest(evidence: Evidence, where: string): number {
     const ahead = body.legs.left.ankle[2] - body.legs.right.ankle[2];
     const front: Side = ahead >= 0 ? 'left' : 'right';
     const named: readonly Side[] =
-      where === 'front' ? [front] : where === 'back' ? [front === 'left' ? 'right' : 'left'] : SIDES;
+      where === 'front' ? [front] : where === 'back' ? [otherSide(front)] : SIDES;
     return named.map((side) => body.legs[side].weight);
   });
   return Math.max(...carried);

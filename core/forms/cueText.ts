@@ -1,9 +1,6 @@
+import { otherSide, type Side } from '../body/sides';
+import { capital } from '../text/text';
 import type { Form } from './model';
-
-type Side = 'left' | 'right';
-
-const otherSide = (side: Side): Side => (side === 'left' ? 'right' : 'left');
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** Puts side, way and sound into a cue. Left and right are the practitioner's own. */
 export function fillCue(

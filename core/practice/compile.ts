@@ -1,3 +1,4 @@
+import { otherSide, type Side } from '../body/sides';
 import { breathSec, splitBreath, type BreathStroke } from '../breath';
 import {
   asksOf,
@@ -19,7 +20,7 @@ import { type Layer } from './parts';
 import { type Item, type Practice } from './model';
 import { spokenSec } from './speech';
 
-export type Side = 'left' | 'right';
+export type { Side };
 export type EventKind = 'setup' | 'stance' | 'stroke' | 'settle';
 
 /** One stretch of time in which one thing happens. */
@@ -79,8 +80,6 @@ export const FIRST_REPETITION = { known: 1.1, taught: 1.8 } as const;
 /** A change of stance costs 3–6 s (common practice). */
 export const STANCE_CHANGE_SEC = { known: 4, taught: 6 } as const;
 
-const other = (side: Side): Side => (side === 'left' ? 'right' : 'left');
-
 /** Sides and ways the item goes through: in each pass the cycle runs once, or `repetitions` times. */
 interface Pass {
   readonly side: Side | undefined;
@@ -95,13 +94,13 @@ function passesOf(form: Form, firstSide: Side): readonly Pass[] {
       return [{ side: undefined, way: undefined, second: false }];
     case 'alternating':
     case 'one-then-other':
-      return [firstSide, other(firstSide)].map((side) => ({
+      return [firstSide, otherSide(firstSide)].map((side) => ({
         side,
         way: undefined,
         second: side === 'right',
       }));
     case 'both-ways':
-      return (form.ways ?? [firstSide, other(firstSide)]).map((way, index) => ({
+      return (form.ways ?? [firstSide, otherSide(firstSide)]).map((way, index) => ({
         side: undefined,
         way,
         second: form.ways ? index === 1 : way === 'right',

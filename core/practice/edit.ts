@@ -1,3 +1,4 @@
+import { clamp } from '../body/vector';
 import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
 import { beyondBounds } from './bounds';
@@ -66,8 +67,6 @@ export const BREATH_STEP = 0.05;
 const LEAST_STRETCH = 0.5;
 const MOST_STRETCH = 2;
 const MOST_REPETITIONS = 99;
-
-const clamp = (value: number, least: number, most: number): number => Math.min(most, Math.max(least, value));
 
 function freshId(practice: Practice, formId: string): string {
   const taken = new Set(practice.items.map((item) => item.id));

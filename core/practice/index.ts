@@ -16,3 +16,5 @@ export type { Clip, Edit, NewItem } from './edit';
 export { bodiesOf, bodyAt } from './bodies';
 export { bodyLanes } from './lanes';
 export type { LanePoint } from './lanes';
+export { comparePractices } from './compare';
+export type { ComparedLine, Comparison, ToldOfItem } from './compare';

@@ -33,3 +33,6 @@ export function unkeptPath(data: unknown): readonly PropertyKey[] | undefined {
   }
   return undefined;
 }
+
+/** With a capital first letter. */
+export const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

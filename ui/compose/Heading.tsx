@@ -1,34 +1,22 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import type { SavingLine } from '@/core/desk';
 import type { Practice } from '@/core/practice';
-import { SaveLine } from './SaveLine';
-import type { SaveState } from './saver';
+import { SaveLine, type SaveActions } from './SaveLine';
 
 const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
 
-interface Props {
+interface Props extends SaveActions {
   readonly practice: Practice | undefined;
   readonly savedId: string | undefined;
-  readonly saveState: SaveState;
+  readonly line: SavingLine;
   readonly onRename: (name: string) => void;
-  readonly onRetry: (practice: Practice) => void;
-  readonly onCopy: (practice: Practice) => void;
-  readonly onTakeTheirs: () => void;
   readonly onRestore: (practice: Practice) => void;
 }
 
 /** The name of the practice, how it is kept, and its earlier versions. */
-export function Heading({
-  practice,
-  savedId,
-  saveState,
-  onRename,
-  onRetry,
-  onCopy,
-  onTakeTheirs,
-  onRestore,
-}: Props) {
+export function Heading({ practice, savedId, line, onRename, onRestore, ...actions }: Props) {
   return (
     <div className="mb-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
       <h1 className="sr-only">Compose</h1>
@@ -45,13 +33,8 @@ export function Heading({
           />
         </label>
       )}
-      <SaveLine
-        state={saveState}
-        onRetry={() => practice && onRetry(practice)}
-        onCopy={() => practice && onCopy(practice)}
-        onTakeTheirs={onTakeTheirs}
-      />
-      {savedId && <Versions id={savedId} onRestore={onRestore} />}
+      <SaveLine line={line} savedId={savedId} practice={practice} {...actions} />
+      {savedId && practice && <Versions id={savedId} now={practice} onRestore={onRestore} />}
     </div>
   );
 }

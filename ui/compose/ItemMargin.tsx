@@ -1,5 +1,6 @@
 'use client';
 
+import { otherSide } from '@/core/body/sides';
 import dynamic from 'next/dynamic';
 import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
 import { cautionsOf, openCautions, FOR_EVERYONE, type ConditionId } from '@/core/people';
@@ -142,12 +143,12 @@ export function ItemMargin({
             className="press-plain"
             onClick={() =>
               onEdit(
-                { kind: 'first-side', itemId: item.id, side: item.firstSide === 'left' ? 'right' : 'left' },
+                { kind: 'first-side', itemId: item.id, side: otherSide(item.firstSide) },
                 `${form.name}: first side changed`,
               )
             }
           >
-            Begin on the {item.firstSide === 'left' ? 'right' : 'left'}
+            Begin on the {otherSide(item.firstSide)}
           </button>
         )}
         <button

@@ -3,12 +3,12 @@
 import { Fragment, useState } from 'react';
 import type { Practice } from '@/core/practice';
 import type { Note } from '@/core/review';
+import type { Beside } from '@/ui/score/useLanes';
 import { NoteLine, type NoteActions } from './NoteLine';
 
 interface Props extends NoteActions {
   readonly practice: Practice;
-  readonly notes: readonly Note[];
-  readonly reading: boolean;
+  readonly beside: Beside;
   readonly onSelect: (itemId: string) => void;
 }
 
@@ -16,7 +16,9 @@ const count = (notes: readonly Note[], weight: Note['weight']): number =>
   notes.filter((note) => note.weight === weight && note.wavedBecause === undefined).length;
 
 /** The margin's head: how much there is to say, what speaks of the whole, and everything in one list when wanted. */
-export function ReadOver({ practice, notes, reading, onSelect, ...actions }: Props) {
+export function ReadOver({ practice, beside, onSelect, ...actions }: Props) {
+  const { notes, hasFailed, again } = beside;
+  const reading = beside.readOver !== practice;
   const [all, setAll] = useState(false);
   const whole = notes.filter((note) => note.itemId === undefined);
   const words = [
@@ -38,8 +40,20 @@ export function ReadOver({ practice, notes, reading, onSelect, ...actions }: Pro
         )}
       </div>
       <p role="status" className="quiet">
-        {words.length > 0 ? `${words.join(', ')}.` : reading ? 'Reading …' : 'Nothing to say against it.'}
+        {words.length > 0
+          ? `${words.join(', ')}.`
+          : reading && !hasFailed
+            ? 'Reading …'
+            : !hasFailed && 'Nothing to say against it.'}
       </p>
+      {hasFailed && (
+        <p role="alert" className="must my-2">
+          The reading over stopped; the notes are not of this practice as it stands.{' '}
+          <button type="button" className="press" onClick={again}>
+            Read again
+          </button>
+        </p>
+      )}
       {all ? (
         <ul aria-label="All notes">
           {notes.map((note) => {

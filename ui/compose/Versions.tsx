@@ -1,11 +1,14 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { z } from 'zod';
 import type { Practice } from '@/core/practice';
-import { readVersion } from './readVersion';
 import { plural } from '@/ui/kit/time';
+import { readVersion } from './readVersion';
+
+const Compare = dynamic(async () => (await import('./Compare')).Compare, { ssr: false });
 
 const listSchema = z.object({
   versions: z.array(
@@ -13,6 +16,7 @@ const listSchema = z.object({
   ),
 });
 type Version = z.infer<typeof listSchema>['versions'][number];
+type Found = readonly Version[] | 'waiting' | 'failed';
 
 const stamp = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',
@@ -23,10 +27,52 @@ const stamp = new Intl.DateTimeFormat('en-GB', {
   hour12: false,
 });
 
-/** Every saved version of a practice, to look back at and bring back. */
-export function Versions({ id, onRestore }: { id: string; onRestore: (practice: Practice) => void }) {
+interface RowProps {
+  readonly version: Version;
+  readonly isNow: boolean;
+  readonly onRestore: () => void;
+  readonly onCompare: () => void;
+}
+
+function Row({ version, isNow, onRestore, onCompare }: RowProps) {
+  const spoken = <span className="sr-only"> version {version.version}</span>;
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-3 border-b border-hairline py-1">
+      <span className="figures w-8">{version.version}</span>
+      <span className="figures">{stamp.format(new Date(version.savedAtMs))}</span>
+      <span className="quiet">
+        {version.name}, {plural(version.items, 'form')}
+      </span>
+      <span className="ml-auto flex gap-x-3">
+        {isNow ? (
+          <span className="quiet">now</span>
+        ) : (
+          <>
+            <button type="button" className="press-plain" onClick={onCompare}>
+              Compare{spoken}
+            </button>
+            <button type="button" className="press-plain" onClick={onRestore}>
+              Bring back{spoken}
+            </button>
+          </>
+        )}
+      </span>
+    </li>
+  );
+}
+
+interface Props {
+  readonly id: string;
+  /** The practice as it is on the screen. */
+  readonly now: Practice;
+  readonly onRestore: (practice: Practice) => void;
+}
+
+/** Every saved version of a practice, to look back at, lay beside the present one and bring back. */
+export function Versions({ id, now, onRestore }: Props) {
   const [open, setOpen] = useState(false);
-  const [versions, setVersions] = useState<readonly Version[] | 'waiting' | 'failed'>('waiting');
+  const [versions, setVersions] = useState<Found>('waiting');
+  const [beside, setBeside] = useState<{ version: number; practice: Practice } | undefined>(undefined);
   const load = async (): Promise<void> => {
     setVersions('waiting');
     try {
@@ -35,12 +81,15 @@ export function Versions({ id, onRestore }: { id: string; onRestore: (practice: 
       setVersions('failed');
     }
   };
-  const restore = async (version: number): Promise<void> => {
+  const read = async (version: number, then: (practice: Practice) => void): Promise<void> => {
     const practice = await readVersion(id, version);
-    if (practice) {
-      onRestore(practice);
-      setOpen(false);
-    } else setVersions('failed');
+    if (practice) then(practice);
+    else setVersions('failed');
+  };
+  const restore = (practice: Practice): void => {
+    onRestore(practice);
+    setBeside(undefined);
+    setOpen(false);
   };
   return (
     <Dialog.Root
@@ -54,7 +103,7 @@ export function Versions({ id, onRestore }: { id: string; onRestore: (practice: 
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-30 bg-ink opacity-20" />
         <Dialog.Content
-          className="slip fixed top-[10vh] left-1/2 w-[min(32rem,calc(100vw-2rem))] -translate-x-1/2 p-4"
+          className="slip fixed top-[10vh] left-1/2 max-h-[80vh] w-[min(36rem,calc(100vw-2rem))] -translate-x-1/2 overflow-y-auto p-4"
           aria-describedby={undefined}
         >
           <div className="flex items-baseline justify-between">
@@ -65,34 +114,34 @@ export function Versions({ id, onRestore }: { id: string; onRestore: (practice: 
           {versions === 'failed' && (
             <p className="must">The versions could not be read. Close and try again.</p>
           )}
-          {Array.isArray(versions) && (
+          {typeof versions !== 'string' && (
             <ul className="mt-2">
-              {(versions as readonly Version[]).map((version, index) => (
-                <li
+              {versions.map((version, index) => (
+                <Row
                   key={version.version}
-                  className="flex flex-wrap items-baseline gap-x-3 border-b border-hairline py-1"
-                >
-                  <span className="figures w-8">{version.version}</span>
-                  <span className="figures">{stamp.format(new Date(version.savedAtMs))}</span>
-                  <span className="quiet">
-                    {version.name}, {plural(version.items, 'form')}
-                  </span>
-                  <span className="ml-auto">
-                    {index === 0 ? (
-                      <span className="quiet">now</span>
-                    ) : (
-                      <button
-                        type="button"
-                        className="press-plain"
-                        onClick={() => void restore(version.version)}
-                      >
-                        Bring back<span className="sr-only"> version {version.version}</span>
-                      </button>
-                    )}
-                  </span>
-                </li>
+                  version={version}
+                  isNow={index === 0}
+                  onRestore={() => void read(version.version, restore)}
+                  onCompare={() =>
+                    void read(version.version, (practice) =>
+                      setBeside({ version: version.version, practice }),
+                    )
+                  }
+                />
               ))}
             </ul>
+          )}
+          {beside && (
+            <Compare
+              mine={now}
+              theirs={beside.practice}
+              called={{ mine: 'Now', theirs: `Version ${beside.version}` }}
+              onClose={() => setBeside(undefined)}
+            >
+              <button type="button" className="press" onClick={() => restore(beside.practice)}>
+                Bring version {beside.version} back
+              </button>
+            </Compare>
           )}
         </Dialog.Content>
       </Dialog.Portal>

@@ -2,11 +2,10 @@ import { PLAIN_BRIEF, type Theme } from '@/core/brief';
 import { compose } from '@/core/compose';
 import { DEFAULT_CUSTOMS } from '@/core/customs';
 import { NOTHING_OWN, REPERTOIRE } from '@/core/forms';
-import { practiceSchema, type Edit, type Practice } from '@/core/practice';
+import { practiceSchema, type Practice } from '@/core/practice';
 import { hingeFor } from './hinge';
 import { nameFor } from './names';
 import { readAnswer, readClip, readKept } from './reading';
-import { createComposeStore } from './store';
 
 function drafted(
   theme: Theme = { kind: 'organ', organ: 'lung' },
@@ -21,64 +20,21 @@ const practice = drafted();
 const first = practice.items[0] as Practice['items'][number];
 const last = practice.items.at(-1) as Practice['items'][number];
 
-describe('the practice being written', () => {
-  const changes: readonly Edit[] = [
-    { kind: 'repetitions', itemId: first.id, steps: 1 },
-    { kind: 'remove', itemId: last.id },
-    { kind: 'rename', name: 'Morning at the sorting office' },
-    { kind: 'move', itemId: first.id, toIndex: 2 },
-    { kind: 'lock', itemIds: [first.id], locked: true },
-  ];
-
-  it('goes back through every state it had, and forth again to the last', () => {
-    const store = createComposeStore(practice, {});
-    const states = [practice];
-    for (const change of changes) {
-      store.getState().change(change);
-      states.push(store.getState().practice as Practice);
-    }
-    expect(new Set(states).size).toBe(changes.length + 1);
-    const { undo, redo } = store.temporal.getState();
-    for (const state of states.toReversed().slice(1)) {
-      undo();
-      expect(store.getState().practice).toBe(state);
-    }
-    for (const state of states.slice(1)) {
-      redo();
-      expect(store.getState().practice).toBe(state);
-    }
-  });
-
-  it('undoes a redraft together with the wish that led to it', () => {
-    const store = createComposeStore(practice, {});
-    const other = drafted({ kind: 'organ', organ: 'liver' });
-    store.getState().replace(other, { minutes: 15, theme: { kind: 'organ', organ: 'liver' } });
-    expect(store.getState().practice).toBe(other);
-    store.temporal.getState().undo();
-    expect(store.getState().practice).toBe(practice);
-    expect(store.getState().wishes).toEqual({});
-  });
-
-  it('keeps no step for what did not happen', () => {
-    const store = createComposeStore(practice, {});
-    store.getState().replace(practice, store.getState().wishes);
-    expect(store.temporal.getState().pastStates).toHaveLength(0);
-    const empty = createComposeStore(undefined, {});
-    empty.getState().change({ kind: 'rename', name: 'Nothing' });
-    expect(empty.getState().practice).toBeUndefined();
-    expect(empty.temporal.getState().pastStates).toHaveLength(0);
-  });
-});
-
 describe('what comes from outside the page', () => {
   const clip = { items: [first], forms: { [first.formId]: practice.forms[first.formId] } };
 
   it('is taken where it is what it should be', () => {
     expect(readClip(JSON.stringify(clip))).toEqual(clip);
-    const kept = { baseVersion: 3, practice };
-    expect(readKept(JSON.stringify(kept))).toEqual({
-      baseVersion: 3,
-      practice: practiceSchema.parse(practice),
+    const read = practiceSchema.parse(practice);
+    const unsaved = { baseVersion: 3, sent: { saveId: 's', document: practice }, latest: practice };
+    expect(readKept(JSON.stringify({ ...unsaved, keptAtMs: 5 }))).toEqual({
+      unsaved: { baseVersion: 3, sent: { saveId: 's', document: read }, latest: read },
+      keptAtMs: 5,
+    });
+    // As it was kept once: taken for an older state of which nothing was heard, with this to be saved on top.
+    expect(readKept(JSON.stringify({ baseVersion: 3, saveId: 's', practice }))).toEqual({
+      unsaved: { baseVersion: 3, sent: { saveId: 's', document: read }, latest: read },
+      keptAtMs: 0,
     });
     expect(readAnswer({ version: 4, more: true })).toMatchObject({ version: 4 });
   });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { formSchema } from '@/core/forms';
-import { itemSchema, practiceSchema, type Clip } from '@/core/practice';
-import type { Unsaved } from './saver';
+import { itemSchema, practiceSchema, type Clip, type Practice } from '@/core/practice';
+import type { Unsaved } from '@/core/desk';
 
 /**
  * What comes from outside the page (the server’s answers, this browser’s store), read with care. Apart from
@@ -19,14 +19,34 @@ export const readAnswer = (answer: unknown) => answerSchema.parse(answer);
 
 const keptSchema = z.object({
   baseVersion: z.number(),
+  sent: z.object({ saveId: z.string(), document: practiceSchema }).optional(),
+  latest: practiceSchema.optional(),
+  keptAtMs: z.number(),
+});
+/** As it was kept before each window had a key of its own. */
+const formerSchema = z.object({
+  baseVersion: z.number(),
   saveId: z.string().optional(),
   practice: practiceSchema,
 });
 
-/** A practice kept in this browser with the version it was made from, if the text is one. */
-export function readKept(text: string): Unsaved | undefined {
-  const read = keptSchema.safeParse(JSON.parse(text)).data;
-  return read && { ...read, saveId: read.saveId };
+/** A practice kept in this browser with the version it was made from and when, if the text is one. */
+export function readKept(
+  text: string,
+): { readonly unsaved: Unsaved<Practice>; readonly keptAtMs: number } | undefined {
+  const data: unknown = JSON.parse(text);
+  const read = keptSchema.safeParse(data).data;
+  if (read)
+    return {
+      unsaved: { baseVersion: read.baseVersion, sent: read.sent, latest: read.latest },
+      keptAtMs: read.keptAtMs,
+    };
+  const former = formerSchema.safeParse(data).data;
+  if (!former) return undefined;
+  const { baseVersion, saveId, practice } = former;
+  const sent = saveId === undefined ? undefined : { saveId, document: practice };
+  // What was sent then may have been an earlier state: this is saved once more on top, not taken for stored.
+  return { unsaved: { baseVersion, sent, latest: { ...practice } }, keptAtMs: 0 };
 }
 
 /** A practice as the server answers one, if the answer holds it. */

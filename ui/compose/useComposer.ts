@@ -1,13 +1,14 @@
 'use client';
 
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy, type Remote } from 'comlink';
 import { useEffect, useMemo, useRef } from 'react';
 import type { CharacterDraft, Composed, ComposeResult, Instead, ItemAccount, WhyNot } from '@/core/compose';
 import type { Practice } from '@/core/practice';
+import { newHelper, type Helper } from '@/ui/kit/helper';
 import type { Asked, ComposeWorker } from '@/workers/compose.worker';
 
 export interface Composer {
-  /** A draft, better and better; undefined where a later question overtook it. */
+  /** A draft, better and better; undefined where a later question overtook it. Rejects when the worker fails. */
   draft(asked: Asked, onBetter: (draft: Composed) => void): Promise<ComposeResult | undefined>;
   /** Drafts of another character, unlike the practice they are to stand beside. */
   characters(
@@ -20,31 +21,9 @@ export interface Composer {
   account(asked: Asked, practice: Practice): Promise<readonly ItemAccount[] | undefined>;
 }
 
+type ComposeHelper = Helper<ComposeWorker>;
+
 const newWorker = (): Worker => new Worker(new URL('../../workers/compose.worker.ts', import.meta.url));
-
-/** A worker and what becomes of it: once it has failed it answers nothing more, and the next question starts another. */
-interface Helper {
-  readonly remote: Remote<ComposeWorker>;
-  /** Rejects when the worker fails or could not be loaded; never resolves. */
-  readonly failing: Promise<never>;
-  readonly stop: () => void;
-}
-
-function newHelper(onFailed: () => void): Helper {
-  const worker = newWorker();
-  const failing = new Promise<never>((_, reject) => {
-    const fail = (): void => {
-      worker.terminate();
-      onFailed();
-      reject(new Error('the composer stopped'));
-    };
-    worker.addEventListener('error', fail);
-    worker.addEventListener('messageerror', fail);
-  });
-  // Nobody may be waiting when it fails.
-  failing.catch(() => undefined);
-  return { remote: wrap<ComposeWorker>(worker), failing, stop: () => worker.terminate() };
-}
 
 /**
  * Two workers: one drafts, the other argues (why, why not, what else), so that a question about a draft never
@@ -52,13 +31,12 @@ function newHelper(onFailed: () => void): Helper {
  * undefined; either way the next question begins with a new one.
  */
 export function useComposer(): Composer {
-  const helpers = useRef<{ drafting?: Helper | undefined; arguing?: Helper | undefined }>({});
+  const helpers = useRef<{ drafting?: ComposeHelper | undefined; arguing?: ComposeHelper | undefined }>({});
   const there = useRef(false);
-  const asked = useRef(0);
   useEffect(() => {
     there.current = true;
     const { current } = helpers;
-    current.drafting ??= newHelper(() => (current.drafting = undefined));
+    current.drafting ??= newHelper(newWorker(), () => (current.drafting = undefined));
     return () => {
       there.current = false;
       current.drafting?.stop();
@@ -67,31 +45,23 @@ export function useComposer(): Composer {
     };
   }, []);
   return useMemo((): Composer => {
-    const helper = (which: 'drafting' | 'arguing'): Helper | undefined => {
-      if (!there.current) return undefined;
+    const helper = (which: 'drafting' | 'arguing'): ComposeHelper => {
+      if (!there.current) throw new Error('the room has been left');
       const { current } = helpers;
-      return (current[which] ??= newHelper(() => (current[which] = undefined)));
+      return (current[which] ??= newHelper(newWorker(), () => (current[which] = undefined)));
     };
     const argue = async <Result>(
       question: (remote: Remote<ComposeWorker>) => Promise<Result>,
     ): Promise<Result | undefined> => {
-      const one = helper('arguing');
       try {
-        return one && (await Promise.race([question(one.remote), one.failing]));
+        return await helper('arguing').ask(question);
       } catch {
         return undefined;
       }
     };
     return {
-      draft: async (parts, onBetter) => {
-        const question = (asked.current += 1);
-        const shown = proxy((draft: Composed) => {
-          if (question === asked.current) onBetter(draft);
-        });
-        const one = helper('drafting');
-        const result = one && (await Promise.race([one.remote.draft(parts, shown), one.failing]));
-        return question === asked.current ? result : undefined;
-      },
+      draft: async (parts, onBetter) =>
+        helper('drafting').ask(async (remote) => remote.draft(parts, proxy(onBetter))),
       characters: (parts, beside, onMore) =>
         argue((remote) => remote.characters(parts, beside, proxy(onMore))),
       whyNot: (parts, practice, formId) => argue(async (remote) => remote.whyNot(parts, practice, formId)),

@@ -1,21 +1,25 @@
 'use client';
 
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useMemo, useRef } from 'react';
+import {
+  isSettled,
+  isUnsaved,
+  saving,
+  savingLine,
+  startSaving,
+  type Heard,
+  type SavingEffect,
+  type SavingEvent,
+} from '@/core/desk';
 import type { Practice } from '@/core/practice';
 import { shorten } from '@/core/text/text';
-import { drop, keep, kept, keptKeys } from '@/ui/kit/keep';
 import { newId } from '@/ui/kit/newId';
-import { Saver, type Heard, type SaveState, type Unsaved } from './saver';
+import { useDesk } from '@/ui/kit/useDesk';
+import { openWindow } from '@/ui/kit/windows';
+import { dropLeft, keepUnsaved, type Left } from './unsaved';
 
-/** A short pause after the last change, so that a run of presses is one version. */
-const PAUSE_MS = 500;
-/** How long after a failure saving is tried again by itself. */
-const AGAIN_MS = 4000;
 /** The schemas come once the page stands. */
 const reading = async () => import('./reading');
-const KEPT = 'navuren-unsaved-';
-/** A practice the server has never had is kept under the id of its first save. */
-const NEW = `${KEPT}new-`;
 
 export interface Stored {
   readonly id: string;
@@ -24,60 +28,14 @@ export interface Stored {
   readonly practice: Practice;
 }
 
-async function readUnsaved(key: string): Promise<Unsaved | undefined> {
-  const text = kept(key);
-  if (text === undefined) return undefined;
+type Send = Extract<SavingEffect<Practice>, { kind: 'send' }>;
+
+async function send({ id, document: practice, baseVersion, saveId }: Send): Promise<Heard> {
   try {
-    return (await reading()).readKept(text);
-  } catch {
-    return undefined;
-  }
-}
-
-/**
- * What this browser kept of a practice that could not be saved. `fits` where it was made on top of the stored version,
- * or on top of a save of its own that was stored and not heard of; else somebody saved in between.
- */
-export async function keptDraft(
-  stored: Stored,
-): Promise<{ readonly practice: Practice; readonly fits: boolean } | undefined> {
-  const unsaved = await readUnsaved(`${KEPT}${stored.id}`);
-  if (!unsaved) return undefined;
-  const own = unsaved.saveId !== undefined && unsaved.saveId === stored.saveId;
-  return {
-    practice: unsaved.practice,
-    fits: unsaved.baseVersion === stored.version || (own && unsaved.baseVersion + 1 === stored.version),
-  };
-}
-
-export interface KeptNew {
-  readonly key: string;
-  readonly unsaved: Unsaved;
-}
-
-/** New practices that never reached the server, as this browser keeps them. */
-export async function keptNew(): Promise<readonly KeptNew[]> {
-  const found = await Promise.all(
-    keptKeys(NEW).map(async (key) => {
-      const unsaved = await readUnsaved(key);
-      return unsaved ? [{ key, unsaved }] : [];
-    }),
-  );
-  return found.flat();
-}
-
-export const dropKept = drop;
-
-async function send(
-  id: string | undefined,
-  body: { practice: Practice; baseVersion: number; saveId: string },
-): Promise<Heard> {
-  try {
-    const { practice, saveId } = body;
     const response = await fetch(id === undefined ? '/api/practices' : `/api/practices/${id}`, {
       method: id === undefined ? 'POST' : 'PUT',
       headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(id === undefined ? { practice, saveId } : body),
+      body: JSON.stringify({ practice, saveId, ...(id === undefined ? {} : { baseVersion }) }),
     });
     const answer = (await reading()).readAnswer(await response.json());
     if (response.ok && answer.version !== undefined)
@@ -91,103 +49,106 @@ async function send(
   }
 }
 
+/** Does what the saving desk asks for. */
+function run(effect: SavingEffect<Practice>, happens: (event: SavingEvent<Practice>) => void): void {
+  switch (effect.kind) {
+    case 'wait':
+      setTimeout(() => happens({ kind: 'waited', wait: effect.wait, freshId: newId() }), effect.ms);
+      return;
+    case 'send':
+      void send(effect).then((heard) =>
+        happens({ kind: 'heard', saveId: effect.saveId, heard, freshId: newId() }),
+      );
+      return;
+    case 'keep':
+      happens({ kind: 'kept', isKept: keepUnsaved(effect.at, effect.unsaved, Date.now()) });
+      return;
+    case 'placed':
+      // The answer may come after the room has been left.
+      if (window.location.pathname === '/compose')
+        window.history.replaceState(null, '', `/compose/${effect.id}`);
+      return;
+    default:
+      effect satisfies never;
+  }
+}
+
 /** Saves the practice as it is edited; until the server has it, this browser keeps it too. */
 export function useSaving(stored: Stored | undefined) {
-  const [state, setState] = useState<SaveState>(
-    stored ? { code: 'saved', version: stored.version } : { code: 'draft' },
+  const { state, now, happens } = useDesk(
+    saving<Practice>,
+    () => startSaving(stored && { ...stored, document: stored.practice }, newId()),
+    run,
   );
-  const [savedId, setSavedId] = useState(stored?.id);
-  const [saver] = useState(
-    () =>
-      new Saver(
-        {
-          send,
-          newId,
-          keep: ({ isNew, key }, unsaved) => {
-            const at = `${isNew ? NEW : KEPT}${key}`;
-            if (unsaved) keep(at, JSON.stringify(unsaved));
-            else drop(at);
-          },
-          onState: setState,
-          onPlaced: (id) => {
-            setSavedId(id);
-            window.history.replaceState(null, '', `/compose/${id}`);
-          },
-        },
-        stored,
-      ),
-  );
-  const timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  const { windowKey } = state;
 
   // Asked for at once, so that they are there when the server answers.
   useEffect(() => void reading(), []);
+  useEffect(() => openWindow(windowKey), [windowKey]);
 
-  const save = useCallback(
-    (practice: Practice): void => {
-      saver.note(practice);
-      clearTimeout(timer.current);
-      timer.current = setTimeout(() => void saver.flush(), PAUSE_MS);
-    },
-    [saver],
+  const saveNow = useCallback(
+    (document?: Practice): void => happens({ kind: 'save-now', document, freshId: newId() }),
+    [happens],
   );
-
-  // When the server is back, saving goes on by itself.
   useEffect(() => {
-    const again = (): void => {
-      if (saver.isWaiting) void saver.flush();
+    // When the network is back, saving goes on by itself.
+    const again = (): void => saveNow();
+    const leaving = (event: BeforeUnloadEvent): void => {
+      if (!isUnsaved(now())) return;
+      event.preventDefault();
+      saveNow();
     };
     window.addEventListener('online', again);
-    const every = state.code === 'failed' ? setInterval(again, AGAIN_MS) : undefined;
-    return () => {
-      window.removeEventListener('online', again);
-      clearInterval(every);
-    };
-  }, [saver, state.code]);
-
-  useEffect(() => {
-    const leaving = (event: BeforeUnloadEvent): void => {
-      if (!saver.isWaiting) return;
-      event.preventDefault();
-      void saver.flush();
-    };
     window.addEventListener('beforeunload', leaving);
     return () => {
+      window.removeEventListener('online', again);
       window.removeEventListener('beforeunload', leaving);
-      clearTimeout(timer.current);
-      // Leaving the room by a link: save what is still waiting.
-      if (saver.isWaiting) void saver.flush();
+      // Leaving the room by a link: what still waits is saved.
+      saveNow();
     };
-  }, [saver]);
+  }, [now, saveNow]);
+
+  // Who asked to have it saved hears of it once nothing is on its way any more.
+  const asking = useRef<(() => void)[]>([]);
+  useEffect(() => {
+    if (isSettled(state)) for (const answer of asking.current.splice(0)) answer();
+  }, [state]);
 
   /** Saves at once and tells where the practice now is; undefined where it could not be saved. */
-  const saveNow = useCallback(
-    (practice: Practice): Promise<string | undefined> => {
-      clearTimeout(timer.current);
-      return saver.saveNow(practice);
+  const saved = useCallback(
+    async (practice: Practice): Promise<string | undefined> => {
+      saveNow(practice);
+      if (!isSettled(now())) await new Promise<void>((resolve) => asking.current.push(resolve));
+      return isUnsaved(now()) ? undefined : now().place.id;
     },
-    [saver],
+    [now, saveNow],
   );
 
-  const saveAsCopy = useCallback(
-    (practice: Practice): Promise<void> =>
-      saver.saveAsCopy({ ...practice, name: `${shorten(practice.name, 100)} (my copy)` }),
-    [saver],
-  );
+  const write = useCallback((document: Practice) => happens({ kind: 'written', document }), [happens]);
 
-  /** Takes up a new practice this browser kept. */
-  const resumeNew = useCallback(
-    ({ key, unsaved }: KeptNew): Promise<void> => {
-      saver.resume(unsaved, key.slice(NEW.length));
-      return saver.flush();
+  const bringBack = useCallback(
+    (left: Left): void => {
+      happens({ kind: 'brought-back', unsaved: left.unsaved, saveId: stored?.saveId, freshId: newId() });
+      // Kept by this window by now; where the store refused, it stays where it was.
+      if (now().isKept) dropLeft(left);
     },
-    [saver],
+    [happens, now, stored],
   );
 
-  /** Gives up what is not saved and shows what the server has. */
-  const takeTheirs = useCallback((): void => {
-    saver.abandon();
-    window.location.reload();
-  }, [saver]);
+  const elsewhere = useMemo(
+    () => ({
+      keepAsCopy: (practice: Practice): void =>
+        happens({
+          kind: 'copied',
+          document: { ...practice, name: `${shorten(practice.name, 100)} (my copy)` },
+          windowKey: newId(),
+          freshId: newId(),
+        }),
+      putMineOnTop: (): void => happens({ kind: 'mine-on-top', freshId: newId() }),
+      takeTheirs: (theirs: Practice): void => happens({ kind: 'theirs-taken', theirs, freshId: newId() }),
+    }),
+    [happens],
+  );
 
-  return { takeTheirs, state, setState, savedId, save, saveNow, saveAsCopy, resumeNew };
+  return { line: savingLine(state), savedId: state.place.id, write, saved, saveNow, bringBack, ...elsewhere };
 }

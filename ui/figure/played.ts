@@ -1,3 +1,4 @@
+import { otherSide } from '@/core/body/sides';
 import { movingForm, posturesForSide, type Form, type VariantId } from '@/core/forms';
 import { fillCue } from '@/core/forms/cueText';
 import { soundOf, type SoundSchoolId } from '@/core/sounds';
@@ -13,10 +14,10 @@ interface Spoken {
 /** A form as its figure plays it, at the usual pace: entry, each side once, exit. */
 export function playedForm(form: Form, variant: VariantId, spoken: Spoken): readonly PlayedStroke[] {
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, spoken.soundSchool) : undefined;
-  const otherSide = spoken.firstSide === 'left' ? 'right' : 'left';
+  const secondSide = otherSide(spoken.firstSide);
   return movingForm(form, variant).map((moving) => {
     const second = moving.side === 'right';
-    const way = form.ways?.[second ? 1 : 0] ?? (second ? otherSide : spoken.firstSide);
+    const way = form.ways?.[second ? 1 : 0] ?? (second ? secondSide : spoken.firstSide);
     const last = posturesForSide(form, variant, moving.stroke, second).at(-1);
     return {
       movement: moving.movement,

@@ -3,10 +3,11 @@
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
+import type { Session } from '@/core/desk/leading';
 import { leadState } from '@/core/lead';
 import { useSay } from '@/ui/kit/Said';
 import { clockText } from '@/ui/kit/time';
-import { endAndFile, fileWaiting, sessionsUnderWay, type Session } from './keptSession';
+import { endAndFile, fileWaiting, sessionsUnderWay } from './keptSession';
 
 /** What is under way, how far it is, and the two ways on: back to it, or ended and into the log. */
 export function UnderWayPanel() {

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import { leadActionSchema, leadState, recordOf, type ClassRecord } from '@/core/lead';
+import type { Session } from '@/core/desk/leading';
 import { practiceSchema } from '@/core/practice';
 import { drop, keep, kept, keptKeys } from '@/ui/kit/keep';
 
-const sessionSchema = z.object({
+const sessionSchema: z.ZodType<Session> = z.object({
   sessionId: z.uuid(),
   practiceId: z.string().min(1).max(64),
   version: z.number().int().min(1),
@@ -12,7 +13,6 @@ const sessionSchema = z.object({
   practice: practiceSchema,
   actions: z.array(leadActionSchema),
 });
-export type Session = z.infer<typeof sessionSchema>;
 
 const LEAD = 'navuren-lead-';
 const UNFILED = 'navuren-unfiled-';

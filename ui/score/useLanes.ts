@@ -1,11 +1,11 @@
 'use client';
 
-import { wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import type { LanePoint, Practice } from '@/core/practice';
 import type { Note, ReviewPeople } from '@/core/review';
+import { newHelper, type Helper } from '@/ui/kit/helper';
 import type { LanesWorker } from '@/workers/lanes.worker';
 
 export interface Beside {
@@ -13,7 +13,12 @@ export interface Beside {
   readonly notes: readonly Note[];
   /** The practice the notes were written for: an older one while a newer is being read. */
   readonly readOver: Practice | undefined;
+  /** The worker stopped: what stands is of an older practice until it is tried again. */
+  readonly hasFailed: boolean;
+  readonly again: () => void;
 }
+
+const newWorker = (): Worker => new Worker(new URL('../../workers/lanes.worker.ts', import.meta.url));
 
 /** A short wait: of several quick edits only the last is solved. */
 const LANES_WAIT_MS = 150;
@@ -40,39 +45,50 @@ export function useBeside(
     notes: [],
     readOver: undefined,
   });
-  const remote = useRef<Remote<LanesWorker> | undefined>(undefined);
+  const [failed, setFailed] = useState<Practice | undefined>(undefined);
+  const [tries, setTries] = useState(0);
+  const helper = useRef<Helper<LanesWorker> | undefined>(undefined);
   useEffect(() => {
-    const worker = new Worker(new URL('../../workers/lanes.worker.ts', import.meta.url));
-    remote.current = wrap<LanesWorker>(worker);
+    const { current } = helper;
     return () => {
-      remote.current = undefined;
-      worker.terminate();
+      (helper.current ?? current)?.stop();
+      helper.current = undefined;
     };
   }, []);
   useEffect(() => {
     if (!practice) return undefined;
-    let wanted = true;
+    let isWanted = true;
+    const worker = (): Helper<LanesWorker> =>
+      (helper.current ??= newHelper(newWorker(), () => (helper.current = undefined)));
+    const failing = (problem: unknown): void => {
+      console.error('The practice could not be read over', problem);
+      if (isWanted) setFailed(practice);
+    };
     const soon = setTimeout(() => {
-      remote.current
-        ?.review(practice, customs, people, today)
+      worker()
+        .ask((remote) => remote.review(practice, customs, people, today))
         .then((notes) => {
-          if (wanted) setRead((before) => ({ notes: settled(before.notes, notes), readOver: practice }));
+          if (isWanted) setRead((before) => ({ notes: settled(before.notes, notes), readOver: practice }));
         })
-        .catch((problem: unknown) => console.error('The practice could not be read over', problem));
+        .catch(failing);
     }, NOTES_WAIT_MS);
     const later = setTimeout(() => {
-      remote.current
-        ?.lanes(practice)
+      worker()
+        .ask((remote) => remote.lanes(practice))
         .then((points) => {
-          if (wanted) setLanes(points);
+          if (isWanted) setLanes(points);
         })
-        .catch((problem: unknown) => console.error('The body’s lanes could not be solved', problem));
+        .catch(failing);
     }, LANES_WAIT_MS);
     return () => {
-      wanted = false;
+      isWanted = false;
       clearTimeout(soon);
       clearTimeout(later);
     };
-  }, [practice, customs, people, today]);
-  return { lanes, ...read };
+  }, [practice, customs, people, today, tries]);
+  const again = useCallback((): void => {
+    setFailed(undefined);
+    setTries((before) => before + 1);
+  }, []);
+  return { lanes, ...read, hasFailed: practice !== undefined && failed === practice, again };
 }

@@ -1,3 +1,4 @@
+import { otherSide } from '@/core/body/sides';
 import { correspondence } from '@/core/phases';
 import { themePhase } from '@/core/brief';
 import { cycleOf, entryOf, exitOf, nameOf, tellingPosture, type Form } from '@/core/forms';
@@ -29,7 +30,7 @@ function cueEvents(form: Form, item: Item, events: readonly TimelineEvent[]): re
 function sidesText(form: Form, item: Item): string {
   if (form.sides === 'symmetric') return '';
   if (form.sides === 'both-ways') return form.ways ? `${form.ways[0]}, then ${form.ways[1]}` : 'both ways';
-  const other = item.firstSide === 'left' ? 'right' : 'left';
+  const other = otherSide(item.firstSide);
   return form.sides === 'alternating'
     ? `${item.firstSide} and ${other} in turn`
     : `all ${item.firstSide}, then all ${other}`;

@@ -1,3 +1,4 @@
+import { otherSide } from '@/core/body/sides';
 import type { Hand, Landmark, Posture } from '@/core/body';
 
 /** A posture in plain words, made from its data: for screen readers and for paper. */
@@ -87,7 +88,7 @@ function feetText(posture: Posture): readonly string[] {
   const { feet = {} } = posture;
   if (feet.lifted)
     return [
-      `standing on the ${feet.lifted.foot === 'left' ? 'right' : 'left'} leg, the ${feet.lifted.foot} foot ${feet.lifted.thigh < 0 ? 'behind' : 'lifted'}`,
+      `standing on the ${otherSide(feet.lifted.foot)} leg, the ${feet.lifted.foot} foot ${feet.lifted.thigh < 0 ? 'behind' : 'lifted'}`,
     ];
   const apart = feet.apart ?? 1;
   const width =

@@ -1,3 +1,4 @@
+import { capital } from '@/core/text/text';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
 import { FORM_SETS, setIdNow } from '@/core/forms/sets';
@@ -97,5 +98,3 @@ export function reasonText(reason: Reason): string {
       return reason satisfies never;
   }
 }
-
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

@@ -1,3 +1,4 @@
+import { capital } from '@/core/text/text';
 import type { EarthSchoolId } from '@/core/almanac';
 import type { SuggestionReason } from '@/core/brief';
 import { organ, phaseName } from '@/core/phases';
@@ -39,5 +40,3 @@ export function suggestionText(reason: SuggestionReason, zone: string, earth: Ea
       return reason satisfies never;
   }
 }
-
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);

@@ -1,10 +1,10 @@
 'use client';
 
 import { useState } from 'react';
-import { HAND_SHAPES, LANDMARKS, sayPosture, type Hand, type Posture } from '@/core/body';
+import { HAND_SHAPES, LANDMARKS, otherSide, sayPosture, type Hand, type Posture } from '@/core/body';
 import { ELBOWS, WAYS } from '@/core/body/posture';
 
-interface Props {
+export interface PostureProps {
   readonly posture: Posture;
   readonly onPosture: (posture: Posture, what: string) => void;
 }
@@ -80,10 +80,53 @@ function Choose<Value extends string>({
   );
 }
 
-/** The posture in words and numbers: a line to say it, the hands' places, and sliders for the rest. */
-export function PostureFields({ posture, onPosture }: Props) {
+/** A line to say a posture in words. */
+function Saying({ posture, onPosture }: PostureProps) {
   const [words, setWords] = useState('');
   const [told, setTold] = useState<string | undefined>(undefined);
+  const say = (): void => {
+    const said = sayPosture(words, posture);
+    if (said.understood.length > 0) onPosture(said.posture, 'words');
+    setTold(
+      said.notUnderstood.length === 0
+        ? `Done: ${said.understood.join(', ')}.`
+        : `Not understood: ${said.notUnderstood.join(', ')}.`,
+    );
+  };
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        say();
+      }}
+    >
+      <label htmlFor="posture-words" className="quiet small">
+        Say the posture
+      </label>
+      <span className="flex gap-2">
+        <input
+          id="posture-words"
+          className="field"
+          placeholder="hands to lower dāntián, palms up; knees soft; weight left"
+          value={words}
+          autoComplete="off"
+          onChange={(event) => setWords(event.target.value)}
+        />
+        <button type="submit" className="press">
+          Set
+        </button>
+      </span>
+      {told && (
+        <p className="small quiet" role="status">
+          {told}
+        </p>
+      )}
+    </form>
+  );
+}
+
+/** Where each hand is, and how it is held. */
+function Hands({ posture, onPosture }: PostureProps) {
   const hands = posture.hands ?? {};
   const apart = hands.left !== undefined || hands.right !== undefined;
   const [lone, setLone] = useState<'left' | 'right'>('left');
@@ -102,163 +145,140 @@ export function PostureFields({ posture, onPosture }: Props) {
   };
   const put = (next: Hand): Posture => {
     if (which === 'both') return { ...posture, hands: { both: next } };
-    const other = which === 'left' ? 'right' : 'left';
+    const other = otherSide(which);
     return { ...posture, hands: without({ [which]: next, [other]: hands[other] ?? hands.both }) };
   };
-  const say = (): void => {
-    const said = sayPosture(words, posture);
-    if (said.understood.length > 0) onPosture(said.posture, 'words');
-    setTold(
-      said.notUnderstood.length === 0
-        ? `Done: ${said.understood.join(', ')}.`
-        : `Not understood: ${said.notUnderstood.join(', ')}.`,
-    );
-  };
-  const chair = posture.base === 'chair';
-  const { trunk = {}, head = {}, feet = {} } = posture;
+  return (
+    <fieldset>
+      <legend className="caption flex gap-3">
+        <button
+          type="button"
+          className="press-plain"
+          aria-pressed={!apart}
+          onClick={() => onPosture({ ...posture, hands: { both: hand } }, 'hands')}
+        >
+          both hands
+        </button>
+        {(['left', 'right'] as const).map((side) => (
+          <button
+            key={side}
+            type="button"
+            className="press-plain"
+            aria-pressed={apart && lone === side}
+            onClick={() => {
+              setLone(side);
+              if (!apart)
+                onPosture(
+                  { ...posture, hands: { left: hands.both ?? hand, right: hands.both ?? hand } },
+                  'hands',
+                );
+            }}
+          >
+            {side} hand
+          </button>
+        ))}
+      </legend>
+      <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
+        <Choose
+          label="place"
+          value={hand.near}
+          options={LANDMARKS}
+          onValue={(near) => setHand({ near: near ?? 'hanging' })}
+        />
+        <Choose label="palm" value={hand.palm} options={WAYS} onValue={(palm) => setHand({ palm })} />
+        <Choose
+          label="fingers"
+          value={hand.fingers}
+          options={WAYS}
+          onValue={(fingers) => setHand({ fingers })}
+        />
+        <Choose label="elbow" value={hand.elbow} options={ELBOWS} onValue={(elbow) => setHand({ elbow })} />
+        <Choose
+          label="shape"
+          value={hand.shape}
+          options={HAND_SHAPES}
+          onValue={(shape) => setHand({ shape })}
+        />
+      </div>
+    </fieldset>
+  );
+}
+
+/** How the feet stand and the weight lies. */
+function Standing({ posture, onPosture }: PostureProps) {
+  const { feet = {} } = posture;
   const heels =
     typeof feet.heels === 'number' ? feet.heels : Math.max(feet.heels?.left ?? 0, feet.heels?.right ?? 0);
   return (
-    <div className="space-y-3">
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          say();
+    <>
+      <Slider
+        label="knees bend"
+        unit="°"
+        value={posture.sink ?? 8}
+        least={4}
+        most={90}
+        onValue={(sink) => onPosture({ ...posture, sink }, 'sink')}
+      />
+      <Slider
+        label="weight left"
+        unit="%"
+        value={Math.round((posture.weight ?? 0.5) * 100)}
+        least={0}
+        most={100}
+        onValue={(value) => onPosture({ ...posture, weight: value / 100 }, 'weight')}
+      />
+      <Slider
+        label="feet apart"
+        unit="sh."
+        value={feet.apart ?? 1}
+        least={0.3}
+        most={2.4}
+        step={0.05}
+        onValue={(apartBy) => onPosture({ ...posture, feet: { ...feet, apart: apartBy } }, 'apart')}
+      />
+      <Slider
+        label="left foot ahead"
+        unit="feet"
+        value={feet.ahead ? (feet.ahead.foot === 'left' ? feet.ahead.by : -feet.ahead.by) : 0}
+        least={-2.4}
+        most={2.4}
+        step={0.1}
+        onValue={(by) => {
+          const { ahead: _ahead, ...rest } = feet;
+          onPosture(
+            {
+              ...posture,
+              feet:
+                Math.abs(by) < 0.05
+                  ? rest
+                  : { ...rest, ahead: { foot: by > 0 ? 'left' : 'right', by: Math.abs(by) } },
+            },
+            'ahead',
+          );
         }}
-      >
-        <label htmlFor="posture-words" className="quiet small">
-          Say the posture
-        </label>
-        <span className="flex gap-2">
-          <input
-            id="posture-words"
-            className="field"
-            placeholder="hands to lower dāntián, palms up; knees soft; weight left"
-            value={words}
-            autoComplete="off"
-            onChange={(event) => setWords(event.target.value)}
-          />
-          <button type="submit" className="press">
-            Set
-          </button>
-        </span>
-        {told && (
-          <p className="small quiet" role="status">
-            {told}
-          </p>
-        )}
-      </form>
-      <fieldset>
-        <legend className="caption flex gap-3">
-          <button
-            type="button"
-            className="press-plain"
-            aria-pressed={!apart}
-            onClick={() => onPosture({ ...posture, hands: { both: hand } }, 'hands')}
-          >
-            both hands
-          </button>
-          {(['left', 'right'] as const).map((side) => (
-            <button
-              key={side}
-              type="button"
-              className="press-plain"
-              aria-pressed={apart && lone === side}
-              onClick={() => {
-                setLone(side);
-                if (!apart)
-                  onPosture(
-                    { ...posture, hands: { left: hands.both ?? hand, right: hands.both ?? hand } },
-                    'hands',
-                  );
-              }}
-            >
-              {side} hand
-            </button>
-          ))}
-        </legend>
-        <div className="grid grid-cols-2 gap-2 sm:grid-cols-5">
-          <Choose
-            label="place"
-            value={hand.near}
-            options={LANDMARKS}
-            onValue={(near) => setHand({ near: near ?? 'hanging' })}
-          />
-          <Choose label="palm" value={hand.palm} options={WAYS} onValue={(palm) => setHand({ palm })} />
-          <Choose
-            label="fingers"
-            value={hand.fingers}
-            options={WAYS}
-            onValue={(fingers) => setHand({ fingers })}
-          />
-          <Choose label="elbow" value={hand.elbow} options={ELBOWS} onValue={(elbow) => setHand({ elbow })} />
-          <Choose
-            label="shape"
-            value={hand.shape}
-            options={HAND_SHAPES}
-            onValue={(shape) => setHand({ shape })}
-          />
-        </div>
-      </fieldset>
+      />
+      <Slider
+        label="heels up"
+        unit="°"
+        value={heels}
+        least={0}
+        most={40}
+        onValue={(value) => onPosture({ ...posture, feet: { ...feet, heels: value } }, 'heels')}
+      />
+    </>
+  );
+}
+
+/** The posture in words and numbers: a line to say it, the hands' places, and sliders for the rest. */
+export function PostureFields({ posture, onPosture }: PostureProps) {
+  const chair = posture.base === 'chair';
+  const { trunk = {}, head = {} } = posture;
+  return (
+    <div className="space-y-3">
+      <Saying posture={posture} onPosture={onPosture} />
+      <Hands posture={posture} onPosture={onPosture} />
       <div className="grid gap-x-8 gap-y-1 sm:grid-cols-2">
-        {!chair && (
-          <>
-            <Slider
-              label="knees bend"
-              unit="°"
-              value={posture.sink ?? 8}
-              least={4}
-              most={90}
-              onValue={(sink) => onPosture({ ...posture, sink }, 'sink')}
-            />
-            <Slider
-              label="weight left"
-              unit="%"
-              value={Math.round((posture.weight ?? 0.5) * 100)}
-              least={0}
-              most={100}
-              onValue={(value) => onPosture({ ...posture, weight: value / 100 }, 'weight')}
-            />
-            <Slider
-              label="feet apart"
-              unit="sh."
-              value={feet.apart ?? 1}
-              least={0.3}
-              most={2.4}
-              step={0.05}
-              onValue={(apartBy) => onPosture({ ...posture, feet: { ...feet, apart: apartBy } }, 'apart')}
-            />
-            <Slider
-              label="left foot ahead"
-              unit="feet"
-              value={feet.ahead ? (feet.ahead.foot === 'left' ? feet.ahead.by : -feet.ahead.by) : 0}
-              least={-2.4}
-              most={2.4}
-              step={0.1}
-              onValue={(by) => {
-                const { ahead: _ahead, ...rest } = feet;
-                onPosture(
-                  {
-                    ...posture,
-                    feet:
-                      Math.abs(by) < 0.05
-                        ? rest
-                        : { ...rest, ahead: { foot: by > 0 ? 'left' : 'right', by: Math.abs(by) } },
-                  },
-                  'ahead',
-                );
-              }}
-            />
-            <Slider
-              label="heels up"
-              unit="°"
-              value={heels}
-              least={0}
-              most={40}
-              onValue={(value) => onPosture({ ...posture, feet: { ...feet, heels: value } }, 'heels')}
-            />
-          </>
-        )}
+        {!chair && <Standing posture={posture} onPosture={onPosture} />}
         <Slider
           label="trunk turns"
           unit="°"

@@ -2,7 +2,16 @@ import { z } from 'zod';
 import { formSchema } from '@/core/forms';
 import { answering, readBody, refuse } from '@/server/answers';
 import { database } from '@/server/database';
-import { saveOwnForm } from '@/server/forms';
+import { readOwnForm, saveOwnForm } from '@/server/forms';
+
+/** An own form as it is kept, with its version. */
+export const GET = (_request: Request, context: { params: Promise<{ id: string }> }) =>
+  answering(async () => {
+    const { id } = await context.params;
+    const stored = await readOwnForm(await database(), id);
+    if (!stored) return refuse(404, { message: 'There is no such form of your own.' });
+    return Response.json({ form: stored.form, version: stored.version });
+  });
 
 /** Saves an own form on top of the version it was opened at. */
 export const PUT = (request: Request, context: { params: Promise<{ id: string }> }) =>

@@ -1,8 +1,8 @@
-import { PLAIN_BRIEF } from '@/core/brief';
-import { compose } from '@/core/compose';
-import { DEFAULT_CUSTOMS } from '@/core/customs';
-import { REPERTOIRE } from '@/core/forms';
-import { clipOf, edit, type Item, type Practice } from '@/core/practice';
+import { PLAIN_BRIEF } from '../brief';
+import { compose } from '../compose';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE } from '../forms';
+import { clipOf, edit, type Item, type Practice } from '../practice';
 import { editByHand, keepChosen } from './handWork';
 
 const drafted = compose({ ...PLAIN_BRIEF, minutes: 10 }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1);

@@ -1,4 +1,4 @@
-import { edit, type Edit, type Item, type Practice } from '@/core/practice';
+import { edit, type Edit, type Item, type Practice } from '../practice';
 
 /** Changes by hand to an item itself: who makes them wants to find them again after the next draft. */
 const OF_ITEMS: ReadonlySet<Edit['kind']> = new Set([

@@ -1,0 +1,243 @@
+import fc from 'fast-check';
+import { PLAIN_BRIEF } from '../brief';
+import { compose } from '../compose';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE } from '../forms';
+import { leadState } from '../lead';
+import { compile, type Practice } from '../practice';
+import {
+  FILE_AGAIN_MS,
+  hasEnded,
+  leading,
+  positionMs,
+  RESTART_WITHIN_MS,
+  startLeading,
+  type Leading,
+  type LeadingEffect,
+  type LeadingEvent,
+  type LeadingPress,
+  type Session,
+} from './leading';
+
+const drafted = compose(
+  { ...PLAIN_BRIEF, minutes: 6 },
+  REPERTOIRE,
+  DEFAULT_CUSTOMS,
+  { conditions: [] },
+  1,
+  0.5,
+);
+if (!drafted.ok) throw new Error('the practice of these tests could not be composed');
+const practice: Practice = drafted.practice;
+const timeline = compile(practice);
+const startOf = (item: number): number => timeline.items[item]?.startMs ?? Number.NaN;
+const NINE = Date.UTC(2026, 10, 28, 9);
+
+const session = (sessionId = 'one'): Session => ({
+  sessionId,
+  practiceId: 'p',
+  version: 1,
+  groupId: null,
+  practice,
+  actions: [],
+});
+
+/** The room with a clock, a store that may refuse, and a log that may be gone. */
+class Room {
+  state: Leading;
+  nowMs = NINE;
+  kept: Session | undefined;
+  refuses = false;
+  isLogGone = false;
+  readonly log: string[] = [];
+  waits: number[] = [];
+
+  constructor(of: Session = session()) {
+    this.state = startLeading(of);
+  }
+  happens(event: LeadingEvent): void {
+    const { state, effects } = leading(this.state, event);
+    this.state = state;
+    for (const effect of effects) this.run(effect);
+  }
+  private run(effect: LeadingEffect): void {
+    switch (effect.kind) {
+      case 'keep':
+        if (!this.refuses) this.kept = effect.session;
+        return this.happens({ kind: 'kept', isKept: !this.refuses });
+      case 'forget':
+        this.kept = undefined;
+        return;
+      case 'file':
+        if (!this.isLogGone) this.log.push(effect.session.sessionId);
+        return this.happens({
+          kind: 'filed',
+          sessionId: effect.session.sessionId,
+          isFiled: !this.isLogGone,
+        });
+      case 'wait':
+        this.waits.push(effect.wait);
+        return;
+      default:
+        effect satisfies never;
+    }
+  }
+  press(...presses: readonly LeadingPress[]): this {
+    for (const press of presses) this.happens({ kind: 'pressed', press, atMs: this.nowMs });
+    return this;
+  }
+  after(ms: number): this {
+    this.nowMs += ms;
+    this.happens({ kind: 'came-to-end', atMs: this.nowMs });
+    return this;
+  }
+  get at(): number {
+    return positionMs(this.state, this.nowMs);
+  }
+}
+
+describe('leading', () => {
+  it('starts at the first press, pauses and goes on where it was', () => {
+    const room = new Room().after(5000);
+    expect(room.at).toBe(0);
+    room.press('toggle').after(7000).press('toggle').after(60_000);
+    expect(room.at).toBe(7000);
+    room.press('toggle').after(1000);
+    expect(room.at).toBe(8000);
+  });
+
+  it('goes forward to the next form, back to the start of this one, and soon after its start to the one before', () => {
+    const room = new Room().press('toggle', 'forward');
+    expect(room.at).toBe(startOf(1));
+    room.after(RESTART_WITHIN_MS).press('back');
+    expect(room.at).toBe(startOf(1));
+    room.after(RESTART_WITHIN_MS - 1).press('back');
+    expect(room.at).toBe(0);
+    room.press('back');
+    expect(room.at).toBe(0);
+  });
+
+  it('asks before it ends, goes on where that is declined, and does nothing of it before the start', () => {
+    const room = new Room().press('ask-end', 'end', 'one-more', 'leave');
+    expect(room.state.isAsking).toBe(false);
+    expect(room.state.session.actions).toEqual([]);
+    room.press('toggle', 'ask-end');
+    expect(room.state.isAsking).toBe(true);
+    expect(room.press('ask-end').state.isAsking).toBe(false);
+    room.press('ask-end', 'end');
+    expect(hasEnded(room.state, room.nowMs)).toBe(true);
+    expect(room.log).toEqual(['one']);
+  });
+
+  it('waits where it is when the room is left', () => {
+    const room = new Room().press('toggle').after(4000).press('leave').after(900_000);
+    expect(room.at).toBe(4000);
+    expect(room.log).toEqual([]);
+  });
+
+  it('comes to its end by the clock alone, and is in the log once', () => {
+    const room = new Room().press('toggle').after(timeline.totalMs - 1);
+    expect(hasEnded(room.state, room.nowMs)).toBe(false);
+    room.after(1).after(1000).press('forward', 'toggle');
+    expect(hasEnded(room.state, room.nowMs)).toBe(true);
+    expect(room.log).toEqual(['one']);
+    expect(room.state.filing).toBe('filed');
+  });
+
+  it('tries the log again by itself and by a press while it is gone', () => {
+    const room = new Room();
+    room.isLogGone = true;
+    room.press('toggle').after(timeline.totalMs);
+    expect(room.state.filing).toBe('failed');
+    room.happens({ kind: 'waited', wait: room.waits.at(-1) ?? 0, atMs: room.nowMs + FILE_AGAIN_MS });
+    expect(room.state.filing).toBe('failed');
+    // The end of a former wait means nothing.
+    room.happens({ kind: 'waited', wait: room.waits[0] ?? 0, atMs: room.nowMs });
+    expect(room.waits).toHaveLength(2);
+    room.isLogGone = false;
+    room.happens({ kind: 'file-again', atMs: room.nowMs });
+    expect(room.state.filing).toBe('filed');
+    expect(room.log).toEqual(['one']);
+  });
+
+  it('starts and goes on where this browser keeps nothing, and says so', () => {
+    const room = new Room();
+    room.refuses = true;
+    room.press('toggle').after(3000);
+    expect(room.at).toBe(3000);
+    expect(room.state.isKept).toBe(false);
+    room.refuses = false;
+    expect(room.press('toggle').state.isKept).toBe(true);
+  });
+
+  it('begins anew with a session of its own, and an answer of the former means nothing to it', () => {
+    const room = new Room();
+    room.isLogGone = true;
+    room.press('toggle').after(timeline.totalMs);
+    room.happens({ kind: 'begun-again', session: session('two') });
+    expect(room.at).toBe(0);
+    room.happens({ kind: 'filed', sessionId: 'one', isFiled: true });
+    expect(room.state.filing).toBe('not-yet');
+    expect(room.kept).toBeUndefined();
+  });
+
+  it('follows what another window does with the same class, and no other class', () => {
+    const [here, there] = [new Room(), new Room()];
+    here.press('toggle').after(2000);
+    there.happens({ kind: 'led-elsewhere', session: here.state.session });
+    there.nowMs = here.nowMs;
+    expect(there.at).toBe(here.at);
+    there.happens({ kind: 'led-elsewhere', session: session() });
+    expect(there.at).toBe(here.at);
+    const before = there.state;
+    there.happens({ kind: 'led-elsewhere', session: { ...here.state.session, sessionId: 'other' } });
+    expect(there.state).toBe(before);
+  });
+});
+
+describe('laws of leading', () => {
+  const acts = fc.array(
+    fc.tuple(
+      fc.constantFrom<LeadingPress | 'wait'>(
+        'toggle',
+        'toggle',
+        'forward',
+        'back',
+        'one-more',
+        'ask-end',
+        'end',
+        'leave',
+        'wait',
+        'wait',
+      ),
+      fc.integer({ min: 0, max: 90_000 }),
+    ),
+    { maxLength: 14 },
+  );
+
+  it('a reload at any point goes on where the class is, and an ended class is in the log', () => {
+    fc.assert(
+      fc.property(acts, fc.integer({ min: 0, max: 600_000 }), (all, laterMs) => {
+        const room = new Room();
+        for (const [what, ms] of all) {
+          room.after(ms);
+          if (what !== 'wait') room.press(what);
+          const total = room.state.base.state.timeline.totalMs;
+          expect(room.at).toBeGreaterThanOrEqual(0);
+          expect(room.at).toBeLessThanOrEqual(total);
+          if (hasEnded(room.state, room.nowMs)) expect(room.log).toContain('one');
+        }
+        expect(room.log.length).toBeLessThanOrEqual(1);
+        if (!room.kept) return expect(room.state.session.actions).toEqual([]);
+        const again = startLeading(room.kept);
+        const nowMs = room.nowMs + laterMs;
+        expect(positionMs(again, nowMs)).toBe(positionMs(room.state, nowMs));
+        // The same by walking the whole class anew.
+        const walked = leadState(practice, room.kept.actions, nowMs);
+        expect(walked.positionMs).toBeCloseTo(positionMs(room.state, nowMs), 6);
+        return expect(walked.ended).toBe(hasEnded(room.state, nowMs));
+      }),
+      { seed: 6, numRuns: 300 },
+    );
+  });
+});

@@ -1,0 +1,188 @@
+'use client';
+
+import dynamic from 'next/dynamic';
+import { useCallback, useMemo } from 'react';
+import { themePhase, type Brief } from '@/core/brief';
+import type { People } from '@/core/compose';
+import { makeItFit } from '@/core/compose/fit';
+import { toleranceMs } from '@/core/compose/tolerance';
+import { compile, type Practice } from '@/core/practice';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { useSay } from '@/ui/kit/Said';
+import { MinutesBar } from '@/ui/score/MinutesBar';
+import { Score } from '@/ui/score/Score';
+import { useBeside } from '@/ui/score/useLanes';
+import { fitText } from '@/ui/words/fit';
+import type { Asked } from '@/workers/compose.worker';
+import type { Ground } from './ground';
+import { Overlays, type Over } from './Overlays';
+import { ProofLine } from './ProofLine';
+import { ReadOver } from './ReadOver';
+import { RunningOrder } from './RunningOrder';
+import { Toolbar } from './Toolbar';
+import type { AtComposing } from './useComposing';
+import { useNoteActions } from './useNoteActions';
+import { useSelection } from './useSelection';
+
+// Opened by a press, so it comes when it is wanted and does not weigh on the first load.
+const ItemMargin = dynamic(async () => (await import('./ItemMargin')).ItemMargin, { ssr: false });
+
+interface Props {
+  readonly at: AtComposing;
+  readonly ground: Ground;
+  readonly practice: Practice;
+  readonly brief: Brief;
+  readonly people: People;
+  readonly asked: Asked;
+  /** The item that is chosen when the room opens. */
+  readonly first: string | undefined;
+  readonly over: Over | undefined;
+  readonly onOver: (over: Over | undefined) => void;
+  readonly onOpenAt: (room: 'lead' | 'sheet') => void;
+}
+
+/** The practice as it is written: its minutes, the score, the running order, the margin, and what lies over them. */
+export function Written({
+  at,
+  ground,
+  practice,
+  brief,
+  people,
+  asked,
+  first,
+  over,
+  onOver,
+  onOpenAt,
+}: Props) {
+  const { state, happens, composer, edit, take, wish } = at;
+  const { customs, own, today } = ground;
+  const say = useSay();
+  const timeline = useMemo(() => compile(practice), [practice]);
+  const beside = useBeside(practice, customs, people, today);
+  const selection = useSelection(practice, first, edit, say);
+  const { select } = selection;
+  const wishedMs = brief.minutes * 60_000;
+
+  const fit = useCallback((): void => {
+    const result = makeItFit(practice);
+    if (!result.ok) return say('Nothing short of a new draft brings this back to its minutes.');
+    take(
+      result.practice,
+      fitText(result.changes, (id) => practice.forms[id]?.name ?? id, practice),
+    );
+  }, [practice, say, take]);
+  const hinges = async (): Promise<void> => {
+    const { hingeFor } = await import('./hinge');
+    const hinge = hingeFor(practice, customs, own, people.conditions);
+    if (hinge) edit({ kind: 'hinges', hinge }, 'Hinges put where blocks meet');
+    else say('There is no hinge form that this group can do.');
+  };
+  const noteActions = useNoteActions(practice, edit, fit);
+  const account = useCallback(async () => composer.account(asked, practice), [asked, composer, practice]);
+  const selected = practice.items.find((item) => item.id === selection.current);
+
+  return (
+    <>
+      <div className="contents sm:sticky sm:top-0 sm:z-20 sm:-mx-1 sm:flex sm:flex-wrap sm:items-center sm:gap-x-4 sm:gap-y-1 sm:border-b sm:border-hairline sm:bg-paper sm:px-1 sm:py-2">
+        <div className="min-w-0 flex-1 basis-80 max-sm:sticky max-sm:top-0 max-sm:z-20 max-sm:bg-paper max-sm:py-1.5">
+          <MinutesBar timeline={timeline} wishedMs={wishedMs} />
+        </div>
+        <Toolbar
+          canUndo={at.canUndo}
+          canRedo={state.steps.future.length > 0}
+          busy={state.drafting !== undefined}
+          offTime={Math.abs(timeline.totalMs - wishedMs) > toleranceMs(brief.minutes)}
+          many={selection.ids.size}
+          onStep={at.step}
+          onAnother={() => happens({ kind: 'another-wished' })}
+          onFit={fit}
+          onDrafts={() => onOver({ kind: 'drafts' })}
+          onWhyNot={() => onOver({ kind: 'why-not' })}
+          onPasteOrder={() => onOver({ kind: 'paste' })}
+          onHinges={() => void hinges()}
+          onRepeat={selection.repeat}
+          onBookend={selection.bookend}
+          onSheet={() => onOpenAt('sheet')}
+          onLead={() => onOpenAt('lead')}
+        />
+      </div>
+      <ProofLine
+        proof={state.proof?.proof}
+        busy={state.drafting !== undefined}
+        edited={state.proof?.of !== practice}
+      />
+      <div className="mt-2">
+        <Score
+          practice={practice}
+          timeline={timeline}
+          lanes={beside.lanes}
+          selectedId={selected?.id}
+          chosen={selection.ids}
+          ink={PHASE_VAR[themePhase(practice.brief.theme)]}
+          onSelect={select}
+          onEdit={edit}
+        />
+      </div>
+      <div className="mt-5 grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
+        <div>
+          <RunningOrder
+            practice={practice}
+            timeline={timeline}
+            selection={selection}
+            notes={beside.notes}
+            noteActions={noteActions}
+            onEdit={edit}
+          />
+          <p className="mt-3 flex flex-wrap gap-2">
+            <button type="button" className="press" onClick={() => onOver({ kind: 'add' })}>
+              Add a form
+            </button>
+            {practice.items.length === 0 && (
+              <span className="quiet">Nothing is left; add a form, undo, or take another draft.</span>
+            )}
+          </p>
+        </div>
+        <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
+          <ReadOver practice={practice} beside={beside} onSelect={select} {...noteActions} />
+          {selected && (
+            <div className="mt-4">
+              <ItemMargin
+                practice={practice}
+                item={selected}
+                events={timeline.events.filter((event) => event.itemId === selected.id)}
+                conditions={people.conditions}
+                account={account}
+                onEdit={edit}
+                onSwap={() => onOver({ kind: 'instead', itemId: selected.id })}
+                onLeaveOut={() => {
+                  happens({ kind: 'wanted' });
+                  wish({ without: [...brief.without, selected.formId] });
+                }}
+              />
+            </div>
+          )}
+        </aside>
+      </div>
+      <Overlays
+        over={over}
+        onOver={onOver}
+        practice={practice}
+        asked={asked}
+        composer={composer}
+        selected={selected}
+        customs={customs}
+        own={own}
+        people={people}
+        onEdit={edit}
+        onAdded={(formId) => {
+          const added = at.now().steps.present.practice?.items.find((item) => item.formId === formId);
+          if (added) select(added.id);
+        }}
+        onTake={(taken, text) => {
+          take(taken, text);
+          onOver(undefined);
+        }}
+      />
+    </>
+  );
+}

@@ -1,0 +1,56 @@
+import type { AlmanacReading, CalendarSeason } from '@/core/almanac';
+import type { Brief, GroupCalendar } from '@/core/brief';
+import type { People } from '@/core/compose';
+import type { Customs } from '@/core/customs';
+import type { Form, OwnForms } from '@/core/forms';
+import { historyOf, type History } from '@/core/log';
+import type { ConditionId } from '@/core/people';
+import type { Practice } from '@/core/practice';
+import type { Asked } from '@/workers/compose.worker';
+
+export interface ComposeGroup extends GroupCalendar {
+  readonly conditions: readonly ConditionId[];
+}
+
+/** What a practice is composed on: the day, the customs, the people, one's own forms, what the log tells. */
+export interface Ground {
+  readonly reading: AlmanacReading;
+  /** Today's season by every calendar. */
+  readonly today: readonly CalendarSeason[];
+  readonly customs: Customs;
+  readonly groups: readonly ComposeGroup[];
+  /** Own forms and own words, which the composer chooses among too. */
+  readonly own: OwnForms;
+  /** What the log tells of those a practice may be for. */
+  readonly history: History;
+  readonly changedForms: readonly Form[];
+  /** Names of all forms by id: what a brief leaves out is told by name. */
+  readonly formNames: Readonly<Record<string, string>>;
+}
+
+/** Those a brief is for, as far as the composer may know them. */
+export function peopleOf({ customs, groups, history }: Ground, groupId: string | null): People {
+  const lately = historyOf(history, groupId);
+  return {
+    conditions:
+      groupId === null
+        ? customs.ownConditions
+        : (groups.find((group) => group.id === groupId)?.conditions ?? []),
+    recent: lately.recent,
+    known: lately.known,
+    pace: history.pace,
+  };
+}
+
+/** What the composer is asked for a brief, round what is locked in the practice as it stands. */
+export function askedFor(ground: Ground, brief: Brief, seed: number, practice: Practice | undefined): Asked {
+  const locked = practice?.items.filter((item) => item.locked && !item.hinge) ?? [];
+  return {
+    brief,
+    customs: ground.customs,
+    people: peopleOf(ground, brief.groupId),
+    seed,
+    own: ground.own,
+    ...(practice && locked.length > 0 ? { kept: { items: locked, forms: practice.forms } } : {}),
+  };
+}

@@ -1,0 +1,185 @@
+'use client';
+
+import { useFormContext, useWatch } from 'react-hook-form';
+import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
+import { STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
+import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
+import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
+import { SOUND_SCHOOLS } from '@/core/sounds';
+import { sourceTitle } from '@/core/sources';
+import { capital } from '@/core/text/text';
+import { ConditionTicks } from './ConditionTicks';
+import { Choice, schools, Text } from './fields';
+
+const STRENGTH_CHOICES = Object.keys(STRENGTH_LEVELS) as readonly StrengthLevel[];
+
+export function PlaceCustoms() {
+  return (
+    <section aria-labelledby="place">
+      <h2 id="place">Place</h2>
+      <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+        <Text name="place.name" label="Name" />
+        <Text name="place.latitudeDeg" label="Latitude" unit="° north" isNumber />
+        <Text name="place.longitudeDeg" label="Longitude" unit="° east" isNumber />
+        <Text name="place.zone" label="Time zone" />
+      </div>
+      <p className="quiet small mt-1">
+        South and west are negative. The zone is an IANA name such as Europe/London.
+      </p>
+    </section>
+  );
+}
+
+export function SchoolCustoms() {
+  const { register, control } = useFormContext<Customs>();
+  const virtueSchool = useWatch({ control, name: 'virtueSchool' });
+  return (
+    <section aria-labelledby="schools">
+      <h2 id="schools">Schools</h2>
+      <div className="mt-2 border-t border-ink">
+        <Choice name="seasonSchool" legend="Seasons begin" options={schools(SEASON_SCHOOLS)} />
+        <Choice name="earthSchool" legend="Earth rules" options={schools(EARTH_SCHOOLS)} />
+        <Choice
+          name="hours"
+          legend="Organ hours by"
+          options={[
+            { value: 'solar', label: 'true solar time at the place', source: 'common-practice' },
+            { value: 'clock', label: 'the clock', source: 'common-practice' },
+          ]}
+        />
+        <Choice
+          name="dayTurns"
+          legend="The day of stems and branches turns"
+          options={[
+            { value: 'midnight', label: 'at midnight', source: 'common-practice' },
+            { value: 'zi-hour', label: 'with the zǐ hour, at 23:00', source: 'common-practice' },
+          ]}
+        />
+        <Choice name="animalSchool" legend="Animals" options={schools(ANIMAL_SCHOOLS)} />
+        <Choice name="virtueSchool" legend="Virtues" options={schools(VIRTUE_SCHOOLS)} />
+        {virtueSchool === 'own' && (
+          <div className="grid gap-3 border-b border-hairline py-2 sm:grid-cols-5">
+            {PHASE_IDS.map((phase) => (
+              <div key={phase}>
+                <Text name={`ownVirtues.${phase}`} label={capital(phase)} />
+              </div>
+            ))}
+          </div>
+        )}
+        <Choice name="soundSchool" legend="Healing sounds" options={schools(SOUND_SCHOOLS)} />
+        <Choice name="brocadeSchool" legend="Eight brocades" options={schools(BROCADE_SCHOOLS)} />
+        <Choice name="jointOrder" legend="Joints are loosened" options={schools(JOINT_ORDERS)} />
+        <label className="flex items-baseline gap-2 py-2">
+          <input type="checkbox" className="accent-ink" {...register('mirrorSouth')} />
+          South of the equator the seasons stand half a year apart
+        </label>
+      </div>
+    </section>
+  );
+}
+
+export function PaceCustoms() {
+  return (
+    <section aria-labelledby="pace">
+      <h2 id="pace">Pace and sides</h2>
+      <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
+        <Text name="breathsPerMin" label="Pace of a flowing form" unit="breaths a minute, 3–9" isNumber />
+        <Text name="outToIn" label="Exhale against inhale" unit="times as long, 0.5–3" isNumber />
+      </div>
+      <div className="mt-3 border-t border-hairline">
+        <Choice
+          name="firstSide"
+          legend="First side"
+          options={[
+            { value: 'left', label: 'left', source: 'common-practice' },
+            { value: 'right', label: 'right', source: 'common-practice' },
+          ]}
+        />
+        <Choice
+          name="sideSeen"
+          legend="While leading"
+          options={[
+            { value: 'own', label: 'say the side of the person practising', source: 'common-practice' },
+            {
+              value: 'facing',
+              label: 'also say how you mirror it, as they see you',
+              source: 'common-practice',
+            },
+          ]}
+        />
+      </div>
+    </section>
+  );
+}
+
+function Strength({ row }: { row: (typeof STRENGTHS)[number] }) {
+  const { register } = useFormContext<Customs>();
+  return (
+    <fieldset className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_1fr_13rem]">
+      <legend className="sr-only">{row.label}</legend>
+      <span aria-hidden>{row.label}</span>
+      <span>
+        <span className="flex flex-wrap gap-x-4">
+          {STRENGTH_CHOICES.map((level) => (
+            <label key={level} className="inline-flex items-baseline gap-1.5">
+              <input type="radio" value={level} className="accent-ink" {...register(`strengths.${row.id}`)} />
+              {level}
+            </label>
+          ))}
+        </span>
+        <span className="quiet small block">{row.what}</span>
+      </span>
+      <span className="quiet small">{sourceTitle(row.source)}</span>
+    </fieldset>
+  );
+}
+
+export function ComposerCustoms() {
+  return (
+    <section aria-labelledby="composer">
+      <h2 id="composer">The composer</h2>
+      <p className="quiet small mt-1">
+        What it weighs against each other when it drafts; every “why this” is told in these terms.
+      </p>
+      <div className="mt-2 border-t border-ink">
+        {STRENGTHS.map((row) => (
+          <Strength key={row.id} row={row} />
+        ))}
+      </div>
+      <div className="mt-3 grid items-end gap-4 sm:grid-cols-2">
+        <Text name="newFormsAtMost" label="New forms in one class" unit="at most, 0–20" isNumber />
+        <Text name="wordsPerMin" label="While speaking" unit="words a minute, 80–240" isNumber />
+      </div>
+      <div className="mt-3 border-t border-hairline">
+        <Choice
+          name="exhaleRoute"
+          legend="The exhale goes"
+          options={[
+            {
+              value: 'by-purpose',
+              label: 'by purpose: the mouth to clear, the nose to nourish',
+              source: 'common-practice',
+            },
+            { value: 'nose', label: 'by the nose always', source: 'common-practice' },
+          ]}
+        />
+      </div>
+    </section>
+  );
+}
+
+export function OwnConditions() {
+  const { control, setValue } = useFormContext<Customs>();
+  const chosen = useWatch({ control, name: 'ownConditions' });
+  return (
+    <section aria-labelledby="alone">
+      <h2 id="alone">Practising alone</h2>
+      <ConditionTicks
+        legend="To be careful of, for yourself"
+        note="Kept here for practices of your own. Your own clinician decides what is right for you."
+        chosen={chosen ?? []}
+        onChosen={(conditions) => setValue('ownConditions', conditions, { shouldDirty: true })}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+import { asksOf } from '@/core/forms';
+import { FOR_EVERYONE, type ConditionId } from '@/core/people';
+import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
+import { careOf, careText } from '@/ui/words/cautions';
+import { breathWords, sideWords, type SideSeen } from '@/ui/words/lead';
+
+interface Props {
+  readonly practice: Practice;
+  readonly timeline: Timeline;
+  readonly event: TimelineEvent;
+  readonly item: Item;
+  /** Of the people here; undefined where nothing is known of them. */
+  readonly conditions: readonly ConditionId[] | undefined;
+  readonly sideSeen: SideSeen;
+  readonly started: boolean;
+  readonly isKept: boolean;
+}
+
+/** What must be minded at this form, in at most two sentences. */
+function careHere(practice: Practice, item: Item, conditions: Props['conditions']): readonly string[] {
+  const form = formOf(practice, item);
+  const weights = conditions === undefined ? (['avoid'] as const) : undefined;
+  const cautions = careOf(form, item.variant, conditions, weights).map(careText);
+  const armsUp = asksOf(form, item.variant).armsAboveShoulders;
+  return [...cautions, ...(armsUp ? ['Arms up only as long as is easy.'] : [])].slice(0, 2);
+}
+
+/** The breath, the words, what follows at once, and what to mind: readable at three metres. */
+export function Now({ practice, timeline, event, item, conditions, sideSeen, started, isKept }: Props) {
+  const care = careHere(practice, item, conditions);
+  // What follows is worth seeing early when it differs and belongs to the same form.
+  const next = timeline.events[event.index + 1];
+  const isOfForm = next?.itemId === event.itemId && next.kind === 'stroke' && next.cue !== event.cue;
+  const following = isOfForm ? next : undefined;
+  return (
+    <section className="flex min-w-0 flex-1 flex-col justify-center gap-[2vh] py-[2vh]" aria-label="Now">
+      <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
+        <span className="quiet">{breathWords(event)}</span>
+        {event.repetition > 0 && (
+          <span className="figures">
+            {' '}
+            · {event.repetition} of {event.repetitions}
+          </span>
+        )}
+        {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
+      </p>
+      <p
+        className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
+        aria-live="polite"
+        data-testid="cue"
+      >
+        {event.cue}
+      </p>
+      {following && (
+        <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">
+          <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
+          {following.cue}
+        </p>
+      )}
+      {!started && <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{FOR_EVERYONE}</p>}
+      {!isKept && (
+        <p role="status" className="should">
+          This browser keeps nothing just now: go on, but do not reload before the class is in the log.
+        </p>
+      )}
+      {started && care.length > 0 && (
+        <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{care.join(' ')}</p>
+      )}
+    </section>
+  );
+}

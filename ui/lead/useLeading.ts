@@ -1,0 +1,93 @@
+'use client';
+
+import { useCallback, useEffect } from 'react';
+import {
+  hasEnded,
+  leading,
+  startLeading,
+  type LeadingEffect,
+  type LeadingEvent,
+  type LeadingPress,
+  type Session,
+} from '@/core/desk/leading';
+import type { Practice } from '@/core/practice';
+import { drop, keep } from '@/ui/kit/keep';
+import { newId } from '@/ui/kit/newId';
+import { useDesk } from '@/ui/kit/useDesk';
+import { fileClass, fileWaiting, readSession, sessionKey } from './keptSession';
+import { useClock } from './useClock';
+
+/** Does what the leading desk asks for. */
+function run(effect: LeadingEffect, happens: (event: LeadingEvent) => void): void {
+  switch (effect.kind) {
+    case 'keep': {
+      const { session } = effect;
+      const isKept = keep(sessionKey(session.practiceId), JSON.stringify(session));
+      return happens({ kind: 'kept', isKept });
+    }
+    case 'forget':
+      return drop(sessionKey(effect.practiceId));
+    case 'file':
+      return void fileClass(effect.session, effect.nowMs).then((isFiled) =>
+        happens({ kind: 'filed', sessionId: effect.session.sessionId, isFiled }),
+      );
+    case 'wait':
+      return void setTimeout(
+        () => happens({ kind: 'waited', wait: effect.wait, atMs: Date.now() }),
+        effect.ms,
+      );
+    default:
+      return effect satisfies never;
+  }
+}
+
+interface Led {
+  readonly id: string;
+  readonly version: number;
+  readonly practice: Practice;
+  readonly groupId: string | null;
+}
+
+/** A class being led, kept in this browser at every press so that a reload goes on where it was. */
+export function useLeading({ id, version, practice, groupId }: Led) {
+  const begun = useCallback(
+    (): Session => ({ sessionId: newId(), practiceId: id, version, groupId, practice, actions: [] }),
+    [groupId, id, practice, version],
+  );
+  const { state, happens } = useDesk(
+    leading,
+    () => startLeading(readSession(sessionKey(id)) ?? begun()),
+    run,
+  );
+  const nowMs = useClock(state.base.state.running);
+  const ended = hasEnded(state, nowMs);
+
+  // A class of an earlier day that could not be filed goes off with this one.
+  useEffect(() => void fileWaiting(), []);
+  const { sessionId } = state.session;
+  useEffect(() => {
+    if (ended) happens({ kind: 'came-to-end', atMs: Date.now() });
+  }, [ended, happens, sessionId]);
+  useEffect(() => {
+    const elsewhere = ({ key }: StorageEvent): void => {
+      const session = key === sessionKey(id) ? readSession(key) : undefined;
+      if (session) happens({ kind: 'led-elsewhere', session });
+    };
+    const online = (): void => happens({ kind: 'file-again', atMs: Date.now() });
+    const again = (): void => void (hasEnded(state, Date.now()) && online());
+    window.addEventListener('storage', elsewhere);
+    window.addEventListener('online', again);
+    return () => {
+      window.removeEventListener('storage', elsewhere);
+      window.removeEventListener('online', again);
+    };
+  }, [happens, id, state]);
+
+  const press = useCallback(
+    (pressed: LeadingPress) => happens({ kind: 'pressed', press: pressed, atMs: Date.now() }),
+    [happens],
+  );
+  const fileAgain = useCallback(() => happens({ kind: 'file-again', atMs: Date.now() }), [happens]);
+  const beginAgain = useCallback(() => happens({ kind: 'begun-again', session: begun() }), [begun, happens]);
+  return { state, nowMs, ended, press, fileAgain, beginAgain };
+}
