@@ -2,33 +2,22 @@
 
 import { lazy, Suspense, useEffect, useMemo, useState, type ReactNode } from 'react';
 import { ANATOMICAL } from '@/core/body';
-import {
-  CHANNELS_OF_ORGANS,
-  channel,
-  point,
-  type ChannelId,
-  type PointCode,
-  type PointIntent,
-  type RegularChannelId,
-} from '@/core/channels';
+import { point, type ChannelId, type PointCode } from '@/core/channels';
 import type { OrganId } from '@/core/phases';
-import { sourceTitle } from '@/core/sources';
 import type { Overlay } from '@/ui/figure/overlay';
 import type { NamedView } from '@/ui/figure/view';
 import { describePosture } from '@/ui/words/postures';
-import { POINT_INTENTS, writeAddress, type AtlasState, type Looking } from './address';
+import { writeAddress, type AtlasState, type Looking } from './address';
+import { AtlasChoices } from './AtlasChoices';
 import { AtlasFigure } from './AtlasFigure';
+import { AtlasShown } from './AtlasShown';
 import { ChannelWalk } from './ChannelWalk';
-import { ChannelHead, FormHead } from './LookedAt';
+import { counted, look, MOST_FOUND, reachingOf, type AtlasForm } from './looking';
 import { NOTHING_MEASURED, readMeasures } from './person';
-import { look, MOST_FOUND, reachingOf, type AtlasForm } from './looking';
-import { PointList } from './PointList';
 
 /** What is not looked at first comes after. */
 const PointCard = lazy(async () => ({ default: (await import('./PointCard')).PointCard }));
 const CunRule = lazy(async () => ({ default: (await import('./CunRule')).CunRule }));
-
-const counted = (points: number): string => `${points} ${points === 1 ? 'point' : 'points'}`;
 
 /** The side a channel is best seen from. */
 const VIEW_OF: Partial<Record<ChannelId, NamedView>> = {
@@ -85,7 +74,6 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
     });
   const startView =
     form?.view ?? (looking.by === 'channel' ? (VIEW_OF[looking.channel] ?? 'front') : 'front');
-  const theme = looking.by === 'theme' ? looking : undefined;
   return (
     <div className="space-y-10">
       <div className="grid gap-x-8 gap-y-5 lg:grid-cols-[16rem_minmax(0,1fr)_22rem]">
@@ -112,61 +100,7 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
             />
           </nav>
           <div className="space-y-3 max-lg:order-5">
-            <label className="block">
-              <span className="caption block">points for a theme</span>
-              <span className="flex gap-2">
-                <select
-                  className="field"
-                  aria-label="organ of the theme"
-                  value={theme?.channel ?? ''}
-                  onChange={(event) =>
-                    lookBy({
-                      by: 'theme',
-                      channel: event.target.value as RegularChannelId,
-                      intent: theme?.intent ?? 'nourish',
-                    })
-                  }
-                >
-                  {!theme && <option value="">an organ …</option>}
-                  {CHANNELS_OF_ORGANS.map((id) => (
-                    <option key={id} value={id}>
-                      {channel(id).name.replace(' channel', '')}
-                    </option>
-                  ))}
-                </select>
-                <select
-                  className="field"
-                  aria-label="intent"
-                  value={theme?.intent ?? 'nourish'}
-                  onChange={(event) =>
-                    lookBy({
-                      by: 'theme',
-                      channel: theme?.channel ?? 'LU',
-                      intent: event.target.value as PointIntent,
-                    })
-                  }
-                >
-                  {POINT_INTENTS.map((intent) => (
-                    <option key={intent}>{intent}</option>
-                  ))}
-                </select>
-              </span>
-            </label>
-            <label className="block">
-              <span className="caption block">what a form reaches</span>
-              <select
-                className="field"
-                value={form?.id ?? ''}
-                onChange={(event) => lookBy({ by: 'form', form: event.target.value, stroke: 0 })}
-              >
-                {!form && <option value="">a form …</option>}
-                {forms.map((row) => (
-                  <option key={row.id} value={row.id}>
-                    {row.name}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <AtlasChoices looking={looking} forms={forms} lookBy={lookBy} />
           </div>
         </div>
         <div className="max-lg:order-2">
@@ -209,37 +143,14 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
               />
             </Suspense>
           )}
-          <section className="space-y-2" aria-live="polite">
-            {looking.by === 'channel' && (
-              <ChannelHead id={looking.channel} onChannel={(id) => lookBy({ by: 'channel', channel: id })} />
-            )}
-            {looking.by === 'theme' && (
-              <>
-                <h2>
-                  To {looking.intent} the {channel(looking.channel).name.replace(' channel', '')}
-                </h2>
-                <p className="quiet">
-                  By rule: the mother nourishes, the child drains ({sourceTitle('nan-jing-69')}); the other
-                  classes from {sourceTitle('point-tables').toLowerCase()}.
-                </p>
-              </>
-            )}
-            {looking.by === 'search' && (
-              <p className="quiet">
-                {shown.points.length === 0
-                  ? 'No point answers to all of these words. Try a code, a name with or without tones, or a class such as “source” or “mother”.'
-                  : `${counted(shown.points.length)}${shown.points.length > MOST_FOUND ? `; the first ${MOST_FOUND} are on the figure` : ''}`}
-              </p>
-            )}
-            {form && looking.by === 'form' && (
-              <FormHead
-                form={form}
-                stroke={Math.min(looking.stroke, form.strokes.length - 1)}
-                onStroke={(stroke) => lookBy({ by: 'form', form: form.id, stroke })}
-              />
-            )}
-            <PointList label="Points shown" points={shown.points} chosen={state.point} onPoint={choose} />
-          </section>
+          <AtlasShown
+            looking={looking}
+            form={form}
+            shown={shown}
+            chosen={state.point}
+            lookBy={lookBy}
+            onPoint={choose}
+          />
         </div>
       </div>
       <Suspense>

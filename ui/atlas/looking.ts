@@ -84,3 +84,8 @@ export function reachingOf(code: PointCode, forms: readonly AtlasForm[]): readon
     return way === undefined ? [] : [{ id: form.id, name: form.name, way }];
   });
 }
+
+/** What a look comes to. */
+export type Looked = ReturnType<typeof look>;
+
+export const counted = (points: number): string => `${points} ${points === 1 ? 'point' : 'points'}`;

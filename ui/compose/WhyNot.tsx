@@ -7,11 +7,8 @@ import type { Customs } from '@/core/customs';
 import { plainText, REPERTOIRE, searchText, withOwn, type OwnForms } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
-import { clockText } from '@/ui/kit/time';
-import { ROLE_NAMES } from '@/ui/words/names';
-import { obstacleText, REFUSED } from '@/ui/words/obstacles';
 import { Sheet } from './Sheet';
-import { Contributions } from './WhyThis';
+import { WhyNotAnswer } from './WhyNotAnswer';
 
 interface Props {
   readonly practice: Practice;
@@ -25,9 +22,6 @@ interface Props {
 
 const MOST_FOUND = 8;
 const MOST_NEAR = 6;
-
-/** So little lost or won is the clock’s own rounding: as good as nothing. */
-const SAME_POINTS = 0.15;
 
 /** Why not this form? It is put in at best; what that costs, what comes and what leaves is laid open. */
 export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }: Props) {
@@ -130,69 +124,7 @@ export function WhyNot({ practice, own, customs, people, ask, onTake, onClose }:
                 </button>
               </p>
             )}
-            {shown && !shown.ok && (
-              <p className="must mt-1">
-                Not here:{' '}
-                {shown.because === 'obstacle'
-                  ? shown.obstacles.map((one) => obstacleText(one, nameOf)).join(' ')
-                  : `${REFUSED[shown.because]}.`}
-              </p>
-            )}
-            {shown?.ok && (
-              <>
-                <p className="reading mt-1">
-                  {shown.cost > SAME_POINTS ? (
-                    <>
-                      With it the practice is worth{' '}
-                      <strong className="figures">{shown.cost.toFixed(1)} points</strong> less.
-                    </>
-                  ) : shown.cost < -SAME_POINTS ? (
-                    <>
-                      With it the practice would even gain{' '}
-                      <strong className="figures">{(-shown.cost).toFixed(1)} points</strong>: it was edited by
-                      hand since it was drafted.
-                    </>
-                  ) : (
-                    'With it the practice is worth as much.'
-                  )}
-                </p>
-                <dl className="mt-2 grid grid-cols-[5.5rem_1fr] gap-y-1">
-                  <dt className="caption">leaves</dt>
-                  <dd>{shown.leaves.length > 0 ? shown.leaves.map(nameOf).join(', ') : 'nothing'}</dd>
-                  <dt className="caption">comes</dt>
-                  <dd>
-                    {shown.comes
-                      .map((id) =>
-                        id === form.id ? `${nameOf(id)}, in ${ROLE_NAMES[shown.role]}` : nameOf(id),
-                      )
-                      .join('; ')}
-                  </dd>
-                  {shown.moves.length > 0 && (
-                    <>
-                      <dt className="caption">moves</dt>
-                      <dd>
-                        {shown.moves
-                          .map(({ formId: id, to }) => `${nameOf(id)}, to ${ROLE_NAMES[to]}`)
-                          .join('; ')}
-                      </dd>
-                    </>
-                  )}
-                  <dt className="caption">length</dt>
-                  <dd className="figures">{clockText(shown.draft.timeline.totalMs)} min</dd>
-                </dl>
-                <h4 className="caption mt-3">what it brings</h4>
-                <Contributions contributions={shown.contributions} />
-                <p className="mt-3">
-                  <button
-                    type="button"
-                    className="press press-main"
-                    onClick={() => onTake(shown.draft, form.name)}
-                  >
-                    Put it in like this
-                  </button>
-                </p>
-              </>
-            )}
+            {shown && <WhyNotAnswer form={form} shown={shown} nameOf={nameOf} onTake={onTake} />}
           </div>
         </div>
       )}

@@ -1,0 +1,53 @@
+import { FAMILIES } from '@/core/forms/terms';
+import type { FormRow, Found } from '@/core/seek/seek';
+import type { ReactNode } from 'react';
+
+interface Props {
+  readonly found: Found;
+  /** Nothing is asked for yet: the whole repertoire, family by family. */
+  readonly byFamily: boolean;
+  readonly line: (row: FormRow) => ReactNode;
+}
+
+/** The forms that answer, and those that do so only in a smaller way. */
+export function FormsFound({ found, byFamily, line }: Props) {
+  return (
+    <div>
+      {found.rows.length === 0 && (
+        <p className="reading quiet my-6">
+          {found.smaller.length === 0
+            ? 'No form answers to all of this. Take one wish away.'
+            : 'No form answers to all of this as it is; these do in a smaller way.'}
+        </p>
+      )}
+      {byFamily ? (
+        <div className="gap-x-10 xl:columns-2">
+          {FAMILIES.map((family) => {
+            const members = found.rows.filter((row) => row.family === family);
+            if (members.length === 0) return null;
+            return (
+              <section key={family} className="mb-5" aria-label={family}>
+                <h2 className="caption border-b border-ink">{family}</h2>
+                <ul>{members.map(line)}</ul>
+              </section>
+            );
+          })}
+        </div>
+      ) : (
+        <>
+          {found.rows.length > 0 && (
+            <ul className="gap-x-10 border-t border-ink xl:columns-2" aria-label="Forms found">
+              {found.rows.map(line)}
+            </ul>
+          )}
+          {found.smaller.length > 0 && (
+            <section className="mt-5" aria-label="In a smaller way">
+              <h2 className="caption border-b border-ink">In a smaller way</h2>
+              <ul className="gap-x-10 xl:columns-2">{found.smaller.map(line)}</ul>
+            </section>
+          )}
+        </>
+      )}
+    </div>
+  );
+}

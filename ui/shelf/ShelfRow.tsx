@@ -1,0 +1,103 @@
+import Link from 'next/link';
+import type { Brief } from '@/core/brief';
+import { clockText, dateText } from '@/ui/kit/time';
+import { briefLine } from '@/ui/words/names';
+import type { useShelf } from './useShelf';
+
+export interface ShelfPractice {
+  readonly id: string;
+  readonly name: string;
+  readonly version: number;
+  readonly updatedAtMs: number;
+  readonly lengthMs: number;
+  readonly brief: Brief;
+  readonly groupName: string | undefined;
+}
+
+interface Props {
+  readonly practice: ShelfPractice;
+  readonly where: 'shelf' | 'bin';
+  readonly zone: string;
+  readonly post: ReturnType<typeof useShelf>['post'];
+}
+
+/** Led, printed, copied, taken along, binned; or taken out of the bin. */
+function Actions({ practice, where, post }: Omit<Props, 'zone'>) {
+  return (
+    <span className="flex flex-wrap gap-x-3">
+      {where === 'shelf' ? (
+        <>
+          <Link className="press-plain" href={`/lead/${practice.id}`}>
+            Lead<span className="sr-only"> {practice.name}</span>
+          </Link>
+          <Link className="press-plain" href={`/sheet/${practice.id}`}>
+            Sheet<span className="sr-only"> of {practice.name}</span>
+          </Link>
+          <button
+            type="button"
+            className="press-plain"
+            onClick={() =>
+              void post(
+                `/api/practices/${practice.id}/duplicate`,
+                `A copy of “${practice.name}” is on the shelf.`,
+              )
+            }
+          >
+            Copy<span className="sr-only"> {practice.name}</span>
+          </button>
+          <a className="press-plain" href={`/api/practices/${practice.id}/export`} download>
+            File<span className="sr-only"> of {practice.name}</span>
+          </a>
+          <button
+            type="button"
+            className="press-plain"
+            onClick={() =>
+              void post(`/api/practices/${practice.id}/bin`, `“${practice.name}” is in the bin.`)
+            }
+          >
+            Bin<span className="sr-only"> {practice.name}</span>
+          </button>
+        </>
+      ) : (
+        <button
+          type="button"
+          className="press"
+          onClick={() =>
+            void post(`/api/practices/${practice.id}/restore`, `“${practice.name}” is back on the shelf.`)
+          }
+        >
+          Take out<span className="sr-only"> {practice.name}</span>
+        </button>
+      )}
+    </span>
+  );
+}
+
+/** One practice: its name, its brief, how long it is and when it was last changed. */
+export function ShelfRow({ practice, where, zone, post }: Props) {
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-hairline py-2.5">
+      <span className="min-w-0 flex-1 basis-72">
+        {where === 'shelf' ? (
+          <Link
+            className="font-serif text-[1.2rem] underline decoration-hairline underline-offset-4 hover:decoration-ink"
+            href={`/compose/${practice.id}`}
+          >
+            {practice.name}
+          </Link>
+        ) : (
+          <span className="font-serif text-[1.2rem]">{practice.name}</span>
+        )}
+        <span className="quiet small block">
+          {briefLine(practice.brief)}
+          {practice.groupName ? ` · ${practice.groupName}` : ''}
+        </span>
+      </span>
+      <span className="quiet small figures">
+        {clockText(practice.lengthMs)} min · version {practice.version} ·{' '}
+        {dateText(practice.updatedAtMs, zone, 'dateTime')}
+      </span>
+      <Actions practice={practice} where={where} post={post} />
+    </li>
+  );
+}
