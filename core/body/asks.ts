@@ -174,34 +174,73 @@ export function stepsIn(movement: Movement): boolean {
 /** From here on a trunk tilted forward is a fold (common practice). */
 const FOLDED_DEG = 30;
 
+const NOTHING_ASKED: MovementAsks = {
+  kneeBendDeg: 0,
+  kneeMomentNm: 0,
+  marginCm: Infinity,
+  heaviestShare: 0.5,
+  foldDeg: 0,
+  archDeg: 0,
+  roundShare: 0,
+  turnShare: 0,
+  sideShare: 0,
+  neckTurnDeg: 0,
+  neckBackDeg: 0,
+  neckSideDeg: 0,
+  heelUpCm: 0,
+  oneLegSec: 0,
+  handsAboveSec: 0,
+  headBelowHeart: false,
+  anklesCross: false,
+  steps: false,
+  turnInFoldShare: 0,
+  seconds: 0,
+};
+
+/** The most of what was asked so far and what a moment of `share` s asks, on one leg for `balancing` s. */
+function mostOf(
+  most: MovementAsks,
+  now: ReturnType<typeof momentAsks>,
+  {
+    balancing,
+    share,
+    steps,
+  }: { readonly balancing: number; readonly share: number; readonly steps: boolean },
+): MovementAsks {
+  return {
+    kneeBendDeg: Math.max(most.kneeBendDeg, now.kneeBendDeg),
+    kneeMomentNm: Math.max(most.kneeMomentNm, now.kneeMomentNm),
+    marginCm: Math.min(most.marginCm, now.marginCm),
+    heaviestShare: Math.max(most.heaviestShare, now.heaviestShare),
+    foldDeg: Math.max(most.foldDeg, now.foldDeg),
+    archDeg: Math.max(most.archDeg, now.archDeg),
+    roundShare: Math.max(most.roundShare, now.roundShare),
+    turnShare: Math.max(most.turnShare, now.turnShare),
+    sideShare: Math.max(most.sideShare, now.sideShare),
+    neckTurnDeg: Math.max(most.neckTurnDeg, now.neckTurnDeg),
+    neckBackDeg: Math.max(most.neckBackDeg, now.neckBackDeg),
+    neckSideDeg: Math.max(most.neckSideDeg, now.neckSideDeg),
+    heelUpCm: Math.max(most.heelUpCm, now.heelUpCm),
+    oneLegSec: Math.max(most.oneLegSec, balancing),
+    handsAboveSec: most.handsAboveSec + (now.handsAbove ? share : 0),
+    headBelowHeart: most.headBelowHeart || now.headBelowHeart,
+    anklesCross: most.anklesCross || now.anklesCross,
+    steps: most.steps || steps,
+    turnInFoldShare: Math.max(
+      most.turnInFoldShare,
+      now.foldDeg >= FOLDED_DEG ? Math.max(now.turnShare, now.sideShare) : 0,
+    ),
+    seconds: most.seconds + share,
+  };
+}
+
 /** Goes through the stretches one after another in steps of at most `stepSec` and takes the most of everything. */
 export function movementAsks(
   stretches: readonly Stretch[],
   stepSec = 0.5,
   build: Build = USUAL_BUILD,
 ): MovementAsks {
-  let most: MovementAsks = {
-    kneeBendDeg: 0,
-    kneeMomentNm: 0,
-    marginCm: Infinity,
-    heaviestShare: 0.5,
-    foldDeg: 0,
-    archDeg: 0,
-    roundShare: 0,
-    turnShare: 0,
-    sideShare: 0,
-    neckTurnDeg: 0,
-    neckBackDeg: 0,
-    neckSideDeg: 0,
-    heelUpCm: 0,
-    oneLegSec: 0,
-    handsAboveSec: 0,
-    headBelowHeart: false,
-    anklesCross: false,
-    steps: false,
-    turnInFoldShare: 0,
-    seconds: 0,
-  };
+  let most = NOTHING_ASKED;
   let balancing = 0;
   for (const { movement, seconds, rounds } of stretches) {
     // One round tells of all: a pulse goes through the same postures again.
@@ -211,31 +250,7 @@ export function movementAsks(
     for (let index = 1; index <= count; index += 1) {
       const now = momentAsks(solveGoals(goalsAt(movement, index / count), build));
       balancing = now.oneLeg ? balancing + share : 0;
-      most = {
-        kneeBendDeg: Math.max(most.kneeBendDeg, now.kneeBendDeg),
-        kneeMomentNm: Math.max(most.kneeMomentNm, now.kneeMomentNm),
-        marginCm: Math.min(most.marginCm, now.marginCm),
-        heaviestShare: Math.max(most.heaviestShare, now.heaviestShare),
-        foldDeg: Math.max(most.foldDeg, now.foldDeg),
-        archDeg: Math.max(most.archDeg, now.archDeg),
-        roundShare: Math.max(most.roundShare, now.roundShare),
-        turnShare: Math.max(most.turnShare, now.turnShare),
-        sideShare: Math.max(most.sideShare, now.sideShare),
-        neckTurnDeg: Math.max(most.neckTurnDeg, now.neckTurnDeg),
-        neckBackDeg: Math.max(most.neckBackDeg, now.neckBackDeg),
-        neckSideDeg: Math.max(most.neckSideDeg, now.neckSideDeg),
-        heelUpCm: Math.max(most.heelUpCm, now.heelUpCm),
-        oneLegSec: Math.max(most.oneLegSec, balancing),
-        handsAboveSec: most.handsAboveSec + (now.handsAbove ? share : 0),
-        headBelowHeart: most.headBelowHeart || now.headBelowHeart,
-        anklesCross: most.anklesCross || now.anklesCross,
-        steps: most.steps || steps,
-        turnInFoldShare: Math.max(
-          most.turnInFoldShare,
-          now.foldDeg >= FOLDED_DEG ? Math.max(now.turnShare, now.sideShare) : 0,
-        ),
-        seconds: most.seconds + share,
-      };
+      most = mostOf(most, now, { balancing, share, steps });
     }
   }
   return most;

@@ -203,15 +203,8 @@ function standingOf(trunk: Trunk, legs: LegPair, heading: Frame, statureM: numbe
   return { statureM, trunk, heading, legs, girdle };
 }
 
-/**
- * Solves goals to a skeleton: feet planted where they stand, knees over the toes, the hips moved until
- * the centre of mass lies over the place the weight asks for, hands brought to their landmarks. What
- * cannot be reached is left at the limit and can be asked for with `findMisses`.
- */
-export function solveGoals(goals: Goals, build: Build = USUAL_BUILD): Skeleton {
-  const statureM = build.statureM;
-  const bent = solveTrunk(goals);
-  const heading = turned(WORLD, goals.turnDeg, 0, 0);
+/** Where the feet stand, over which place the mass is to lie, and where hips and legs come to for a choice of it. */
+function groundOf(goals: Goals, bent: ReturnType<typeof solveTrunk>, statureM: number) {
   const planted = {
     left: plantedFoot(goals.left, goals.along, statureM),
     right: plantedFoot(goals.right, goals.along, statureM),
@@ -233,6 +226,19 @@ export function solveGoals(goals: Goals, build: Build = USUAL_BUILD): Skeleton {
     left: solveLeg(scene, midHip, 'left'),
     right: solveLeg(scene, midHip, 'right'),
   });
+  return { massAim, place, legsAt };
+}
+
+/**
+ * Solves goals to a skeleton: feet planted where they stand, knees over the toes, the hips moved until
+ * the centre of mass lies over the place the weight asks for, hands brought to their landmarks. What
+ * cannot be reached is left at the limit and can be asked for with `findMisses`.
+ */
+export function solveGoals(goals: Goals, build: Build = USUAL_BUILD): Skeleton {
+  const statureM = build.statureM;
+  const bent = solveTrunk(goals);
+  const heading = turned(WORLD, goals.turnDeg, 0, 0);
+  const { massAim, place, legsAt } = groundOf(goals, bent, statureM);
 
   let midHip = place(massAim[0], massAim[2] - 0.03 * statureM);
   let legs = legsAt(midHip);

@@ -27,11 +27,13 @@ export const practiceCustoms = ({
   animalSchool,
   virtueSchool,
   soundSchool,
+  wordsPerMin,
 }: Customs): Practice['customs'] => ({
   outToIn,
   animalSchool,
   virtueSchool,
   soundSchool,
+  wordsPerMin,
 });
 
 /** Time with one repetition that no breath changes, time that the breath stretches, and that of one more. */
@@ -48,7 +50,13 @@ export function timeLine(form: Form, item: ItemDraft, brief: Brief, customs: Cus
   const plain = { ...item, stretch: 1 };
   const { reasons, logPace, ...depends } = plain;
   void [reasons, logPace];
-  const asked = JSON.stringify([depends, brief.breathsPerMin, customs.outToIn, customs.soundSchool]);
+  const asked = JSON.stringify([
+    depends,
+    brief.breathsPerMin,
+    customs.outToIn,
+    customs.soundSchool,
+    customs.wordsPerMin,
+  ]);
   const lines = measuredLines.get(form) ?? new Map<string, TimeLine>();
   measuredLines.set(form, lines);
   const known = lines.get(asked);

@@ -10,7 +10,8 @@ import {
   type Form,
   type Role,
 } from '../forms';
-import { compile, STANCE_CHANGE_SEC, type Item } from '../practice';
+import { compile, type Item } from '../practice';
+import { STANCE_CHANGE_SEC } from '../time';
 import { seededRandom } from '../random';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';

@@ -17,7 +17,6 @@ export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './cueText'
 export type { CueSides } from './cueText';
 export { twinKind } from './twins';
 export { searchText } from './search';
-export { repetitionSec } from './timing';
 export { exhaleWanted } from './exhale';
 export { REPERTOIRE } from './repertoire';
 export { restIn, strokePostures } from './embody';

@@ -10,9 +10,9 @@ import {
   type Posture,
   type Stretch,
 } from '../body';
-import { breathSec, splitBreath } from '../breath';
+import { atPace, layOut } from '../time/layout';
 import { restIn, strokePostures } from './embody';
-import { cycleOf, entryOf, exitOf, stanceOf } from './variants';
+import { stanceOf } from './variants';
 import { type Asks, type Form, type Stroke } from './model';
 import { type VariantId } from './terms';
 
@@ -37,9 +37,6 @@ export function strokeMovement(start: Goals, postures: readonly Posture[], round
   return { keys, at: keys.map((_, index) => (keys.length === 1 ? 0 : index / (keys.length - 1))) };
 }
 
-const sidesOf = (form: Form): readonly ('left' | 'right' | undefined)[] =>
-  form.sides === 'symmetric' ? [undefined] : ['left', 'right'];
-
 /** The postures of a stroke for one side: the second way of a named circle runs backwards, else mirrored. */
 export function posturesForSide(
   form: Form,
@@ -54,21 +51,17 @@ export function posturesForSide(
 
 /** Entry, one repetition on each side, and exit of a form as they move at the usual pace. */
 export function movingForm(form: Form, variant: VariantId): readonly MovingStroke[] {
-  const { inSec, outSec } = splitBreath(breathSec(form.pace, USUAL_PACE), USUAL_PACE.outToIn);
   const moving: MovingStroke[] = [];
   let last = goalsOf(restIn(stanceOf(form, variant).start));
-  const go = (stroke: Stroke, part: MovingStroke['part'], side: MovingStroke['side']): void => {
-    const postures = posturesForSide(form, variant, stroke, side === 'right');
-    if (postures.length === 0) return;
+  for (const { stroke, part, isSecond, sec } of layOut(form, variant, 1, atPace(USUAL_PACE))) {
+    const postures = posturesForSide(form, variant, stroke, isSecond);
+    if (postures.length === 0) continue;
     const rounds = stroke.rounds ?? 1;
     const movement = strokeMovement(last, postures, rounds);
-    const seconds = stroke.breath === 'in' ? inSec : stroke.breath === 'out' ? outSec : (stroke.seconds ?? 4);
-    moving.push({ stroke, part, side, seconds, movement, rounds });
+    const side = part !== 'cycle' || form.sides === 'symmetric' ? undefined : isSecond ? 'right' : 'left';
+    moving.push({ stroke, part, side, seconds: sec, movement, rounds });
     last = movement.keys.at(-1) ?? last;
-  };
-  for (const stroke of entryOf(form, variant)) go(stroke, 'entry', undefined);
-  for (const side of sidesOf(form)) for (const stroke of cycleOf(form, variant)) go(stroke, 'cycle', side);
-  for (const stroke of exitOf(form, variant)) go(stroke, 'exit', undefined);
+  }
   return moving;
 }
 

@@ -27,7 +27,8 @@ import {
   withWay,
   withMirrored,
 } from './drafting';
-import { noteWeight, reviewForm, syllables } from './review';
+import { noteWeight, reviewForm } from './review';
+import { syllables } from '../time';
 
 const formOf = (id: string): Form => {
   const form = REPERTOIRE.find((candidate) => candidate.id === id);

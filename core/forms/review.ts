@@ -1,5 +1,5 @@
 import { findMisses, goalsOf, solvePosture, type Miss, type Posture } from '../body';
-import { breathSec, splitBreath, type Pace } from '../breath';
+import type { Pace } from '../breath';
 import { routeByChannel, type ChannelId } from '../channels';
 import { againstBreath } from './breathing';
 import { contradictions } from './claims';
@@ -7,6 +7,8 @@ import { asksOf, cycleOf, hasVariant, stanceOf } from './variants';
 import { VARIANTS, type VariantId } from './terms';
 import { type Form, type Stroke } from './model';
 import { restIn } from './embody';
+import { cueFit } from '../time/speech';
+import { strokeClock } from '../time/layout';
 import { outOfTime } from './timing';
 
 /** How strongly a note speaks. None ever blocks. */
@@ -59,25 +61,10 @@ const WEIGHTS: Readonly<Record<FormNote['code'], NoteWeight>> = {
 };
 export const noteWeight = (note: FormNote): NoteWeight => WEIGHTS[note.code];
 
-/** Syllables spoken a second: 150 words a minute (common practice) of about 1.4 syllables (from memory). */
-const SYLLABLES_PER_SEC = (150 / 60) * 1.4;
-
-/** A rough count of the syllables of an English cue: groups of vowels, a silent final e left out. */
-export function syllables(text: string): number {
-  return text
-    .normalize('NFD')
-    .replace(/\p{Diacritic}/gu, '')
-    .toLowerCase()
-    .split(/[^a-z]+/)
-    .filter((word) => word !== '')
-    .reduce(
-      (sum, word) =>
-        sum + Math.max(1, (word.replace(/(?:[^laeiouy]|[aeiouy]l)e$/, 'x').match(/[aeiouy]+/g) ?? []).length),
-      0,
-    );
+/** The pace a form is held to, and how quickly is spoken where that is known. */
+export interface Speaking extends Pace {
+  readonly wordsPerMin?: number;
 }
-
-const spokenSec = (cue: string): number => syllables(cue) / SYLLABLES_PER_SEC;
 
 /** A foot that changes its place must be free before it goes; an empty foot carries about a tenth. */
 const FREE_SHARE = 0.25;
@@ -107,7 +94,7 @@ function strokeNotes(
   stroke: Stroke,
   index: number,
   before: Posture,
-  pace: Pace,
+  pace: Speaking,
 ): FormNote[] {
   const at = { variant, stroke: index };
   const notes: FormNote[] = [];
@@ -121,17 +108,17 @@ function strokeNotes(
   });
   if ((stroke.breath === 'free' || stroke.breath === 'hold') && stroke.seconds === undefined)
     notes.push({ ...at, code: 'no-time' });
-  const { inSec, outSec } = splitBreath(breathSec(form.pace, pace), pace.outToIn);
-  const strokeSec =
-    stroke.breath === 'in' ? inSec : stroke.breath === 'out' ? outSec : (stroke.seconds ?? Infinity);
-  const spoken = spokenSec(stroke.cue);
-  // A swing's cue may run on into the next swing; a breath's must be said within the breath.
-  if (spoken > strokeSec * (stroke.breath === 'free' ? 1.5 : 1))
-    notes.push({ ...at, code: 'cue-too-long', spokenSec: spoken, strokeSec });
+  const fit = cueFit(
+    stroke.cue,
+    { breath: stroke.breath, sec: strokeClock(form, { pace, stretch: 1 })(stroke) },
+    pace.wordsPerMin,
+  );
+  if (!fit.fits)
+    notes.push({ ...at, code: 'cue-too-long', spokenSec: fit.spokenSec, strokeSec: fit.strokeSec });
   return notes;
 }
 
-function variantNotes(form: Form, variant: VariantId, pace: Pace): FormNote[] {
+function variantNotes(form: Form, variant: VariantId, pace: Speaking): FormNote[] {
   const cycle = cycleOf(form, variant);
   const notes: FormNote[] = [];
   let before = restIn(stanceOf(form, variant).start);
@@ -168,7 +155,7 @@ function variantNotes(form: Form, variant: VariantId, pace: Pace): FormNote[] {
 const HEAVY: Readonly<Record<NoteWeight, number>> = { must: 0, should: 1, consider: 2 };
 
 /** The margin notes of a form at a pace, heaviest first, every one with the place it speaks of. */
-export function reviewForm(form: Form, pace: Pace): readonly FormNote[] {
+export function reviewForm(form: Form, pace: Speaking): readonly FormNote[] {
   const notes = VARIANTS.filter((variant) => hasVariant(form, variant)).flatMap((variant) =>
     variantNotes(form, variant, pace),
   );

@@ -1,4 +1,5 @@
-import { breathSec, type Pace, type PaceKind } from '../breath';
+import type { Pace, PaceKind } from '../breath';
+import { atPace, repetitionsOf, secondsOf } from '../time/layout';
 import { cycleOf } from './variants';
 import { type Form } from './model';
 import { type VariantId } from './terms';
@@ -6,20 +7,10 @@ import { type VariantId } from './terms';
 /** The ordinary teaching pace (common practice): five breaths a minute. */
 const ORDINARY: Pace = { breathsPerMin: 5, outToIn: 1 };
 
-/**
- * Seconds of one whole repetition, both sides where there are sides: breaths by the kind of form, free and held
- * strokes by their own time.
- */
-export function repetitionSec(form: Form, variant: VariantId, pace: Pace = ORDINARY): number {
-  const cycle = cycleOf(form, variant);
-  const exhales = cycle.filter((stroke) => stroke.breath === 'out').length;
-  const own = cycle.reduce(
-    (sum, { breath, seconds }) => sum + (breath === 'free' || breath === 'hold' ? (seconds ?? 0) : 0),
-    0,
-  );
-  // Sided forms told apart by repetition (all on one side first) count one side as a repetition.
-  const sides = form.sides === 'alternating' ? 2 : 1;
-  return (exhales * breathSec(form.pace, pace) + own) * sides;
+/** Seconds of what is counted as one: both sides where they take turns, else one side or one way. */
+function countedSec(form: Form, variant: VariantId): number {
+  const laid = repetitionsOf(form, variant, 1, atPace(ORDINARY));
+  return secondsOf(form.sides === 'alternating' ? laid : laid.filter(({ pass }) => pass === 0));
 }
 
 /** Seconds a repetition takes, by kind of form, for one breath to several (common practice). */
@@ -46,7 +37,7 @@ export function outOfTime(
   form: Form,
   variant: VariantId,
 ): { readonly sec: number; readonly range: readonly [number, number] } | undefined {
-  const sec = repetitionSec(form, variant);
+  const sec = countedSec(form, variant);
   const free = cycleOf(form, variant).every(({ breath }) => breath === 'free' || breath === 'hold');
   const range = free ? FREE_RANGE : REPETITION_RANGES[form.pace];
   return range && (sec < range[0] - 0.5 || sec > range[1] + 0.5) ? { sec, range } : undefined;

@@ -86,11 +86,11 @@ function oneMore(walk: Walk, itemId: string): void {
         (event) =>
           event.itemId === current.itemId &&
           event.kind === current.kind &&
-          event.side === current.side &&
-          event.way === current.way &&
+          event.part === current.part &&
+          event.strokeIndex === current.strokeIndex &&
+          event.pass === current.pass &&
           event.repetition === current.repetition &&
-          event.cue === current.cue &&
-          event.breath === current.breath,
+          event.cue === current.cue,
       )
     : undefined;
   walk.practice = practice;

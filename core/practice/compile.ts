@@ -1,24 +1,21 @@
-import { otherSide, type Side } from '../body/sides';
-import { breathSec, splitBreath, type BreathStroke } from '../breath';
-import {
-  asksOf,
-  cycleOf,
-  entryOf,
-  exitOf,
-  fillCue,
-  nameOf,
-  stanceOf,
-  type Form,
-  type Role,
-  type Stance,
-  type Stroke,
-} from '../forms';
+import type { Side } from '../body/sides';
+import type { BreathStroke } from '../breath';
+import { asksOf, fillCue, nameOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
 import { soundOf } from '../sounds';
 import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
 import { type Layer } from './parts';
 import { type Item, type Practice } from './model';
-import { spokenSec } from './speech';
+import {
+  asideOf,
+  FIRST_REPETITION,
+  repetitionsOf,
+  saidSec,
+  STANCE_CHANGE_SEC,
+  type Doing,
+  type FormPart,
+  type LaidStroke,
+} from '../time';
 
 export type { Side };
 export type EventKind = 'setup' | 'stance' | 'stroke' | 'settle';
@@ -38,6 +35,11 @@ export interface TimelineEvent {
   readonly side: Side | undefined;
   /** The way of a circle, where there is one. */
   readonly way: string | undefined;
+  /** Which part of the form, and the number of the stroke in it from 0; none while talking or settling. */
+  readonly part: FormPart | undefined;
+  readonly strokeIndex: number | undefined;
+  /** The first side or way, or the second; 0 where there is but one. */
+  readonly pass: number;
   /** Repetition n of m on this side; 0 outside the repetitions. */
   readonly repetition: number;
   readonly repetitions: number;
@@ -75,41 +77,6 @@ export interface Timeline {
   readonly breaths: number;
 }
 
-/** First repetition against a later one (common practice: 1.4–2.7 for a taught form). */
-export const FIRST_REPETITION = { known: 1.1, taught: 1.8 } as const;
-/** A change of stance costs 3–6 s (common practice). */
-export const STANCE_CHANGE_SEC = { known: 4, taught: 6 } as const;
-
-/** Sides and ways the item goes through: in each pass the cycle runs once, or `repetitions` times. */
-interface Pass {
-  readonly side: Side | undefined;
-  readonly way: string | undefined;
-  /** Whether the postures, written for the left or the first way, are turned round. */
-  readonly second: boolean;
-}
-
-function passesOf(form: Form, firstSide: Side): readonly Pass[] {
-  switch (form.sides) {
-    case 'symmetric':
-      return [{ side: undefined, way: undefined, second: false }];
-    case 'alternating':
-    case 'one-then-other':
-      return [firstSide, otherSide(firstSide)].map((side) => ({
-        side,
-        way: undefined,
-        second: side === 'right',
-      }));
-    case 'both-ways':
-      return (form.ways ?? [firstSide, otherSide(firstSide)]).map((way, index) => ({
-        side: undefined,
-        way,
-        second: form.ways ? index === 1 : way === 'right',
-      }));
-    default:
-      return form.sides satisfies never;
-  }
-}
-
 interface Draft extends Omit<TimelineEvent, 'index' | 'startMs' | 'itemIndex' | 'itemId' | 'breathNumber'> {
   readonly startsBreath: boolean;
 }
@@ -117,39 +84,31 @@ interface Draft extends Omit<TimelineEvent, 'index' | 'startMs' | 'itemIndex' | 
 interface ItemContext {
   readonly item: Item;
   readonly form: Form;
-  readonly inSec: number;
-  readonly outSec: number;
+  readonly doing: Doing;
   readonly sound: string | undefined;
-  /** Words of the item's own, by the stroke they replace. */
-  readonly cueOf: ReadonlyMap<Stroke, string>;
+  /** Words a minute, for what holds people up while it is said. */
+  readonly wordsPerMin: number | undefined;
 }
 
 const toMs = (seconds: number): number => Math.round(seconds * 1000);
 
-function strokeSec(stroke: Stroke, context: ItemContext): number {
-  if (stroke.breath === 'in') return context.inSec;
-  if (stroke.breath === 'out') return context.outSec;
-  return (stroke.seconds ?? 4) * context.item.stretch;
-}
-
-function strokeEvent(
-  stroke: Stroke,
-  context: ItemContext,
-  pass: Pass,
-  place: { repetition: number; repetitions: number; factor: number },
-): Draft {
+function strokeEvent({ item, form, sound }: ItemContext, laid: LaidStroke): Draft {
+  const { part, index, side, way, isSecond, pass, repetition, stroke } = laid;
   return {
     kind: 'stroke',
-    lengthMs: toMs(strokeSec(stroke, context) * place.factor),
+    lengthMs: toMs(laid.sec),
     breath: stroke.breath,
-    exhale: context.item.exhaleByMouth ? 'mouth' : context.form.exhale,
-    cue: fillCue(context.cueOf.get(stroke) ?? stroke.cue, pass, context.sound),
-    side: pass.side,
-    way: pass.way,
+    exhale: item.exhaleByMouth ? 'mouth' : form.exhale,
+    cue: fillCue(item.cues?.[`${part}-${index}`] ?? stroke.cue, { side, way }, sound),
+    part,
+    strokeIndex: index,
+    side,
+    way,
+    pass,
     stroke,
-    second: pass.second,
-    repetition: place.repetition,
-    repetitions: place.repetitions,
+    second: isSecond,
+    repetition,
+    repetitions: item.repetitions,
     startsBreath: stroke.breath === 'in',
   };
 }
@@ -161,8 +120,11 @@ function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string)
     breath: 'free',
     exhale: 'nose',
     cue,
+    part: undefined,
+    strokeIndex: undefined,
     side: undefined,
     way: undefined,
+    pass: 0,
     stroke: undefined,
     second: false,
     repetition: 0,
@@ -179,9 +141,6 @@ const LAYER_CUES: Readonly<Record<Layer, string>> = {
   mind: 'Now the mind goes with it.',
 };
 const LAYER_SEC = 5;
-
-/** Words that hold people up: the time they take to say, and a breath to take them in. */
-const saidSec = (text: string): number => spokenSec(text) + 2;
 
 /** What a step of a lesson goes through, each with its own run of repetitions. */
 function lessonNotes(item: Item, form: Form): readonly (string | undefined)[] {
@@ -209,73 +168,40 @@ function lessonNotes(item: Item, form: Form): readonly (string | undefined)[] {
   }
 }
 
-function repetitionsOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[] {
+/** The repetitions, once for each thing a step of a lesson has to say. */
+function runsOf(context: ItemContext): readonly Draft[] {
   return lessonNotes(context.item, context.form).flatMap((note) => [
-    ...(note === undefined ? [] : [talk('setup', saidSec(note), note)]),
-    ...runOf(context, cycle),
+    ...(note === undefined ? [] : [talk('setup', saidSec(note, context.wordsPerMin), note)]),
+    ...runOf(context),
   ]);
 }
 
 /** The posture a form ends in, held while the breath comes and goes. */
-function heldEnd(context: ItemContext, cycle: readonly Stroke[], second: boolean): readonly Draft[] {
-  const { holdSec } = context.item;
-  const last = cycle.at(-1);
-  if (!holdSec || !last) return [];
+function heldEnd({ item }: ItemContext, last: Draft | undefined): readonly Draft[] {
+  const { holdSec } = item;
+  if (!holdSec || !last?.stroke) return [];
   const cue = 'Stay here; let the breath come and go.';
-  const ends = last.postures?.slice(-1);
+  const ends = last.stroke.postures?.slice(-1);
   const stroke: Stroke = { breath: 'free', cue, seconds: holdSec, ...(ends ? { postures: ends } : {}) };
-  return [{ ...talk('settle', holdSec, cue), kind: 'stroke', stroke, second }];
+  return [{ ...talk('settle', holdSec, cue), kind: 'stroke', stroke, second: last.second }];
 }
 
-function runOf(context: ItemContext, cycle: readonly Stroke[]): readonly Draft[] {
-  const { item, form } = context;
+/** The repetitions, each layer of a form announced as it is added; until the breath is, it is left to itself. */
+function runOf(context: ItemContext): readonly Draft[] {
+  const { item, form, doing } = context;
   const layers = item.layers ?? [];
-  const passes = passesOf(form, item.firstSide);
-  const total = item.repetitions;
+  const untilBreath = layers.indexOf('breath') + 1;
   const events: Draft[] = [];
-  const once = (pass: Pass, repetition: number, factor: number) => {
-    const layer = pass === passes[0] ? layers[repetition - 1] : undefined;
+  let said = 0;
+  for (const laid of repetitionsOf(form, item.variant, item.repetitions, doing)) {
+    const layer = laid.pass === 0 && laid.repetition > said ? layers[laid.repetition - 1] : undefined;
+    said = Math.max(said, laid.repetition);
     if (layer) events.push(talk('setup', LAYER_SEC, LAYER_CUES[layer]));
-    const untilBreath = layers.indexOf('breath') + 1;
-    for (const stroke of cycle) {
-      const event = strokeEvent(stroke, context, pass, { repetition, repetitions: total, factor });
-      // Until the breath is added it is left to itself.
-      events.push(repetition < untilBreath ? { ...event, breath: 'free', startsBreath: false } : event);
-    }
-  };
-  const factorOf = (repetition: number, passIndex: number) =>
-    repetition === 1 && (passIndex === 0 || form.sides === 'alternating')
-      ? FIRST_REPETITION[item.lesson && item.lesson !== 'parts' ? 'known' : item.familiarity]
-      : 1;
-  if (form.sides === 'alternating') {
-    for (let repetition = 1; repetition <= total; repetition += 1)
-      passes.forEach((pass, index) => once(pass, repetition, factorOf(repetition, index)));
-  } else {
-    passes.forEach((pass, index) => {
-      for (let repetition = 1; repetition <= total; repetition += 1)
-        once(pass, repetition, factorOf(repetition, index));
-    });
+    const event = strokeEvent(context, laid);
+    events.push(laid.repetition < untilBreath ? { ...event, breath: 'free', startsBreath: false } : event);
   }
   return events;
 }
-
-/** The item's own words by the stroke they stand for. */
-function ownCues(item: Item, form: Form): ReadonlyMap<Stroke, string> {
-  if (!item.cues) return NO_CUES;
-  const strokes = {
-    entry: entryOf(form, item.variant),
-    cycle: cycleOf(form, item.variant),
-    exit: exitOf(form, item.variant),
-  };
-  return new Map(
-    Object.entries(item.cues).flatMap(([key, cue]): [Stroke, string][] => {
-      const [part = '', number] = key.split('-');
-      const stroke = part in strokes ? strokes[part as keyof typeof strokes][Number(number)] : undefined;
-      return stroke ? [[stroke, cue]] : [];
-    }),
-  );
-}
-const NO_CUES: ReadonlyMap<Stroke, string> = new Map();
 
 /** After knocking one feels, standing or sitting as one is; else it settles. */
 function settleWords(form: Form, item: Item): string {
@@ -288,21 +214,24 @@ const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item
 
 function itemEvents(practice: Practice, item: Item, before: Stance | undefined): readonly Draft[] {
   const form = formOf(practice, item);
-  const wholeSec =
-    breathSec(form.pace, { breathsPerMin: practice.brief.breathsPerMin, outToIn: practice.customs.outToIn }) *
-    item.stretch;
+  const { customs, brief } = practice;
+  const factor = FIRST_REPETITION[item.lesson && item.lesson !== 'parts' ? 'known' : item.familiarity];
   const context: ItemContext = {
     item,
     form,
-    ...splitBreath(wholeSec, practice.customs.outToIn),
-    sound: form.soundOrgan ? soundOf(form.soundOrgan, practice.customs.soundSchool) : undefined,
-    cueOf: ownCues(item, form),
+    doing: {
+      pace: { breathsPerMin: brief.breathsPerMin, outToIn: customs.outToIn },
+      stretch: item.stretch,
+      firstSide: item.firstSide,
+      firstFactor: factor,
+      omitHolds: item.omitHolds,
+    },
+    sound: form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined,
+    wordsPerMin: customs.wordsPerMin,
   };
   const stance = stanceOf(form, item.variant);
-  const keep = (stroke: Stroke): boolean => !(item.omitHolds && stroke.breath === 'hold');
-  const cycle = cycleOf(form, item.variant).filter(keep);
-  const still: Pass = { side: undefined, way: undefined, second: false };
-  const outside = { repetition: 0, repetitions: item.repetitions, factor: 1 };
+  const aside = (part: 'entry' | 'exit'): readonly Draft[] =>
+    asideOf(form, item.variant, part, context.doing).map((laid) => strokeEvent(context, laid));
   const events: Draft[] = [];
   if (before !== undefined && before !== stance.start)
     events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
@@ -311,11 +240,11 @@ function itemEvents(practice: Practice, item: Item, before: Stance | undefined):
     events.push(
       talk('setup', form.setupSec[item.familiarity], item.cues?.setup ?? nameOf(form, item.variant)),
     );
-  if (item.image) events.push(talk('setup', saidSec(item.image), item.image));
-  events.push(...entryOf(form, item.variant).map((stroke) => strokeEvent(stroke, context, still, outside)));
-  events.push(...repetitionsOf(context, cycle));
-  events.push(...heldEnd(context, cycle, passesOf(form, item.firstSide).at(-1)?.second ?? false));
-  events.push(...exitOf(form, item.variant).map((stroke) => strokeEvent(stroke, context, still, outside)));
+  if (item.image) events.push(talk('setup', saidSec(item.image, customs.wordsPerMin), item.image));
+  events.push(...aside('entry'));
+  const runs = runsOf(context);
+  events.push(...runs, ...heldEnd(context, runs.at(-1)));
+  events.push(...aside('exit'));
   const settleSec = form.settleSec + (item.quietSec ?? 0);
   if (settleSec > 0) events.push(talk('settle', settleSec, settleWords(form, item)));
   return events.filter((event) => event.lengthMs > 0);
@@ -368,8 +297,11 @@ export function compile(practice: Practice): Timeline {
         breath: draft.breath,
         exhale: draft.exhale,
         cue: draft.cue,
+        part: draft.part,
+        strokeIndex: draft.strokeIndex,
         side: draft.side,
         way: draft.way,
+        pass: draft.pass,
         repetition: draft.repetition,
         repetitions: draft.repetitions,
         stroke: draft.stroke,

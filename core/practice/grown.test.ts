@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { saidSec } from '../time';
 import { PLAIN_BRIEF } from '../brief';
 import { REPERTOIRE, type Form } from '../forms';
 import {
@@ -8,7 +9,6 @@ import {
   formOf,
   LAYERS,
   practiceSchema,
-  spokenSec,
   type Edit,
   type Item,
   type Practice,
@@ -63,7 +63,7 @@ describe('an item’s own words and time', () => {
     expect(lengthOf({ quietSec: 20 }) - plain).toBe(20_000);
     expect(lengthOf({ holdSec: 35 }) - plain).toBe(35_000);
     const image = 'Mist rises from still water at first light';
-    expect(lengthOf({ image }) - plain).toBe(Math.round((spokenSec(image) + 2) * 1000));
+    expect(lengthOf({ image }) - plain).toBe(Math.round(saidSec(image) * 1000));
   });
 
   it('hold the last posture with the breath left free', () => {

@@ -119,6 +119,8 @@ export const practiceCustomsSchema = z.strictObject({
     z.enum(VIRTUE_SCHOOLS.map((row) => row.id) as [VirtueSchoolId, ...VirtueSchoolId[]]),
   ),
   soundSchool: z.enum(SOUND_SCHOOLS.map((row) => row.id) as [SoundSchoolId, ...SoundSchoolId[]]),
+  /** How quickly is spoken, for what holds people up while it is said; the usual where nothing is said. */
+  wordsPerMin: z.number().min(80).max(240).optional(),
 });
 
 /**

@@ -4,18 +4,18 @@ import {
   breathLevelAt,
   breathLine,
   compile,
-  cueFill,
+  eventFit,
   edit,
   eventAt,
   practiceSchema,
   startLevels,
-  STANCE_CHANGE_SEC,
   type Edit,
   type Item,
   type NewItem,
   type Practice,
 } from '.';
 import { PACE_KINDS, breathSec, paceKind } from '../breath';
+import { STANCE_CHANGE_SEC } from '../time';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form } from '../forms';
 import { PLAIN_BRIEF } from '../brief';
@@ -248,8 +248,11 @@ describe('words against breath', () => {
       (candidate) => candidate.repetition === 2,
     );
     if (!event) throw new Error('expected a stroke');
-    expect(cueFill({ ...event, cue: 'one two three four five', lengthMs: 60_000 })).toBeCloseTo(5 / 150, 9);
-    expect(cueFill({ ...event, cue: 'one two three four five', lengthMs: 1000 })).toBeGreaterThan(1);
+    // Seven syllables are five words: two seconds.
+    const cue = 'Wrists float up to the shoulders.';
+    const of = (lengthMs: number) => eventFit({ ...event, cue, breath: 'in', lengthMs }, 150);
+    expect(of(60_000).fill).toBeCloseTo(2 / 63, 9);
+    expect([of(2000).fits, of(1900).fits]).toEqual([true, false]);
   });
 });
 

@@ -1,7 +1,6 @@
+import { cueFit, type CueFit } from '../time';
 import type { TimelineEvent } from './compile';
-import { spokenSec } from './speech';
 
-/** How much of a stroke its cue fills when spoken, 1 = all of it. */
-export function cueFill(event: TimelineEvent): number {
-  return event.lengthMs === 0 ? 0 : (spokenSec(event.cue) * 1000) / event.lengthMs;
-}
+/** Whether the cue of a stroke can be said within it, at so many words a minute. */
+export const eventFit = (event: TimelineEvent, wordsPerMin: number): CueFit =>
+  cueFit(event.cue, { breath: event.breath, sec: event.lengthMs / 1000 }, wordsPerMin);

@@ -2,13 +2,10 @@ import type { Pace } from '../breath';
 import { plain, point, POINTS } from '../channels';
 import {
   asksOf,
-  entryOf,
-  exitOf,
   hasVariant,
   organsOfForm,
   phasesOfForm,
   pointsReached,
-  repetitionSec,
   searchText,
   VARIANTS,
   type Asks,
@@ -18,6 +15,7 @@ import {
 } from '../forms';
 import { cautionsOf } from '../people';
 import { simplified } from '../text';
+import { formSec } from '../time';
 import { conditionBit } from './conditionWords';
 import { plainWords, type Known } from './question';
 import { WITHOUT, type FormRow, type Way } from './seek';
@@ -65,20 +63,12 @@ function askWords(asks: Asks): string {
 /** The line of a form in the user's schools and at the user's pace. */
 export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
   const ways = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant): Way => {
-    const one = repetitionSec(form, variant, pace);
-    const around =
-      form.setupSec.known +
-      form.settleSec +
-      [...entryOf(form, variant), ...exitOf(form, variant)].reduce(
-        (sum, stroke) => sum + (stroke.seconds ?? 4),
-        0,
-      );
     return {
       variant,
       asksBits: bitsOf(asksOf(form, variant)),
       notForBits: notForBitsOf(form, variant),
-      leastSec: around + one * form.repetitions.least,
-      usualSec: around + one * form.repetitions.usual,
+      leastSec: formSec(form, variant, form.repetitions.least, pace),
+      usualSec: formSec(form, variant, form.repetitions.usual, pace),
     };
   });
   return {

@@ -119,6 +119,7 @@ export function Written({
           selectedId={selected?.id}
           chosen={selection.ids}
           ink={PHASE_VAR[themePhase(practice.brief.theme)]}
+          wordsPerMin={customs.wordsPerMin}
           onSelect={select}
           onEdit={edit}
         />

@@ -40,30 +40,47 @@ async function draft(
   }
 }
 
+/** What the room brings to what the desk asks for. */
+interface Means {
+  readonly id: string | undefined;
+  readonly ground: Ground;
+  readonly composer: Composer;
+  readonly write: (practice: Practice) => void;
+  readonly say: (text: string) => void;
+}
+
+/** Does what the composing desk asks for. */
+function perform(
+  effect: ComposingEffect,
+  happens: (event: ComposingEvent) => void,
+  { id, ground, composer, write, say }: Means,
+): void {
+  switch (effect.kind) {
+    case 'draft':
+      return void draft(effect, ground, composer, happens);
+    case 'save':
+      return write(effect.practice);
+    case 'read-version':
+      return void readVersion(id ?? '', effect.version).then((practice) =>
+        happens({ kind: 'version-read', version: effect.version, practice }),
+      );
+    case 'address':
+      return window.history.replaceState(null, '', `/compose?${writeBriefQuery(effect.wishes)}`);
+    case 'tell':
+      return say(toldText(effect.told));
+    default:
+      return effect satisfies never;
+  }
+}
+
 /** The practice being written: its desk, its saving, and what the browser kept of it. */
 export function useComposing(stored: Stored | undefined, wishes: BriefWishes, ground: Ground) {
   const say = useSay();
   const composer = useComposer();
   const keeping = useSaving(stored);
   const { write, bringBack } = keeping;
-  const run = (effect: ComposingEffect, happens: (event: ComposingEvent) => void): void => {
-    switch (effect.kind) {
-      case 'draft':
-        return void draft(effect, ground, composer, happens);
-      case 'save':
-        return write(effect.practice);
-      case 'read-version':
-        return void readVersion(stored?.id ?? '', effect.version).then((practice) =>
-          happens({ kind: 'version-read', version: effect.version, practice }),
-        );
-      case 'address':
-        return window.history.replaceState(null, '', `/compose?${writeBriefQuery(effect.wishes)}`);
-      case 'tell':
-        return say(toldText(effect.told));
-      default:
-        return effect satisfies never;
-    }
-  };
+  const run = (effect: ComposingEffect, happens: (event: ComposingEvent) => void): void =>
+    perform(effect, happens, { id: stored?.id, ground, composer, write, say });
   const { state, now, happens } = useDesk(desk, () => startComposing(stored, wishes), run);
 
   useEffect(() => {

@@ -8,6 +8,7 @@ import {
   savingLine,
   startSaving,
   type Heard,
+  type Saving,
   type SavingEffect,
   type SavingEvent,
 } from '@/core/desk';
@@ -73,23 +74,8 @@ function run(effect: SavingEffect<Practice>, happens: (event: SavingEvent<Practi
   }
 }
 
-/** Saves the practice as it is edited; until the server has it, this browser keeps it too. */
-export function useSaving(stored: Stored | undefined) {
-  const { state, now, happens } = useDesk(
-    saving<Practice>,
-    () => startSaving(stored && { ...stored, document: stored.practice }, newId()),
-    run,
-  );
-  const { windowKey } = state;
-
-  // Asked for at once, so that they are there when the server answers.
-  useEffect(() => void reading(), []);
-  useEffect(() => openWindow(windowKey), [windowKey]);
-
-  const saveNow = useCallback(
-    (document?: Practice): void => happens({ kind: 'save-now', document, freshId: newId() }),
-    [happens],
-  );
+/** Saves when the network is back, and when the page or the room is left. */
+function useLeaving(now: () => Saving<Practice>, saveNow: () => void): void {
   useEffect(() => {
     // When the network is back, saving goes on by itself.
     const again = (): void => saveNow();
@@ -107,6 +93,26 @@ export function useSaving(stored: Stored | undefined) {
       saveNow();
     };
   }, [now, saveNow]);
+}
+
+/** Saves the practice as it is edited; until the server has it, this browser keeps it too. */
+export function useSaving(stored: Stored | undefined) {
+  const { state, now, happens } = useDesk(
+    saving<Practice>,
+    () => startSaving(stored && { ...stored, document: stored.practice }, newId()),
+    run,
+  );
+  const { windowKey } = state;
+
+  // Asked for at once, so that they are there when the server answers.
+  useEffect(() => void reading(), []);
+  useEffect(() => openWindow(windowKey), [windowKey]);
+
+  const saveNow = useCallback(
+    (document?: Practice): void => happens({ kind: 'save-now', document, freshId: newId() }),
+    [happens],
+  );
+  useLeaving(now, saveNow);
 
   // Who asked to have it saved hears of it once nothing is on its way any more.
   const asking = useRef<(() => void)[]>([]);

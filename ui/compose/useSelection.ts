@@ -20,6 +20,55 @@ export interface Selection {
   bookend(): void;
 }
 
+interface Chosen {
+  readonly practice: Practice | undefined;
+  readonly current: string | undefined;
+  readonly chosen: ReadonlySet<string>;
+  readonly onEdit: (edit: Edit, said: string) => void;
+  readonly say: (text: string) => void;
+}
+
+/** What can be done with all that is chosen at once. */
+function acts({ practice, current, chosen, onEdit, say }: Chosen): Omit<Selection, 'select' | 'clear'> {
+  const items = practice?.items ?? [];
+  const here = items.find((item) => item.id === current) ?? items[0];
+  const present = [...chosen].filter((id) => items.some((item) => item.id === id));
+  const ids = present.length > 0 ? present : here ? [here.id] : [];
+  const called =
+    ids.length === 1 && here && practice ? formOf(practice, here).name : plural(ids.length, 'form');
+  const last = items.findLastIndex((item) => ids.includes(item.id));
+  return {
+    current: here?.id,
+    ids: new Set(present),
+    lift: (how) => {
+      if (!practice || ids.length === 0) return;
+      keepClip(clipOf(practice, ids));
+      if (how === 'cut') onEdit({ kind: 'remove-many', itemIds: ids }, `${called} cut`);
+      else say(`${called} copied; paste it here or in another practice.`);
+    },
+    paste: () => {
+      void keptClip().then((clip) => {
+        if (!practice || !clip) say('Nothing has been copied yet.');
+        else onEdit({ kind: 'insert', at: last + 1, clip }, `${plural(clip.items.length, 'form')} pasted`);
+      });
+    },
+    remove: () => ids.length > 0 && onEdit({ kind: 'remove-many', itemIds: ids }, `${called} removed`),
+    lock: () => {
+      const locked = !items.filter((item) => ids.includes(item.id)).every((item) => item.locked);
+      onEdit(
+        { kind: 'lock', itemIds: ids, locked },
+        locked ? `${called} kept through redrafts` : `${called} let go`,
+      );
+    },
+    repeat: () =>
+      practice &&
+      ids.length > 0 &&
+      onEdit({ kind: 'insert', at: last + 1, clip: clipOf(practice, ids) }, `${called} repeated`),
+    bookend: () =>
+      ids.length > 1 && onEdit({ kind: 'bookend', itemIds: ids }, 'The first comes back at the end'),
+  };
+}
+
 /** Which items are chosen, and what can be done with all of them at once. */
 export function useSelection(
   practice: Practice | undefined,
@@ -48,45 +97,12 @@ export function useSelection(
     },
     [current, practice],
   );
-  return useMemo((): Selection => {
-    const items = practice?.items ?? [];
-    const here = items.find((item) => item.id === current) ?? items[0];
-    const present = [...chosen].filter((id) => items.some((item) => item.id === id));
-    const ids = present.length > 0 ? present : here ? [here.id] : [];
-    const called =
-      ids.length === 1 && here && practice ? formOf(practice, here).name : plural(ids.length, 'form');
-    const last = items.findLastIndex((item) => ids.includes(item.id));
-    return {
-      current: here?.id,
-      ids: new Set(present),
+  return useMemo(
+    (): Selection => ({
+      ...acts({ practice, current, chosen, onEdit, say }),
       select,
       clear: () => setChosen(new Set()),
-      lift: (how) => {
-        if (!practice || ids.length === 0) return;
-        keepClip(clipOf(practice, ids));
-        if (how === 'cut') onEdit({ kind: 'remove-many', itemIds: ids }, `${called} cut`);
-        else say(`${called} copied; paste it here or in another practice.`);
-      },
-      paste: () => {
-        void keptClip().then((clip) => {
-          if (!practice || !clip) say('Nothing has been copied yet.');
-          else onEdit({ kind: 'insert', at: last + 1, clip }, `${plural(clip.items.length, 'form')} pasted`);
-        });
-      },
-      remove: () => ids.length > 0 && onEdit({ kind: 'remove-many', itemIds: ids }, `${called} removed`),
-      lock: () => {
-        const locked = !items.filter((item) => ids.includes(item.id)).every((item) => item.locked);
-        onEdit(
-          { kind: 'lock', itemIds: ids, locked },
-          locked ? `${called} kept through redrafts` : `${called} let go`,
-        );
-      },
-      repeat: () =>
-        practice &&
-        ids.length > 0 &&
-        onEdit({ kind: 'insert', at: last + 1, clip: clipOf(practice, ids) }, `${called} repeated`),
-      bookend: () =>
-        ids.length > 1 && onEdit({ kind: 'bookend', itemIds: ids }, 'The first comes back at the end'),
-    };
-  }, [chosen, current, onEdit, practice, say, select]);
+    }),
+    [chosen, current, onEdit, practice, say, select],
+  );
 }

@@ -277,17 +277,13 @@ function hairOutline(
   return [...near, ...arc(leaves, out), ...arc(towards, home)];
 }
 
-function drawHead(easel: Easel): string {
-  const { camera, skeleton, u, h, ink } = easel;
-  const { trunk } = skeleton;
-  const frame = trunk.headFrame;
-  const put = (x: number, y: number, z: number): Vec =>
-    addScaled(
-      trunk.head,
-      inFrame(frame, [x * HEAD.breadth, y * HEAD.height, z * HEAD.depth]),
-      h * HEAD_LARGE,
-    );
-  const outline = hull(
+/** A place on the head: breadths, heights and depths from its middle. */
+type Put = (x: number, y: number, z: number) => Vec;
+
+/** The outline of the skull as it is seen. */
+function headOutline({ camera, skeleton, h }: Easel, put: Put): readonly Spot[] {
+  const frame = skeleton.trunk.headFrame;
+  return hull(
     [-0.92, -0.6, 0, 0.55, 0.9].flatMap((y) => {
       const r = Math.sqrt(1 - y * y);
       // The jaw is narrower than the brow.
@@ -305,6 +301,38 @@ function drawHead(easel: Easel): string {
       });
     }),
   );
+}
+
+/** The ears that are seen. */
+function ears({ camera, skeleton }: Easel, put: Put): string {
+  const frame = skeleton.trunk.headFrame;
+  return (['left', 'right'] as const)
+    .map((side) => {
+      const sign = side === 'left' ? 1 : -1;
+      const seen = dot(frame.left, camera.viewer) * sign;
+      if (seen < 0.25) return '';
+      const spots = [
+        put(sign, 0.14, -0.02),
+        put(sign * 1.04, 0.1, -0.2),
+        put(sign * 1.02, -0.16, -0.12),
+        put(sign, -0.2, 0),
+      ];
+      return stroke(spots.map((place) => camera.spot(place)));
+    })
+    .join('');
+}
+
+function drawHead(easel: Easel): string {
+  const { camera, skeleton, u, h, ink } = easel;
+  const { trunk } = skeleton;
+  const frame = trunk.headFrame;
+  const put = (x: number, y: number, z: number): Vec =>
+    addScaled(
+      trunk.head,
+      inFrame(frame, [x * HEAD.breadth, y * HEAD.height, z * HEAD.depth]),
+      h * HEAD_LARGE,
+    );
+  const outline = headOutline(easel, put);
   const skull = rounded(outline);
   const { edge, way } = hairEdge(frame, trunk.head, h * HEAD_LARGE);
   const centre = camera.spot(trunk.head);
@@ -321,20 +349,7 @@ function drawHead(easel: Easel): string {
   const knotShape = `<path class="fig-hair" d="${disc(knot, 0.021 * u)}"/>`;
   const nose = [put(0, 0.16, 0.97), put(0, -0.12, 1.2), put(0, -0.2, 1.0)].map((place) => camera.spot(place));
   const faceSeen = dot(frame.fwd, camera.viewer);
-  const ear = (['left', 'right'] as const)
-    .map((side) => {
-      const sign = side === 'left' ? 1 : -1;
-      const seen = dot(frame.left, camera.viewer) * sign;
-      if (seen < 0.25) return '';
-      const spots = [
-        put(sign, 0.14, -0.02),
-        put(sign * 1.04, 0.1, -0.2),
-        put(sign * 1.02, -0.16, -0.12),
-        put(sign, -0.2, 0),
-      ];
-      return stroke(spots.map((place) => camera.spot(place)));
-    })
-    .join('');
+  const ear = ears(easel, put);
   const features = ear + (faceSeen > -0.12 ? stroke(nose) : '');
   const behind = dot(inFrame(frame, [0, 0.5, -0.85]), camera.viewer) < 0.1;
   return (

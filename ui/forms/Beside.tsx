@@ -2,16 +2,9 @@ import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Customs } from '@/core/customs';
 import { channel } from '@/core/channels';
-import {
-  asksOf,
-  cycleOf,
-  measureForm,
-  organsOfForm,
-  phasesOfForm,
-  repetitionSec,
-  type Form,
-} from '@/core/forms';
+import { asksOf, cycleOf, measureForm, organsOfForm, phasesOfForm, type Form } from '@/core/forms';
 import { cautionsOf } from '@/core/people';
+import { repetitionSec } from '@/core/time';
 import { organ } from '@/core/phases';
 import { soundOf } from '@/core/sounds';
 import { fillCue } from '@/core/forms/cueText';

@@ -15,6 +15,7 @@ interface Props {
   readonly selectedId: string | undefined;
   readonly chosen: ReadonlySet<string>;
   readonly ink: string;
+  readonly wordsPerMin: number;
   readonly lanes: readonly LanePoint[];
   readonly channels: readonly string[];
   readonly shown: ReadonlySet<Lane>;
@@ -80,7 +81,9 @@ export const Drawing = memo(function Drawing(props: Props) {
           left={left}
         />
       )}
-      {shown.has('words') && <WordsLane timeline={part} x={x} y={WORDS_Y} pxPerMs={pxPerMs} />}
+      {shown.has('words') && (
+        <WordsLane timeline={part} x={x} y={WORDS_Y} pxPerMs={pxPerMs} wordsPerMin={props.wordsPerMin} />
+      )}
       {shown.has('effort') && <EffortLane spans={effort} x={x} top={effortTop} left={left} />}
       {shown.has('channels') && (
         <ChannelLanes

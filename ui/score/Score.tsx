@@ -23,6 +23,7 @@ interface Props {
   /** All that are chosen, where there are several. */
   readonly chosen: ReadonlySet<string>;
   readonly ink: string;
+  readonly wordsPerMin: number;
   readonly lanes: readonly LanePoint[];
   readonly onSelect: (itemId: string, how?: 'toggle' | 'extend') => void;
   readonly onEdit: (edit: Edit, said: string) => void;
@@ -89,6 +90,7 @@ export const Score = memo(function Score(props: Props) {
             selectedId={selectedId}
             chosen={chosen}
             ink={ink}
+            wordsPerMin={props.wordsPerMin}
             lanes={lanes}
             channels={channels}
             shown={shown}

@@ -1,4 +1,4 @@
-import { cueFill, type Timeline } from '@/core/practice';
+import { eventFit, type Timeline } from '@/core/practice';
 import { round } from './brush';
 
 /** From here on a stroke's own cue fits under it, px a second. */
@@ -10,22 +10,25 @@ export function WordsLane({
   x,
   y,
   pxPerMs,
+  wordsPerMin,
 }: {
   timeline: Timeline;
   x: (ms: number) => number;
   y: number;
   pxPerMs: number;
+  wordsPerMin: number;
 }) {
   const close = pxPerMs * 1000 >= CUES_FROM_PX_PER_S;
   return timeline.events.map((event) => {
-    if (event.kind !== 'stroke' || (!close && (event.repetition > 1 || cueFill(event) <= 1))) return null;
-    const fill = cueFill(event);
+    if (event.kind !== 'stroke' || (!close && event.repetition > 1)) return null;
+    const { fill, fits } = eventFit(event, wordsPerMin);
+    if (!close && fits) return null;
     const width = event.lengthMs * pxPerMs;
     const letters = Math.floor((width - 6) / 6.2);
     return (
       <g key={event.index}>
         <title>
-          {fill > 1
+          {!fits
             ? `“${event.cue}” takes longer to say than the ${event.breath === 'in' ? 'inhale' : event.breath === 'out' ? 'exhale' : 'stroke'} lasts`
             : event.cue}
         </title>
@@ -35,7 +38,7 @@ export function WordsLane({
           y1={y}
           y2={y}
           stroke="var(--ink)"
-          strokeWidth={fill > 1 ? 3 : 1}
+          strokeWidth={fits ? 1 : 3}
         />
         {close && letters > 6 && (
           <text

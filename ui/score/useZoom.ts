@@ -24,6 +24,50 @@ export interface Zoom {
   show(startMs: number): void;
 }
 
+/** Where two fingers are; nothing where there are not two. */
+function fingers(event: TouchEvent): { readonly apart: number; readonly middle: number } | undefined {
+  const [a, b] = [event.touches[0], event.touches[1]];
+  if (!a || !b) return undefined;
+  return {
+    apart: Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY),
+    middle: (a.clientX + b.clientX) / 2,
+  };
+}
+
+/** Wheel with Ctrl (which is also what a pinch on a pad sends) and a pinch with two fingers. */
+function useWheelAndPinch(box: Zoom['box'], pxPerMs: number, by: Zoom['by']): void {
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return undefined;
+    const msAt = (clientX: number): number =>
+      (clientX - element.getBoundingClientRect().left + element.scrollLeft) / pxPerMs;
+    const wheel = (event: WheelEvent): void => {
+      if (!event.ctrlKey && !event.metaKey) return;
+      event.preventDefault();
+      by(Math.exp(-event.deltaY * 0.004), msAt(event.clientX));
+    };
+    let apart = 0;
+    const began = (event: TouchEvent): void => {
+      apart = fingers(event)?.apart ?? 0;
+    };
+    const moved = (event: TouchEvent): void => {
+      const now = fingers(event);
+      if (!now || apart === 0) return;
+      event.preventDefault();
+      by(now.apart / apart, msAt(now.middle));
+      apart = now.apart;
+    };
+    element.addEventListener('wheel', wheel, { passive: false });
+    element.addEventListener('touchstart', began, { passive: true });
+    element.addEventListener('touchmove', moved, { passive: false });
+    return () => {
+      element.removeEventListener('wheel', wheel);
+      element.removeEventListener('touchstart', began);
+      element.removeEventListener('touchmove', moved);
+    };
+  }, [box, by, pxPerMs]);
+}
+
 /** Zoom of the score: from the whole to one breath, by press, key, wheel (with Ctrl) and pinch; scrolled like any page. */
 export function useZoom(totalMs: number): Zoom {
   const box = useRef<HTMLDivElement>(null);
@@ -70,46 +114,7 @@ export function useZoom(totalMs: number): Zoom {
     [most, pxPerMs, room, totalMs, zoom],
   );
 
-  // Wheel with Ctrl (which is also what a pinch on a pad sends) and a pinch with two fingers.
-  useEffect(() => {
-    const element = box.current;
-    if (!element) return undefined;
-    const msAt = (clientX: number): number =>
-      (clientX - element.getBoundingClientRect().left + element.scrollLeft) / pxPerMs;
-    const wheel = (event: WheelEvent): void => {
-      if (!event.ctrlKey && !event.metaKey) return;
-      event.preventDefault();
-      by(Math.exp(-event.deltaY * 0.004), msAt(event.clientX));
-    };
-    let apart = 0;
-    const fingers = (event: TouchEvent): { apart: number; middle: number } | undefined => {
-      const [a, b] = [event.touches[0], event.touches[1]];
-      return a && b
-        ? {
-            apart: Math.hypot(a.clientX - b.clientX, a.clientY - b.clientY),
-            middle: (a.clientX + b.clientX) / 2,
-          }
-        : undefined;
-    };
-    const began = (event: TouchEvent): void => {
-      apart = fingers(event)?.apart ?? 0;
-    };
-    const moved = (event: TouchEvent): void => {
-      const now = fingers(event);
-      if (!now || apart === 0) return;
-      event.preventDefault();
-      by(now.apart / apart, msAt(now.middle));
-      apart = now.apart;
-    };
-    element.addEventListener('wheel', wheel, { passive: false });
-    element.addEventListener('touchstart', began, { passive: true });
-    element.addEventListener('touchmove', moved, { passive: false });
-    return () => {
-      element.removeEventListener('wheel', wheel);
-      element.removeEventListener('touchstart', began);
-      element.removeEventListener('touchmove', moved);
-    };
-  }, [by, pxPerMs]);
+  useWheelAndPinch(box, pxPerMs, by);
 
   const show = useCallback(
     (startMs: number): void => {

@@ -1,7 +1,7 @@
 import { otherSide } from '@/core/body/sides';
 import { correspondence } from '@/core/phases';
 import { themePhase } from '@/core/brief';
-import { cycleOf, entryOf, exitOf, nameOf, tellingPosture, type Form } from '@/core/forms';
+import { nameOf, tellingPosture, type Form } from '@/core/forms';
 import { FOR_EVERYONE, type ConditionId } from '@/core/people';
 import { compile, formOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import { Figure } from '@/ui/figure/Figure';
@@ -16,16 +16,15 @@ import { describePosture } from '@/ui/words/postures';
 const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
 
 /** The cues of a form once through: entry, one round (of the first side where there are two), exit. */
-function cueEvents(form: Form, item: Item, events: readonly TimelineEvent[]): readonly TimelineEvent[] {
-  const strokes = events.filter((event) => event.kind === 'stroke');
-  const round = cycleOf(form, item.variant).filter(
-    (stroke) => !(item.omitHolds && stroke.breath === 'hold'),
-  ).length;
-  const entries = entryOf(form, item.variant).length;
-  const exits = exitOf(form, item.variant).length;
-  const exit = exits > 0 ? strokes.slice(-exits) : [];
-  return [...strokes.slice(0, entries + round), ...exit];
-}
+const cueEvents = (events: readonly TimelineEvent[]): readonly TimelineEvent[] => {
+  const lessons = events.filter((event) => event.part === 'cycle' && event.strokeIndex === 0);
+  // A lesson goes through its repetitions several times: the first is the round that is written out.
+  const again = lessons.filter((event) => event.repetition === 1 && event.pass === 0)[1]?.index ?? Infinity;
+  return events.filter(
+    ({ part, repetition, pass, index }) =>
+      part !== undefined && (part !== 'cycle' || (repetition === 1 && pass === 0 && index < again)),
+  );
+};
 
 function sidesText(form: Form, item: Item): string {
   if (form.sides === 'symmetric') return '';
@@ -126,7 +125,7 @@ export function CueSheet({
                     </span>
                   </td>
                   <td className="py-1">
-                    {cueEvents(form, item, events).map((event) => (
+                    {cueEvents(events).map((event) => (
                       <span key={event.index} className="mr-3 inline-block">
                         <span className="quiet italic">{BREATH[event.breath]}</span> {event.cue}
                       </span>

@@ -1,4 +1,4 @@
-import { spokenSec } from '../../practice';
+import { spokenSec } from '../../time';
 import type { Rule } from '../rule';
 
 /** A voice fills half to nine tenths of a class; quiet of half a minute is left once a form is known. */
