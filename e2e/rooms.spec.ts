@@ -358,6 +358,48 @@ test('two windows on one practice never overwrite each other unseen', async ({ p
     .nth(2)
     .click();
   await expect(other.getByText('Changed in another window')).toBeVisible();
+  // Side by side: what is here, what the other window kept.
+  await other.getByRole('button', { name: 'Compare', exact: true }).click();
+  const beside = other.getByRole('dialog', { name: 'Side by side' });
+  await expect(beside.getByText('not the same: repetitions')).toHaveCount(2);
+  await beside.getByRole('button', { name: 'Put mine on top' }).click();
+  await expect(other.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
+  await beside.getByRole('button', { name: 'Close' }).click();
+  // The first window is told in its turn, takes the other’s, and what it had stands among the versions.
+  await page
+    .getByRole('button', { name: /^More: repetitions/ })
+    .nth(3)
+    .click();
+  await expect(page.getByText('Changed in another window')).toBeVisible();
+  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
+  await page.getByRole('button', { name: 'Versions' }).click();
+  await page
+    .getByRole('button', { name: /^Compare version/ })
+    .first()
+    .click();
+  await expect(
+    page.getByRole('dialog', { name: 'Side by side' }).getByText('not the same: repetitions').first(),
+  ).toBeVisible();
+});
+
+test('what was written while the server was gone comes back in another window, and windows keep theirs apart', async ({
+  page,
+  context,
+}) => {
+  const id = await keepPractice(page, 'theme=organ.spleen&minutes=10');
+  await page.route('**/api/practices/**', (route) => route.abort());
+  await page.getByLabel('Name of the practice').fill('Written offline');
+  await expect(page.getByRole('status', { name: 'Saving' })).toContainText('This browser keeps it');
+  // While this window is open its work is its own.
+  const other = await context.newPage();
+  await other.goto(`/compose/${id}`);
+  await draftReady(other);
+  await expect(other.getByLabel('Name of the practice')).not.toHaveValue('Written offline');
+  await page.close({ runBeforeUnload: false });
+  await other.reload();
+  await expect(other.getByLabel('Name of the practice')).toHaveValue('Written offline');
+  await expect(other.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
 });
 
 test('copies, bins, restores and finds practices again', async ({ page }) => {

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { LARGEST_FILE_BYTES, pathText } from '@/core/formats';
 import { inWords, unkeptPath } from '@/core/text';
+import { UnreadableDocument } from './unreadable';
 
 /** What every refused request answers: one sentence, and the field it speaks of where there is one. */
 export interface Problem {
@@ -96,6 +97,10 @@ export async function answering(work: () => Promise<Response>): Promise<Response
     answer.headers.set('cache-control', NOT_KEPT['cache-control']);
     return answer;
   } catch (error) {
+    if (error instanceof UnreadableDocument)
+      return refuse(422, {
+        message: `“${error.row.name}” cannot be read by this version of Navuren; nothing of it was touched.`,
+      });
     console.error(loggable(error));
     return refuse(500, {
       message: 'Something went wrong inside Navuren; nothing was changed. The server’s own output says more.',

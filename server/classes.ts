@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { CLASS_DOCUMENT, written } from '@/core/documents';
 import { classRecordSchema, type ClassRecord } from '@/core/lead';
 import { sql, type Queries } from './sql';
+import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 
 export const givenClassSchema = z.strictObject({
   /** Made by the leading screen, so that sending twice records once. */
@@ -34,35 +36,50 @@ export async function recordClass(
   const rows = await queries.rows(sql`
     insert into class_given (id, practice_id, practice_name, version, group_id, started_at, record)
     values (${given.id}, ${given.practiceId}, ${practice.name}, ${given.version},
-            (select id from class_group where id = ${given.groupId}), ${new Date(given.record.startedAtMs)}, ${JSON.stringify(given.record)}::jsonb)
+            (select id from class_group where id = ${given.groupId}), ${new Date(given.record.startedAtMs)}, ${JSON.stringify(written(CLASS_DOCUMENT, given.record))}::jsonb)
     on conflict (id) do nothing returning id`);
   return rows.length > 0 ? 'recorded' : 'known';
 }
 
-/** Classes given, newest first. */
-export async function listClasses(queries: Queries, most = 200): Promise<readonly LoggedClass[]> {
+const rowSchema = z.object({
+  id: z.string(),
+  practice_id: z.string(),
+  practice_name: z.string(),
+  started_at: z.date(),
+  record: z.unknown(),
+  group_id: z.string().nullable(),
+  group_name: z.string().nullable(),
+});
+
+function loggedClass(row: unknown): LoggedClass {
+  const parsed = rowSchema.parse(row);
+  return {
+    id: parsed.id,
+    practiceId: parsed.practice_id,
+    practiceName: parsed.practice_name,
+    groupId: parsed.group_id ?? undefined,
+    groupName: parsed.group_name ?? undefined,
+    startedAtMs: parsed.started_at.getTime(),
+    record: readOrThrow(CLASS_DOCUMENT, parsed.record, {
+      kind: 'class',
+      id: parsed.id,
+      name: parsed.practice_name,
+    }),
+  };
+}
+
+/** Classes given, newest first, and those whose record cannot be read. */
+export async function listClassesWithUnreadable(
+  queries: Queries,
+  most = 200,
+): Promise<{ readonly classes: readonly LoggedClass[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(sql`
     select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.group_id, g.name as group_name
     from class_given c left join class_group g on g.id = c.group_id order by c.started_at desc limit ${most}`);
-  const rowSchema = z.object({
-    id: z.string(),
-    practice_id: z.string(),
-    practice_name: z.string(),
-    started_at: z.date(),
-    record: classRecordSchema,
-    group_id: z.string().nullable(),
-    group_name: z.string().nullable(),
-  });
-  return rows.map((row) => {
-    const parsed = rowSchema.parse(row);
-    return {
-      id: parsed.id,
-      practiceId: parsed.practice_id,
-      practiceName: parsed.practice_name,
-      groupId: parsed.group_id ?? undefined,
-      groupName: parsed.group_name ?? undefined,
-      startedAtMs: parsed.started_at.getTime(),
-      record: parsed.record,
-    };
-  });
+  const { readable, unreadable } = partRows(rows, loggedClass);
+  return { classes: readable, unreadable };
 }
+
+/** Classes given, newest first, as far as their records can be read. */
+export const listClasses = async (queries: Queries, most = 200): Promise<readonly LoggedClass[]> =>
+  (await listClassesWithUnreadable(queries, most)).classes;

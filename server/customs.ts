@@ -1,48 +1,18 @@
-import { FORMER_VIRTUE_SCHOOLS } from '@/core/phases';
-import { customsSchema, DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
+import { CUSTOMS_DOCUMENT, readCustomsDocument, written, type ReadCustoms } from '@/core/documents';
+import { DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
 import { z } from 'zod';
 import { sql, type Queries } from './sql';
 import type { Versioned } from './versioned';
 
-const storedSchema = z.looseObject({ strengths: z.looseObject({}).optional() });
-
 /** The customs as they stand, with what of the stored ones could not be read and fell back to the usual. */
-export interface StoredCustoms {
-  readonly customs: Customs;
+export interface StoredCustoms extends ReadCustoms {
   readonly version: number;
-  /** Fields that were not readable any more, as paths. */
-  readonly fallenBack: readonly (keyof Customs)[];
-}
-
-/** Reads what can be read: each custom stands or falls alone, so that one bad value never closes a room. */
-function readable(document: unknown): Omit<StoredCustoms, 'version'> {
-  const stored = storedSchema.safeParse(document);
-  const told: Readonly<Record<string, unknown>> = stored.success ? stored.data : {};
-  const strengths = { ...DEFAULT_CUSTOMS.strengths, ...(stored.success ? stored.data.strengths : {}) };
-  const merged: Record<string, unknown> = {
-    ...told,
-    strengths,
-    virtueSchool: FORMER_VIRTUE_SCHOOLS[String(told.virtueSchool)] ?? told.virtueSchool,
-  };
-  const fallenBack: (keyof Customs)[] = [];
-  const customs = Object.fromEntries(
-    Object.entries(customsSchema.shape).map(([name, schema]) => {
-      const field = name as keyof Customs;
-      // Customs stored before a choice existed take its usual value.
-      if (merged[name] === undefined) return [name, DEFAULT_CUSTOMS[field]];
-      const parsed = schema.safeParse(merged[name]);
-      if (parsed.success) return [name, parsed.data];
-      fallenBack.push(field);
-      return [name, DEFAULT_CUSTOMS[field]];
-    }),
-  );
-  return { customs: customsSchema.parse(customs), fallenBack };
 }
 
 export async function readStoredCustoms(queries: Queries): Promise<StoredCustoms> {
   const [row] = await queries.rows(sql`select document, version from customs where id = 1`);
   if (!row) return { customs: DEFAULT_CUSTOMS, version: 0, fallenBack: [] };
-  return { ...readable(row.document), version: z.number().parse(row.version) };
+  return { ...readCustomsDocument(row.document), version: z.number().parse(row.version) };
 }
 
 /** The practitioner's customs, or the ones a new installation starts from. */
@@ -56,7 +26,7 @@ export async function saveCustoms(
   baseVersion: number,
   atMs: number,
 ): Promise<Versioned> {
-  const document = JSON.stringify(customs);
+  const document = JSON.stringify(written(CUSTOMS_DOCUMENT, customs));
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`

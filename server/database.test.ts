@@ -264,10 +264,10 @@ describe('practices', () => {
   it('go into the bin and come out again', async () => {
     await createPractice(open, 'p3', practice(), NOW);
     expect(await setBinned(open, 'p3', true, NOW)).toBe(true);
-    expect((await listPractices(open, 'shelf')).map((entry) => entry.id)).not.toContain('p3');
-    expect((await listPractices(open, 'bin')).map((entry) => entry.id)).toContain('p3');
+    expect((await listPractices(open, 'shelf')).practices.map((entry) => entry.id)).not.toContain('p3');
+    expect((await listPractices(open, 'bin')).practices.map((entry) => entry.id)).toContain('p3');
     await setBinned(open, 'p3', false, NOW);
-    expect((await listPractices(open, 'shelf')).map((entry) => entry.id)).toContain('p3');
+    expect((await listPractices(open, 'shelf')).practices.map((entry) => entry.id)).toContain('p3');
     expect(await setBinned(open, 'nobody', true, NOW)).toBe(false);
   });
 
@@ -368,11 +368,11 @@ describe('customs, groups and classes', () => {
   it('fill an empty database only: a second opening adds nothing', async () => {
     const folder = path.join(base, 'again');
     const first = await openDatabase({ folder, migrations, demo: true });
-    const shelf = (await listPractices(first, 'shelf')).length;
+    const shelf = (await listPractices(first, 'shelf')).practices.length;
     await setBinned(first, 'before-the-rounds', true, NOW);
     await first.close();
     const second = await openDatabase({ folder, migrations, demo: true });
-    expect((await listPractices(second, 'shelf')).length).toBe(shelf - 1);
+    expect((await listPractices(second, 'shelf')).practices.length).toBe(shelf - 1);
     await second.close();
   }, 60_000);
 });

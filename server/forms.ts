@@ -1,14 +1,8 @@
 import { z } from 'zod';
-import {
-  formSchema,
-  ownWordsSchema,
-  REPERTOIRE,
-  withOwn,
-  type Form,
-  type OwnForms,
-  type OwnWords,
-} from '@/core/forms';
+import { FORM_DOCUMENT, WORDS_DOCUMENT, written } from '@/core/documents';
+import { REPERTOIRE, withOwn, type Form, type OwnForms, type OwnWords } from '@/core/forms';
 import { sql, type Database, type Queries } from './sql';
+import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 import type { Versioned } from './versioned';
 
 export interface StoredForm {
@@ -17,23 +11,51 @@ export interface StoredForm {
   readonly updatedAtMs: number;
 }
 
-const rowSchema = z.object({ form: formSchema, version: z.number(), updated_at: z.date() });
-const stored = (row: unknown): StoredForm => {
-  const { form, version, updated_at } = rowSchema.parse(row);
-  return { form, version, updatedAtMs: updated_at.getTime() };
-};
+const rowSchema = z.object({ id: z.string(), form: z.unknown(), version: z.number(), updated_at: z.date() });
+const namedSchema = z.looseObject({ name: z.string() });
 
-/** The practitioner's own forms that are not in the bin, and their words over shipped forms. */
-export async function readOwn(queries: Queries): Promise<OwnForms> {
-  const forms = await queries.rows(
-    sql`select form, version, updated_at from own_form where binned_at is null order by created_at, id`,
-  );
-  const words = await queries.rows(sql`select document from own_words order by form_id`);
+function stored(row: unknown): StoredForm {
+  const { id, form, version, updated_at } = rowSchema.parse(row);
+  const name = namedSchema.safeParse(form).data?.name ?? id;
   return {
-    forms: forms.map((row) => stored(row).form),
-    words: words.map((row) => ownWordsSchema.parse(row.document)).filter((one) => !isSilent(one)),
+    form: readOrThrow(FORM_DOCUMENT, form, { kind: 'form', id, name }),
+    version,
+    updatedAtMs: updated_at.getTime(),
   };
 }
+
+function storedWords(row: Readonly<Record<string, unknown>>): OwnWords {
+  const id = z.string().parse(row.form_id);
+  const name = REPERTOIRE.find((form) => form.id === id)?.name ?? id;
+  return readOrThrow(WORDS_DOCUMENT, row.document, { kind: 'words', id, name: `your words on ${name}` });
+}
+
+/** The practitioner's own, as far as it can be read, and what cannot be. */
+export async function readOwnWithUnreadable(
+  queries: Queries,
+): Promise<{ readonly own: OwnForms; readonly unreadable: readonly UnreadableRow[] }> {
+  const forms = partRows(
+    await queries.rows(
+      sql`select id, form, version, updated_at from own_form where binned_at is null order by created_at, id`,
+    ),
+    stored,
+  );
+  const words = partRows(
+    await queries.rows(sql`select form_id, document from own_words order by form_id`),
+    storedWords,
+  );
+  return {
+    own: {
+      forms: forms.readable.map(({ form }) => form),
+      words: words.readable.filter((one) => !isSilent(one)),
+    },
+    unreadable: [...forms.unreadable, ...words.unreadable],
+  };
+}
+
+/** The practitioner's own forms that are not in the bin, and their words over shipped forms, as far as readable. */
+export const readOwn = async (queries: Queries): Promise<OwnForms> =>
+  (await readOwnWithUnreadable(queries)).own;
 
 /** The repertoire as this practitioner has it. */
 export const readRepertoire = async (queries: Queries): Promise<readonly Form[]> =>
@@ -42,7 +64,7 @@ export const readRepertoire = async (queries: Queries): Promise<readonly Form[]>
 /** One own form with its version; undefined where there is none or it is in the bin. */
 export async function readOwnForm(queries: Queries, id: string): Promise<StoredForm | undefined> {
   const [row] = await queries.rows(
-    sql`select form, version, updated_at from own_form where id = ${id} and binned_at is null`,
+    sql`select id, form, version, updated_at from own_form where id = ${id} and binned_at is null`,
   );
   return row ? stored(row) : undefined;
 }
@@ -58,7 +80,7 @@ export async function addOwnForms(database: Database, forms: readonly Form[], at
   await database.transaction(async (queries) => {
     for (const form of forms)
       await queries.rows(
-        sql`insert into own_form (id, form, version, created_at, updated_at) values (${form.id}, ${JSON.stringify(form)}::jsonb, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
+        sql`insert into own_form (id, form, version, created_at, updated_at) values (${form.id}, ${JSON.stringify(written(FORM_DOCUMENT, form))}::jsonb, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
       );
   });
 }
@@ -81,7 +103,7 @@ export async function saveOwnForm(
     const current = z.number().parse(row.version);
     if (current !== baseVersion) return { ok: false, code: 'changed-elsewhere', version: current };
     await queries.rows(
-      sql`update own_form set form = ${JSON.stringify(form)}::jsonb, version = ${current + 1}, updated_at = ${new Date(atMs)}, binned_at = null where id = ${form.id}`,
+      sql`update own_form set form = ${JSON.stringify(written(FORM_DOCUMENT, form))}::jsonb, version = ${current + 1}, updated_at = ${new Date(atMs)}, binned_at = null where id = ${form.id}`,
     );
     return { ok: true, version: current + 1 };
   });
@@ -117,7 +139,7 @@ export async function readWords(
 ): Promise<{ readonly words: OwnWords | undefined; readonly version: number }> {
   const [row] = await queries.rows(sql`select document, version from own_words where form_id = ${formId}`);
   if (!row) return { words: undefined, version: 0 };
-  const words = ownWordsSchema.parse(row.document);
+  const words = storedWords({ ...row, form_id: formId });
   // Words taken away leave their version behind, so that a window that still shows them cannot bring them back.
   return { words: isSilent(words) ? undefined : words, version: z.number().parse(row.version) };
 }
@@ -135,7 +157,7 @@ export async function saveWords(
   baseVersion: number,
   atMs: number,
 ): Promise<Versioned> {
-  const document = JSON.stringify(words);
+  const document = JSON.stringify(written(WORDS_DOCUMENT, words));
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`

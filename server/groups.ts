@@ -1,33 +1,15 @@
 import { z } from 'zod';
 import type { GroupCalendar } from '@/core/brief';
-import { CONDITION_IDS, type ConditionId } from '@/core/people';
+import { GROUP_DOCUMENT, readDocument, VERSION_FIELD, versionOf, type Group } from '@/core/documents';
+import type { ConditionId } from '@/core/people';
 import { sql, type Queries } from './sql';
+import { partRows, UnreadableDocument, type UnreadableRow } from './unreadable';
 import type { Versioned } from './versioned';
 
-export const classTimeSchema = z.strictObject({
-  weekday: z.number().int().min(1).max(7),
-  hour: z.number().int().min(0).max(23),
-  minute: z.number().int().min(0).max(59),
-});
+export type { Group } from '@/core/documents';
 
-export const groupSchema = z.strictObject({
-  id: z
-    .string()
-    .regex(/^[a-z0-9-]+$/)
-    .min(1)
-    .max(64),
-  name: z.string().trim().min(1, 'a group needs a name').max(80),
-  minutes: z.number().int().min(5, 'at least 5 minutes').max(90, 'at most 90 minutes'),
-  posture: z.enum(['standing', 'seated']),
-  familiarity: z.enum(['known', 'taught']),
-  times: z.array(classTimeSchema).max(14),
-  conditions: z.array(z.enum(CONDITION_IDS)).max(CONDITION_IDS.length),
-});
-export type Group = z.infer<typeof groupSchema>;
 /** A group with the version it was read at. */
 export type StoredGroup = Group & { readonly version: number };
-
-const rowSchema = groupSchema.extend({ version: z.number() });
 
 /** Groups in the bin, by name. */
 export async function listBinnedGroups(
@@ -39,23 +21,29 @@ export async function listBinnedGroups(
   return rows.map((row) => z.object({ id: z.string(), name: z.string() }).parse(row));
 }
 
-/** The groups that are not in the bin, by name. */
-export async function listGroups(queries: Queries): Promise<readonly StoredGroup[]> {
-  const rows = await queries.rows(
-    sql`select id, name, minutes, posture, familiarity, times, conditions, version from class_group where binned_at is null order by name, id`,
-  );
-  // A condition this version does not know is left out rather than closing every room.
-  return rows.map((row) =>
-    rowSchema.parse({
-      ...row,
-      conditions: z
-        .array(z.unknown())
-        .catch([])
-        .parse(row.conditions)
-        .filter((id) => groupSchema.shape.conditions.element.safeParse(id).success),
-    }),
-  );
+function storedGroup(row: Readonly<Record<string, unknown>>): StoredGroup {
+  const { version, document_version: documentVersion, ...columns } = row;
+  const read = readDocument(GROUP_DOCUMENT, { ...columns, [VERSION_FIELD]: documentVersion });
+  if (read.ok) return { ...read.document, version: z.number().parse(version) };
+  const named = z.object({ id: z.string(), name: z.string() }).parse(row);
+  throw new UnreadableDocument({ kind: 'group', id: named.id, name: named.name, problem: read.problem });
 }
+
+/** The groups that are not in the bin, by name, and those that cannot be read. */
+export async function listGroupsWithUnreadable(
+  queries: Queries,
+): Promise<{ readonly groups: readonly StoredGroup[]; readonly unreadable: readonly UnreadableRow[] }> {
+  const rows = await queries.rows(
+    sql`select id, name, minutes, posture, familiarity, times, conditions, version, document_version
+        from class_group where binned_at is null order by name, id`,
+  );
+  const { readable, unreadable } = partRows(rows, storedGroup);
+  return { groups: readable, unreadable };
+}
+
+/** The groups that are not in the bin, by name, as far as they can be read. */
+export const listGroups = async (queries: Queries): Promise<readonly StoredGroup[]> =>
+  (await listGroupsWithUnreadable(queries)).groups;
 
 /**
  * Makes a group (`baseVersion` 0) or changes it on top of the version it was read at. One that lies in the bin is not
@@ -66,14 +54,14 @@ export async function saveGroup(queries: Queries, group: Group, baseVersion: num
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`
-          insert into class_group (id, name, minutes, posture, familiarity, times, conditions, version)
+          insert into class_group (id, name, minutes, posture, familiarity, times, conditions, version, document_version)
           values (${group.id}, ${group.name}, ${group.minutes}, ${group.posture}, ${group.familiarity},
-                  ${times}::jsonb, ${conditions}::jsonb, 1)
+                  ${times}::jsonb, ${conditions}::jsonb, 1, ${versionOf(GROUP_DOCUMENT)})
           on conflict (id) do nothing returning version`)
       : await queries.rows(sql`
           update class_group set name = ${group.name}, minutes = ${group.minutes}, posture = ${group.posture},
             familiarity = ${group.familiarity}, times = ${times}::jsonb, conditions = ${conditions}::jsonb,
-            version = version + 1
+            version = version + 1, document_version = ${versionOf(GROUP_DOCUMENT)}
           where id = ${group.id} and version = ${baseVersion} and binned_at is null returning version`);
   if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
   const [there] = await queries.rows(sql`select version, binned_at from class_group where id = ${group.id}`);

@@ -1,7 +1,9 @@
 import { createHash } from 'node:crypto';
 import { z } from 'zod';
+import { PRACTICE_DOCUMENT, written } from '@/core/documents';
 import { compile, practiceSchema, type Practice } from '@/core/practice';
 import { sql, type Database, type Queries } from './sql';
+import { partRows, readOrThrow, UnreadableDocument, type UnreadableRow } from './unreadable';
 
 export interface StoredPractice {
   readonly id: string;
@@ -64,21 +66,31 @@ async function writeVersion(
     await queries.rows(
       sql`insert into form_snapshot (hash, form) values (${hash}, ${text}::jsonb) on conflict (hash) do nothing`,
     );
-  const document = JSON.stringify({ ...practice, forms: hashes, lengthMs: compile(practice).totalMs });
+  const document = JSON.stringify({
+    ...written(PRACTICE_DOCUMENT, practice),
+    forms: hashes,
+    lengthMs: compile(practice).totalMs,
+  });
   await queries.rows(
     sql`insert into practice_version (practice_id, version, saved_at, document, save_id) values (${id}, ${version}, ${new Date(atMs)}, ${document}::jsonb, ${saveId ?? null})`,
   );
 }
 
-async function readDocument(queries: Queries, document: unknown): Promise<Practice> {
-  const { lengthMs: _lengthMs, ...stored } = storedSchema.parse(document);
-  const hashes = [...new Set(Object.values(stored.forms))];
+async function readPracticeDocument(
+  queries: Queries,
+  row: Omit<UnreadableRow, 'problem'>,
+  document: unknown,
+): Promise<Practice> {
+  const stored = storedSchema.safeParse(document);
+  if (!stored.success) throw new UnreadableDocument({ ...row, problem: { code: 'no-document' } });
+  const { lengthMs: _lengthMs, ...practice } = stored.data;
+  const hashes = [...new Set(Object.values(practice.forms))];
   const rows = await queries.rows(sql`select hash, form from form_snapshot where hash = any(${hashes})`);
-  const byHash = new Map(rows.map((row) => [row.hash, row.form]));
+  const byHash = new Map(rows.map((one) => [one.hash, one.form]));
   const forms = Object.fromEntries(
-    Object.entries(stored.forms).map(([formId, hash]) => [formId, byHash.get(hash)]),
+    Object.entries(practice.forms).map(([formId, hash]) => [formId, byHash.get(hash)]),
   );
-  return practiceSchema.parse({ ...stored, forms });
+  return readOrThrow(PRACTICE_DOCUMENT, { ...practice, forms }, row);
 }
 
 /** The version a save made, if it was stored before. */
@@ -180,35 +192,50 @@ export async function readPractice(
     id,
     version: wanted,
     saveId: z.string().nullable().parse(stored.save_id) ?? undefined,
-    practice: await readDocument(queries, stored.document),
+    practice: await readPracticeDocument(queries, { kind: 'practice', id, name: head.name }, stored.document),
     updatedAtMs: head.updated_at.getTime(),
     binned: head.binned_at !== null,
   };
 }
 
 const summaryBrief = practiceSchema.shape.brief;
+const summarySchema = z.object({ length_ms: z.number(), brief: summaryBrief });
+
+/** What stands on the shelf or in the bin, the newest first; what cannot be read apart. */
+export interface Shelf {
+  readonly practices: readonly PracticeSummary[];
+  readonly unreadable: readonly UnreadableRow[];
+}
 
 /** The shelf, newest first: what is kept, or what is in the bin. */
-export async function listPractices(
-  queries: Queries,
-  where: 'shelf' | 'bin',
-): Promise<readonly PracticeSummary[]> {
+export async function listPractices(queries: Queries, where: 'shelf' | 'bin'): Promise<Shelf> {
   const rows = await queries.rows(sql`
     select p.id, p.name, p.version, p.updated_at, p.binned_at, v.document -> 'brief' as brief, v.document -> 'lengthMs' as length_ms
     from practice p join practice_version v on v.practice_id = p.id and v.version = p.version
     where (p.binned_at is not null) = ${where === 'bin'} order by p.updated_at desc`);
-  return rows.map((row) => {
+  const { readable, unreadable } = partRows(rows, (row): PracticeSummary => {
     const head = headSchema.parse(row);
+    const read = summarySchema.safeParse(row);
+    if (!read.success) {
+      const issue = read.error.issues[0];
+      throw new UnreadableDocument({
+        kind: 'practice',
+        id: head.id,
+        name: head.name,
+        problem: { code: 'field', path: issue?.path ?? [], message: issue?.message ?? 'not as expected' },
+      });
+    }
     return {
       id: head.id,
       name: head.name,
       version: head.version,
       updatedAtMs: head.updated_at.getTime(),
       binnedAtMs: head.binned_at?.getTime(),
-      lengthMs: z.number().parse(row.length_ms),
-      brief: summaryBrief.parse(row.brief),
+      lengthMs: read.data.length_ms,
+      brief: read.data.brief,
     };
   });
+  return { practices: readable, unreadable };
 }
 
 export async function listVersions(queries: Queries, id: string): Promise<readonly VersionSummary[]> {

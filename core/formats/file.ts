@@ -20,6 +20,8 @@ export interface FileKind<Content> {
   readonly format: string;
   readonly version: number;
   readonly schema: z.ZodType<Content>;
+  /** Brings what a file of an earlier time holds up to what is written now. */
+  readonly upgrade?: (data: unknown) => unknown;
 }
 
 export type Read<Content> =
@@ -78,7 +80,7 @@ export function readFile<Content>(text: string, kind: FileKind<Content>): Read<C
   const version = head.success ? head.data.version : undefined;
   if (version !== undefined && version > kind.version)
     return refuse({ code: 'newer', version, reads: kind.version });
-  const parsed = kind.schema.safeParse(data, { error: inWords });
+  const parsed = kind.schema.safeParse(kind.upgrade?.(data) ?? data, { error: inWords });
   if (parsed.success) return { ok: true, content: parsed.data };
   const issue = parsed.error.issues[0];
   return refuse({

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { isPlain, PRACTICE_DOCUMENT, upgraded } from '../documents';
 import { practiceSchema, withoutPrivate, type Practice } from '../practice';
 import { fileText, jsonSchemaOf, readFile, type FileProblem } from './file';
 
@@ -10,7 +11,16 @@ export const practiceFileSchema = z.strictObject({
   version: z.literal(PRACTICE_VERSION),
   practice: practiceSchema,
 });
-const KIND = { format: PRACTICE_FORMAT, version: PRACTICE_VERSION, schema: practiceFileSchema } as const;
+const KIND = {
+  format: PRACTICE_FORMAT,
+  version: PRACTICE_VERSION,
+  schema: practiceFileSchema,
+  // Files of version 1 were written before documents told their own version.
+  upgrade: (data: unknown): unknown =>
+    isPlain(data) && isPlain(data.practice)
+      ? { ...data, practice: upgraded(PRACTICE_DOCUMENT, data.practice, 0) }
+      : data,
+} as const;
 
 export type FileResult =
   { readonly ok: true; readonly practice: Practice } | { readonly ok: false; readonly problem: FileProblem };

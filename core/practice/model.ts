@@ -2,7 +2,6 @@ import { z } from 'zod';
 import { briefSchema, pinSchema } from '../brief';
 import {
   ANIMAL_SCHOOLS,
-  FORMER_VIRTUE_SCHOOLS,
   ORGAN_IDS,
   PHASE_IDS,
   VIRTUE_SCHOOLS,
@@ -113,11 +112,7 @@ export type Item = Readonly<z.infer<typeof itemSchema>>;
 export const practiceCustomsSchema = z.strictObject({
   outToIn: z.number().min(0.5).max(3),
   animalSchool: z.enum(ANIMAL_SCHOOLS.map((row) => row.id) as [AnimalSchoolId, ...AnimalSchoolId[]]),
-  virtueSchool: z.preprocess(
-    (id) =>
-      typeof id === 'string' && Object.hasOwn(FORMER_VIRTUE_SCHOOLS, id) ? FORMER_VIRTUE_SCHOOLS[id] : id,
-    z.enum(VIRTUE_SCHOOLS.map((row) => row.id) as [VirtueSchoolId, ...VirtueSchoolId[]]),
-  ),
+  virtueSchool: z.enum(VIRTUE_SCHOOLS.map((row) => row.id) as [VirtueSchoolId, ...VirtueSchoolId[]]),
   soundSchool: z.enum(SOUND_SCHOOLS.map((row) => row.id) as [SoundSchoolId, ...SoundSchoolId[]]),
   /** How quickly is spoken, for what holds people up while it is said; the usual where nothing is said. */
   wordsPerMin: z.number().min(80).max(240).optional(),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { formSchema } from '@/core/forms';
 import { itemSchema, practiceSchema, type Clip, type Practice } from '@/core/practice';
 import type { Unsaved } from '@/core/desk';
+import { practiceOfAnyAge } from '@/core/documents/practice';
 
 /**
  * What comes from outside the page (the server’s answers, this browser’s store), read with care. Apart from
@@ -19,15 +20,15 @@ export const readAnswer = (answer: unknown) => answerSchema.parse(answer);
 
 const keptSchema = z.object({
   baseVersion: z.number(),
-  sent: z.object({ saveId: z.string(), document: practiceSchema }).optional(),
-  latest: practiceSchema.optional(),
+  sent: z.object({ saveId: z.string(), document: practiceOfAnyAge }).optional(),
+  latest: practiceOfAnyAge.optional(),
   keptAtMs: z.number(),
 });
 /** As it was kept before each window had a key of its own. */
 const formerSchema = z.object({
   baseVersion: z.number(),
   saveId: z.string().optional(),
-  practice: practiceSchema,
+  practice: practiceOfAnyAge,
 });
 
 /** A practice kept in this browser with the version it was made from and when, if the text is one. */

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { leadActionSchema, leadState, recordOf, type ClassRecord } from '@/core/lead';
 import type { Session } from '@/core/desk/leading';
-import { practiceSchema } from '@/core/practice';
+import { practiceOfAnyAge } from '@/core/documents/practice';
 import { drop, keep, kept, keptKeys } from '@/ui/kit/keep';
 
 const sessionSchema: z.ZodType<Session> = z.object({
@@ -10,7 +10,7 @@ const sessionSchema: z.ZodType<Session> = z.object({
   version: z.number().int().min(1),
   groupId: z.string().max(64).nullable(),
   /** The practice as it was when the class began. */
-  practice: practiceSchema,
+  practice: practiceOfAnyAge,
   actions: z.array(leadActionSchema),
 });
 

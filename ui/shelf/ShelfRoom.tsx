@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { plainText } from '@/core/forms';
 import { briefLine } from '@/ui/words/names';
+import { UnreadableRows, type UnreadableShown } from '@/ui/kit/Unreadable';
 import { ShelfHead } from './ShelfHead';
 import { ShelfRow, type ShelfPractice } from './ShelfRow';
 import { useShelf } from './useShelf';
@@ -14,10 +15,12 @@ export function ShelfRoom({
   practices,
   where,
   zone,
+  unreadable,
 }: {
   practices: readonly ShelfPractice[];
   where: 'shelf' | 'bin';
   zone: string;
+  unreadable: readonly UnreadableShown[];
 }) {
   const [sought, setSought] = useState('');
   const { problem, post, bringIn } = useShelf();
@@ -60,6 +63,7 @@ export function ShelfRoom({
               : 'Practices you compose stand here. Begin with what the almanac suggests today, or with a new brief.'}
         </p>
       )}
+      <UnreadableRows rows={unreadable} />
       <ul className="border-t border-ink">
         {found.map((practice) => (
           <ShelfRow key={practice.id} practice={practice} where={where} zone={zone} post={post} />

@@ -1,8 +1,10 @@
-import { isOwnId } from '@/core/forms';
+import { isOwnId, REPERTOIRE, withOwn } from '@/core/forms';
 import { knownOf, rowOf } from '@/core/seek';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
-import { listBinnedForms, readRepertoire } from '@/server/forms';
+import { listBinnedForms, readOwnWithUnreadable } from '@/server/forms';
+import { unreadableRow } from '@/server/unreadable';
+import { UnreadableRows } from '@/ui/kit/Unreadable';
 import { FormsRoom } from '@/ui/forms/FormsRoom';
 
 export const metadata = { title: 'Forms' };
@@ -14,16 +16,20 @@ const one = (value: string | readonly string[] | undefined): string | undefined 
 export default async function FormsPage({ searchParams }: { searchParams: Query }) {
   const open = await database();
   const customs = await readCustoms(open);
-  const rows = (await readRepertoire(open)).map((form) => rowOf(form, customs, customs, isOwnId(form.id)));
+  const { own, unreadable } = await readOwnWithUnreadable(open);
+  const rows = withOwn(REPERTOIRE, own).map((form) => rowOf(form, customs, customs, isOwnId(form.id)));
   const query = await searchParams;
   const hold = one(query.hold);
   return (
-    <FormsRoom
-      rows={rows}
-      known={knownOf(rows)}
-      question={(one(query.q) ?? '').slice(0, 200)}
-      binned={await listBinnedForms(open)}
-      hold={rows.some((row) => row.id === hold) ? hold : undefined}
-    />
+    <>
+      <UnreadableRows rows={unreadable.map(unreadableRow)} />
+      <FormsRoom
+        rows={rows}
+        known={knownOf(rows)}
+        question={(one(query.q) ?? '').slice(0, 200)}
+        binned={await listBinnedForms(open)}
+        hold={rows.some((row) => row.id === hold) ? hold : undefined}
+      />
+    </>
   );
 }

@@ -1,4 +1,6 @@
 import { notFound } from 'next/navigation';
+import { orUnreadable, unreadableRow } from '@/server/unreadable';
+import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { readLed } from '@/server/led';
 import { LeadLoader } from '@/ui/lead/LeadLoader';
@@ -7,7 +9,9 @@ export const metadata = { title: 'Lead' };
 
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const led = await readLed(await database(), id);
+  const read = await orUnreadable(readLed(await database(), id));
+  if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
+  const led = read.value;
   if (!led) notFound();
   return <LeadLoader {...led} />;
 }

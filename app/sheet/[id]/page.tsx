@@ -1,5 +1,7 @@
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
+import { orUnreadable, unreadableRow } from '@/server/unreadable';
+import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { readLed } from '@/server/led';
 import { CueSheet } from '@/ui/sheet/CueSheet';
@@ -9,7 +11,9 @@ export const metadata = { title: 'Cue sheet' };
 
 export default async function SheetPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const led = await readLed(await database(), id);
+  const read = await orUnreadable(readLed(await database(), id));
+  if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
+  const led = read.value;
   if (!led) notFound();
   return (
     <main className="py-4 print:py-0">

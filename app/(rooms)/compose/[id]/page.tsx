@@ -1,5 +1,7 @@
 import { notFound } from 'next/navigation';
 import { composeRoomData } from '@/server/composeRoom';
+import { orUnreadable, unreadableRow } from '@/server/unreadable';
+import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { readPractice } from '@/server/practices';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
@@ -9,7 +11,9 @@ export const metadata = { title: 'Compose' };
 export default async function StoredPracticePage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const open = await database();
-  const stored = await readPractice(open, id);
+  const read = await orUnreadable(readPractice(open, id));
+  if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
+  const stored = read.value;
   if (!stored || stored.binned) notFound();
   const data = await composeRoomData(open, stored.practice, id);
   return (

@@ -3,7 +3,9 @@ import { hasVariant, REPERTOIRE, VARIANTS } from '@/core/forms';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { practicesUsing, readRepertoire, readWords } from '@/server/forms';
+import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { FormPage } from '@/ui/forms/FormPage';
+import { UnreadableRows } from '@/ui/kit/Unreadable';
 
 interface Props {
   readonly params: Promise<{ id: string }>;
@@ -17,14 +19,20 @@ export default async function OneFormPage({ params, searchParams }: Props) {
   if (!form) notFound();
   const { way } = await searchParams;
   const variant = VARIANTS.find((one) => one === way && hasVariant(form, one)) ?? 'full';
+  // Words that cannot be read stay as they are: at version 0 nothing can be saved over them.
+  const read = await orUnreadable(readWords(open, id));
+  const own = 'value' in read ? read.value : { words: undefined, version: 0 };
   return (
-    <FormPage
-      form={form}
-      variant={variant}
-      customs={await readCustoms(open)}
-      practices={await practicesUsing(open, id)}
-      shipped={REPERTOIRE.find((candidate) => candidate.id === id)}
-      own={await readWords(open, id)}
-    />
+    <>
+      <UnreadableRows rows={'unreadable' in read ? [unreadableRow(read.unreadable)] : []} />
+      <FormPage
+        form={form}
+        variant={variant}
+        customs={await readCustoms(open)}
+        practices={await practicesUsing(open, id)}
+        shipped={REPERTOIRE.find((candidate) => candidate.id === id)}
+        own={own}
+      />
+    </>
   );
 }

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { answering, readBody, refuse } from '@/server/answers';
 import { database } from '@/server/database';
-import { binGroup, groupSchema, restoreGroup, saveGroup } from '@/server/groups';
+import { groupSchema } from '@/core/documents';
+import { binGroup, restoreGroup, saveGroup } from '@/server/groups';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
 
 type Context = { params: Promise<{ id: string }> };

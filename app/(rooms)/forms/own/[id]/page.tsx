@@ -1,5 +1,7 @@
 import { notFound } from 'next/navigation';
 import { readCustoms } from '@/server/customs';
+import { orUnreadable, unreadableRow } from '@/server/unreadable';
+import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { readOwnForm } from '@/server/forms';
 import { FormEditor } from '@/ui/forms/editor/FormEditor';
@@ -9,7 +11,9 @@ export const metadata = { title: 'Write a form' };
 export default async function OwnFormPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
   const open = await database();
-  const stored = await readOwnForm(open, id);
+  const read = await orUnreadable(readOwnForm(open, id));
+  if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
+  const stored = read.value;
   if (!stored) notFound();
   return (
     <FormEditor

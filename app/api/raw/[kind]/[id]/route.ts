@@ -1,0 +1,20 @@
+import { z } from 'zod';
+import { answering, NOT_KEPT, refuse } from '@/server/answers';
+import { database } from '@/server/database';
+import { RAW_KINDS, rawOf } from '@/server/unreadable';
+
+/** What is stored of something that cannot be read, just as it is: it may be private, and stays on this machine. */
+export const GET = (_request: Request, context: { params: Promise<{ kind: string; id: string }> }) =>
+  answering(async () => {
+    const { kind, id } = await context.params;
+    const known = z.enum(RAW_KINDS).safeParse(kind);
+    const raw = known.success ? await rawOf(await database(), known.data, id) : undefined;
+    if (raw === undefined) return refuse(404, { message: 'There is nothing stored under that.' });
+    return new Response(`${JSON.stringify(raw, null, 2)}\n`, {
+      headers: {
+        ...NOT_KEPT,
+        'content-type': 'application/json; charset=utf-8',
+        'content-disposition': `attachment; filename="${kind}-${id.replace(/[^A-Za-z0-9-]+/g, '-').slice(0, 60)}.raw.json"`,
+      },
+    });
+  });

@@ -1,0 +1,12 @@
+import { formSchema, type Form } from '../../forms';
+import type { DocumentKind } from '../document';
+
+/**
+ * A form of one's own. Version 0 was stored without a version: what was added to forms until then has its usual value in
+ * the schema.
+ */
+export const FORM_DOCUMENT: DocumentKind<Form> = {
+  name: 'a form',
+  upgrades: [(former) => former],
+  schema: formSchema,
+};
