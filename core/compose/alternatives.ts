@@ -3,7 +3,7 @@ import type { Form, Role } from '../forms';
 import type { Practice, Reason } from '../practice/model';
 import type { People } from './asking';
 import { fitForm, type Fitting } from './candidates';
-import { meritOf } from './worth';
+import { meritOf } from './reasons';
 
 export interface Alternative {
   readonly form: Form;

@@ -8,7 +8,8 @@ import { modelOf } from './model';
 import type { Asking } from './asking';
 import { jointsOf, deepBits, type Joint } from './joints';
 import { targetsOf } from './reach';
-import { CHARACTERS, HEART, reasonsFor, type Character } from './worth';
+import { CHARACTERS, HEART, type Character } from './criteria';
+import { reasonsFor } from './reasons';
 import { obstaclesOf, type Obstacle } from './obstacles';
 
 /** What the forms that carry a theme are: those of the heart, without hinges. */

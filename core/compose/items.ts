@@ -1,3 +1,4 @@
+import { weight } from './weights';
 import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
@@ -158,12 +159,11 @@ export function doseOf(form: Form, repetitions: number, lesson: LessonStep | und
   if (lesson !== undefined && lesson !== 'drill' && lesson !== 'whole') return 0;
   const wanted = lesson === 'drill' ? most + 12 * multipleOf : usual;
   const off = (repetitions - wanted) / wanted;
-  return -(lesson === 'drill' ? 1.5 : 0.35) * off * off;
+  return weight(lesson === 'drill' ? 'drillDose' : 'dose') * off * off;
 }
 
 /** How long one form may go on before it is felt to, seconds: with arms up or legs low, still, or otherwise. */
 const LONG_SEC = { tiring: 120, still: 300, other: 180 } as const;
-const POINTS_A_MINUTE = 0.6;
 
 /**
  * What it costs to go on with one form for long: a form of slow repetitions done twice as often as usual is
@@ -173,7 +173,7 @@ export function longPoints(asks: Asks, role: Role, lesson: LessonStep | undefine
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
   const enough = tiring ? LONG_SEC.tiring : role === 'still' ? LONG_SEC.still : LONG_SEC.other;
-  return -POINTS_A_MINUTE * Math.max(0, ms / 60_000 - enough / 60);
+  return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }
 
 /**
@@ -189,9 +189,9 @@ export function waysOf(
   const { least, usual, most, multipleOf } = form.repetitions;
   const breathed = form.cycle.some(({ breath }) => breath === 'in' || breath === 'out');
   const stretches = SLOW_ROLES.has(role) && breathed ? FINE_STRETCHES : [1];
-  const slowed = (stretch: number): number => (stretch === 1 ? 0 : 0.03);
+  const slowed = (stretch: number): number => (stretch === 1 ? 0 : weight('slowed'));
   if (fixed !== undefined)
-    return stretches.map((stretch) => ({ repetitions: fixed, stretch, dose: -slowed(stretch) }));
+    return stretches.map((stretch) => ({ repetitions: fixed, stretch, dose: slowed(stretch) }));
   if (lesson === 'show' || lesson === 'parts' || lesson === 'mistakes')
     return [{ repetitions: 1, stretch: 1, dose: 0 }];
   const counts = [-2, -1, 0, 1, 2, 4].map((steps) => usual + steps * multipleOf);
@@ -206,7 +206,7 @@ export function waysOf(
     .toSorted((a, b) => a - b)
     .flatMap((repetitions) =>
       stretches.map((stretch) => {
-        return { repetitions, stretch, dose: doseOf(form, repetitions, lesson) - slowed(stretch) };
+        return { repetitions, stretch, dose: doseOf(form, repetitions, lesson) + slowed(stretch) };
       }),
     );
 }

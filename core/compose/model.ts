@@ -1,27 +1,20 @@
 import { themeBlocks } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
-import {
-  asksOf,
-  exhaleWanted,
-  organsOfForm,
-  stanceOf,
-  STANCES,
-  twinKind,
-  type Form,
-  type Role,
-} from '../forms';
+import { asksOf, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
 import { compile, type Item } from '../practice';
-import { STANCE_CHANGE_SEC } from '../time';
 import { seededRandom } from '../random';
+import { STANCE_CHANGE_SEC } from '../time';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
-import { doseOf, itemDraft, lengthMs, longPoints, measured, timeLine, waysOf } from './items';
+import { HEART, partsOf, type Part, type Weighing } from './criteria';
+import { doseOf, itemDraft, lengthMs, longPoints, measured, timeLine, waysOf, type Way } from './items';
 import { deepBits, loosenedBy } from './joints';
 import { placesOf, type Place } from './places';
 import { planSections, type SectionPlan } from './plan';
 import { targetsOf, type Target } from './reach';
+import { reasonsFor } from './reasons';
 import { distinct, type Candidate, type Counter, type Option, type Problem, type Section } from './solver';
-import { HEART, partsOf, reachParts, reasonsFor, withinPlace, type Part } from './worth';
+import { weight } from './weights';
 
 /** What a number in the problem stands for. */
 export interface Meaning {
@@ -62,12 +55,6 @@ const unitsOf = (minutes: number): number =>
   Math.min(MOST_UNITS, Math.max(LEAST_UNITS, Math.round(minutes * UNITS_A_MINUTE)));
 /** The whole may come out this much longer or shorter before the breath is settled. */
 const SLACK = 0.035;
-const TWIN_POINTS = 0.9;
-const RECENT_POINTS = [0.9, 0.5, 0.25] as const;
-const APART_POINTS = 2.2;
-const BLOCK_POINTS = 1.2;
-/** How far a draft's whim may lift or lower a form, so that another draft is another. */
-const WHIM_POINTS = 1.6;
 
 export const factorOf = (customs: Customs, strength: StrengthId): number =>
   STRENGTH_LEVELS[customs.strengths[strength]];
@@ -125,24 +112,55 @@ function meetingTwins(
 
 const stanceNumber = (stance: string): number => Math.max(0, (STANCES as readonly string[]).indexOf(stance));
 
-/**
- * The composer's model of a brief: sections with their candidates, each with its ways and its worth. Pure;
- * the numbers in it are the whole of what the solver knows.
- */
-export function modelOf(asking: Asking): Model {
-  const { brief, customs, people, seed } = asking;
-  const character = asking.character ?? 'as-asked';
-  const { allowed, refused } = sortOut(asking);
+/** Everything of a brief that its sections are made from. */
+interface Ground {
+  readonly asking: Asking;
+  readonly plan: readonly SectionPlan[];
+  readonly places: readonly (readonly Place[])[];
+  readonly targets: readonly Target[];
+  readonly weighing: Weighing;
+  readonly counters: Counters;
+  /** The counter of each target, in their order. */
+  readonly targetCounters: readonly number[];
+  readonly twins: ReadonlySet<string>;
+  /** The counter of forms these people have not met; none where nothing is known of them. */
+  readonly news: number | undefined;
+  /** The targets a form reaches, by its id. */
+  readonly hits: ReadonlyMap<string, readonly number[]>;
+  readonly whims: ReadonlyMap<string, number>;
+  readonly hinge: Model['hinge'];
+  readonly unitMs: number;
+  readonly totalUnits: number;
+  readonly strength: (id: StrengthId) => number;
+}
+
+const unitsIn = ({ unitMs }: Pick<Ground, 'unitMs'>, ms: number): number =>
+  Math.max(1, Math.round(ms / unitMs));
+
+const hitsOf = (targets: readonly Target[], form: Form): readonly number[] =>
+  targets.flatMap((target, index) => (target.reachOf(form) ? [index] : []));
+
+/** How far the seed lifts or lowers each form, so that another draft is another; nothing for the first. */
+function whimsOf({ seed }: Asking, allowed: readonly Allowed[]): ReadonlyMap<string, number> {
+  const random = seededRandom(seed);
+  return new Map(
+    allowed.map(({ form }) => [form.id, seed <= 1 ? 0 : (random.next() - 0.5) * weight('whim')]),
+  );
+}
+
+/** Forms the people have not met are counted, where it is known what they have met. */
+function newsOf({ people, customs }: Asking, counters: Counters): number | undefined {
+  if ((people.known?.length ?? 0) === 0) return undefined;
+  const atMost = customs.newFormsAtMost;
+  return counters.add([...Array.from({ length: atMost }, () => 0), -Infinity], { kind: 'new-forms', atMost });
+}
+
+function groundOf(asking: Asking, allowed: readonly Allowed[]): Ground {
+  const { brief, customs, people } = asking;
   const plan = planSections(brief);
   const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));
-  const totalUnits = Math.round((brief.minutes * 60_000) / unitMs);
-  const units = (ms: number): number => Math.max(1, Math.round(ms / unitMs));
   const strength = (id: StrengthId): number => factorOf(customs, id);
   const targets = targetsOf(brief, customs);
-  const random = seededRandom(seed);
-  const whims = new Map(
-    allowed.map(({ form }) => [form.id, seed <= 1 ? 0 : (random.next() - 0.5) * WHIM_POINTS]),
-  );
   const places = placesOf(asking, plan, allowed);
   const counters = new Counters();
   const targetCounters = targets.map((target) =>
@@ -151,161 +169,198 @@ export function modelOf(asking: Asking): Model {
       { kind: 'target', target },
     ),
   );
-  const twins = meetingTwins(places, plan);
-  const isNew = (form: Form): boolean => (people.known?.length ?? 0) > 0 && !people.known?.includes(form.id);
-  const news =
-    (people.known?.length ?? 0) > 0
-      ? counters.add([...Array.from({ length: customs.newFormsAtMost }, () => 0), -Infinity], {
-          kind: 'new-forms',
-          atMost: customs.newFormsAtMost,
-        })
-      : undefined;
-  const hits = new Map(
-    allowed.map(({ form }) => [
-      form.id,
-      targets.flatMap((target, index) => (target.reachOf(form) ? [index] : [])),
-    ]),
-  );
-  const blocks = themeBlocks(brief.theme);
-  const hingeEntry = plan.some((section) => section.hinge)
-    ? allowed.find(({ form }) => form.hinge)
-    : undefined;
-  const hingeMs = hingeEntry
-    ? compile(measured(hingeEntry.form, hingeItem(asking, hingeEntry, 'clear'), 1, brief, customs)).totalMs
-    : 0;
-
-  const meanings: Meaning[][] = [];
-  const sections = plan.map((section, at): Section => {
-    const { role } = section;
-    const heart = HEART.has(role);
-    const meant: Meaning[] = [];
-    const candidates = (places[at] ?? []).map((place): Candidate => {
-      const { form, fitting } = place.allowed;
-      const reasons = place.kept
-        ? place.kept.reasons
-        : [...(place.ownReasons ?? []), ...reasonsFor(form, role, brief, customs, targets)];
-      const draft: ItemDraft = place.kept
-        ? place.kept
-        : {
-            ...itemDraft(asking, place.allowed, role, reasons),
-            ...(place.lesson ? { lesson: place.lesson, familiarity: 'taught' as const } : {}),
-          };
-      const served =
-        hits.get(form.id) ?? targets.flatMap((target, index) => (target.reachOf(form) ? [index] : []));
-      const ofBlock = section.organ && organsOfForm(form, customs).includes(section.organ);
-      const parts: Part[] = [
-        ...withinPlace([
-          ...partsOf(form, fitting.variant, role, brief, customs, character),
-          ...reachParts(form, role, targets),
-          ...(ofBlock ? [{ strength: 'theme' as const, points: BLOCK_POINTS }] : []),
-        ]),
-      ];
-      if (blocks.length === 0 && heart && served.length === 0)
-        parts.push({ strength: 'theme', points: -0.5 });
-      // Where the custom wants the breath out by the nose, a form that sends it by the mouth suits less.
-      if (form.exhale === 'mouth' && exhaleWanted(form, role, customs.exhaleRoute) === 'nose')
-        parts.push({ strength: 'theme', points: -0.8 });
-      RECENT_POINTS.forEach((points, back) => {
-        if (people.recent?.[back]?.includes(form.id) && role !== 'arrive' && role !== 'close')
-          parts.push({ strength: 'variety', points: -points });
-      });
-      if (asking.apartFrom?.includes(form.id) && (heart || role === 'balance' || role === 'wake'))
-        parts.push({ strength: 'variety', points: -APART_POINTS });
-      const ways = place.kept
-        ? [
-            {
-              repetitions: place.kept.repetitions,
-              stretch: place.kept.stretch,
-              dose: doseOf(form, place.kept.repetitions, place.kept.lesson),
-            },
-          ]
-        : waysOf(form, role, place.lesson, place.pin?.repetitions);
-      const whim = place.kept || place.pinned ? 0 : (whims.get(form.id) ?? 0);
-      const own = parts.reduce((sum, { strength: id, points }) => sum + points * strength(id), whim);
-      const line = timeLine(form, draft, brief, customs);
-      const pace = place.kept ? 1 : draft.stretch;
-      const { start, end } = stanceOf(form, fitting.variant);
-      const changeMs =
-        (start === 'shoulder width' || start === 'chair' ? 0 : 1) *
-        STANCE_CHANGE_SEC[draft.familiarity] *
-        1000;
-      const asks = asksOf(form, fitting.variant);
-      const options = distinct(
-        ways.map((way) => {
-          const ms = lengthMs(line, way.repetitions, way.stretch * pace);
-          const dose = way.dose + longPoints(asks, role, place.lesson, ms);
-          return { units: units(ms + changeMs), value: own + dose * strength('dose'), way: { ...way, dose } };
-        }),
-      );
-      const twin = twinKind(form);
-      const counts = [
-        ...(heart ? served.map((index) => targetCounters[index] as number) : []),
-        ...(twin &&
-        twins.has(twin) &&
-        !place.lesson &&
-        (role === 'nourish' || role === 'clear' || role === 'balance')
-          ? [counters.twins(twin, TWIN_POINTS * strength('twins'), form.family)]
-          : []),
-        ...(news !== undefined && isNew(form) && !place.kept && role !== 'arrive' && role !== 'close'
-          ? [news]
-          : []),
-      ];
-      meant.push({
-        form,
-        item: draft,
-        kept: place.kept,
-        parts,
-        ways: options.map(({ way }) => way),
-        targets: heart ? served : [],
-        whim,
-      });
-      const late = role === 'clear' || role === 'nourish' || role === 'still' || role === 'balance';
-      return {
-        once: place.once,
-        options: options.map(({ units: taken, value }): Option => ({ units: taken, value })),
-        startStance: stanceNumber(start),
-        endStance: stanceNumber(end),
-        armsUp: asks.armsAboveShoulders,
-        low: asks.kneeBend === 'deep' || (asks.staticHold && asks.kneeBend === 'moderate'),
-        counts,
-        needs: late && !place.kept ? deepBits(form, fitting.variant) : 0,
-        // What is done in the heart of a practice no longer prepares it.
-        loosens: late ? 0 : loosenedBy(form),
-        pinned: place.pinned,
-        ...(place.pin?.place === undefined ? {} : { place: place.pin.place }),
-      };
-    });
-    meanings.push(meant);
-    const extraUnits = section.hinge && hingeEntry ? units(hingeMs) : 0;
-    return {
-      candidates,
-      extraUnits,
-      targetUnits: Math.round(section.targetMs / unitMs),
-      // A little inside the ranges, so that settling the breath does not lead out of them.
-      leastUnits: Math.ceil((section.leastMs * 1.04) / unitMs),
-      mostUnits: Math.max(1, Math.floor((section.mostMs * 0.97) / unitMs)),
-      awayCost: (9 / totalUnits) * strength('shares'),
-    };
-  });
   return {
     asking,
     plan,
-    problem: {
-      totalUnits,
-      slackUnits: Math.max(2, Math.round(totalUnits * SLACK)),
-      offCost: 12 / totalUnits,
-      stances: STANCES.length,
-      stanceCost: 0.3 * strength('stance') * (character === 'plainer' ? 2 : 1),
-      armsCost: 0.35 * strength('rest'),
-      lowCost: 0.35 * strength('rest'),
-      sections,
-      counters: counters.rows,
-    },
-    meanings,
+    places,
     targets,
-    counters: counters.meanings,
+    weighing: {
+      brief,
+      schools: customs,
+      character: asking.character ?? 'as-asked',
+      targets,
+      whole: {
+        customs,
+        people,
+        hasBlocks: themeBlocks(brief.theme).length > 0,
+        apartFrom: asking.apartFrom ?? [],
+      },
+    },
+    counters,
+    targetCounters,
+    twins: meetingTwins(places, plan),
+    news: newsOf(asking, counters),
+    hits: new Map(allowed.map(({ form }) => [form.id, hitsOf(targets, form)])),
+    whims: whimsOf(asking, allowed),
+    hinge: plan.some((section) => section.hinge) ? allowed.find(({ form }) => form.hinge) : undefined,
+    unitMs,
+    totalUnits: Math.round((brief.minutes * 60_000) / unitMs),
+    strength,
+  };
+}
+
+/** The item a place would become. */
+function draftAt({ asking, targets }: Ground, place: Place, role: Role): ItemDraft {
+  if (place.kept) return place.kept;
+  const { brief, customs } = asking;
+  const reasons = [
+    ...(place.ownReasons ?? []),
+    ...reasonsFor(place.allowed.form, role, brief, customs, targets),
+  ];
+  return {
+    ...itemDraft(asking, place.allowed, role, reasons),
+    ...(place.lesson ? { lesson: place.lesson, familiarity: 'taught' as const } : {}),
+  };
+}
+
+/** The ways a form may be done at a place: as it is kept, or as often and as slowly as is worth choosing among. */
+function waysAt({ allowed: { form }, kept, lesson, pin }: Place, role: Role): readonly Way[] {
+  if (!kept) return waysOf(form, role, lesson, pin?.repetitions);
+  const { repetitions, stretch } = kept;
+  return [{ repetitions, stretch, dose: doseOf(form, repetitions, kept.lesson) }];
+}
+
+/** The ways of a place as the solver chooses among them, each with its time and worth. */
+function optionsAt(ground: Ground, place: Place, role: Role, draft: ItemDraft, own: number) {
+  const { asking, strength } = ground;
+  const { form, fitting } = place.allowed;
+  const line = timeLine(form, draft, asking.brief, asking.customs);
+  const pace = place.kept ? 1 : draft.stretch;
+  const { start } = stanceOf(form, fitting.variant);
+  const isUsualStance = start === 'shoulder width' || start === 'chair';
+  const changeMs = isUsualStance ? 0 : STANCE_CHANGE_SEC[draft.familiarity] * 1000;
+  const asks = asksOf(form, fitting.variant);
+  return distinct(
+    waysAt(place, role).map((way) => {
+      const ms = lengthMs(line, way.repetitions, way.stretch * pace);
+      const dose = way.dose + longPoints(asks, role, place.lesson, ms);
+      return {
+        units: unitsIn(ground, ms + changeMs),
+        value: own + dose * strength('dose'),
+        way: { ...way, dose },
+      };
+    }),
+  );
+}
+
+/** The counters a form adds to at a place. */
+function countsAt(ground: Ground, place: Place, role: Role, served: readonly number[]): readonly number[] {
+  const { targetCounters, twins, counters, news, strength, asking } = ground;
+  const { form } = place.allowed;
+  const counts = HEART.has(role) ? served.map((index) => targetCounters[index] as number) : [];
+  const twin = twinKind(form);
+  const canMeet = role === 'nourish' || role === 'clear' || role === 'balance';
+  if (twin && twins.has(twin) && !place.lesson && canMeet)
+    counts.push(counters.twins(twin, -weight('twins') * strength('twins'), form.family));
+  const isNew = news !== undefined && !asking.people.known?.includes(form.id);
+  if (isNew && !place.kept && role !== 'arrive' && role !== 'close') counts.push(news);
+  return counts;
+}
+
+/** A place as the solver knows it, and what its numbers stand for. */
+function candidateAt(
+  ground: Ground,
+  section: SectionPlan,
+  place: Place,
+): { readonly candidate: Candidate; readonly meaning: Meaning } {
+  const { role } = section;
+  const { form, fitting } = place.allowed;
+  const { variant } = fitting;
+  const draft = draftAt(ground, place, role);
+  const served = ground.hits.get(form.id) ?? hitsOf(ground.targets, form);
+  const parts = partsOf({ form, variant, role, organ: section.organ }, ground.weighing);
+  const whim = place.kept || place.pinned ? 0 : (ground.whims.get(form.id) ?? 0);
+  const own = parts.reduce((sum, { strength, points }) => sum + points * ground.strength(strength), whim);
+  const options = optionsAt(ground, place, role, draft, own);
+  const { start, end } = stanceOf(form, variant);
+  const asks = asksOf(form, variant);
+  const late = role === 'clear' || role === 'nourish' || role === 'still' || role === 'balance';
+  return {
+    meaning: {
+      form,
+      item: draft,
+      kept: place.kept,
+      parts,
+      ways: options.map(({ way }) => way),
+      targets: HEART.has(role) ? served : [],
+      whim,
+    },
+    candidate: {
+      once: place.once,
+      options: options.map(({ units, value }): Option => ({ units, value })),
+      startStance: stanceNumber(start),
+      endStance: stanceNumber(end),
+      armsUp: asks.armsAboveShoulders,
+      low: asks.kneeBend === 'deep' || (asks.staticHold && asks.kneeBend === 'moderate'),
+      counts: countsAt(ground, place, role, served),
+      needs: late && !place.kept ? deepBits(form, variant) : 0,
+      // What is done in the heart of a practice no longer prepares it.
+      loosens: late ? 0 : loosenedBy(form),
+      pinned: place.pinned,
+      ...(place.pin?.place === undefined ? {} : { place: place.pin.place }),
+    },
+  };
+}
+
+/** A section's ranges, in units; a little inside its own, so that settling the breath does not lead out of them. */
+function rangesOf({ unitMs, totalUnits, strength }: Ground, section: SectionPlan) {
+  return {
+    targetUnits: Math.round(section.targetMs / unitMs),
+    leastUnits: Math.ceil((section.leastMs * 1.04) / unitMs),
+    mostUnits: Math.max(1, Math.floor((section.mostMs * 0.97) / unitMs)),
+    awayCost: (weight('awayFromShare') / totalUnits) * strength('shares'),
+  };
+}
+
+/** How long the hinge takes, units; nothing where there is none. */
+function hingeUnits(ground: Ground): number {
+  const { hinge, asking } = ground;
+  if (!hinge) return 0;
+  const { brief, customs } = asking;
+  const item = hingeItem(asking, hinge, 'clear');
+  return unitsIn(ground, compile(measured(hinge.form, item, 1, brief, customs)).totalMs);
+}
+
+/**
+ * The composer's model of a brief: sections with their candidates, each with its ways and its worth. Pure;
+ * the numbers in it are the whole of what the solver knows.
+ */
+export function modelOf(asking: Asking): Model {
+  const { allowed, refused } = sortOut(asking);
+  const ground = groundOf(asking, allowed);
+  const { plan, targets, hinge, unitMs, totalUnits, strength, weighing } = ground;
+  const extraUnits = hingeUnits(ground);
+  const built = plan.map((section, at) =>
+    (ground.places[at] ?? []).map((place) => candidateAt(ground, section, place)),
+  );
+  const sections = plan.map((section, at): Section => ({
+    candidates: (built[at] ?? []).map(({ candidate }) => candidate),
+    extraUnits: section.hinge ? extraUnits : 0,
+    ...rangesOf(ground, section),
+  }));
+  const problem: Problem = {
+    totalUnits,
+    slackUnits: Math.max(2, Math.round(totalUnits * SLACK)),
+    offCost: weight('offLength') / totalUnits,
+    stances: STANCES.length,
+    stanceCost:
+      weight('stanceChange') *
+      strength('stance') *
+      (weighing.character === 'plainer' ? weight('plainerStance') : 1),
+    armsCost: weight('armsInARow') * strength('rest'),
+    lowCost: weight('lowInARow') * strength('rest'),
+    sections,
+    counters: ground.counters.rows,
+  };
+  return {
+    asking,
+    plan,
+    problem,
+    meanings: built.map((list) => list.map(({ meaning }) => meaning)),
+    targets,
+    counters: ground.counters.meanings,
     refused,
-    hinge: hingeEntry,
+    hinge,
     unitMs,
   };
 }

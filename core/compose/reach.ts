@@ -20,6 +20,7 @@ import type { StrengthId } from '../customs';
 import { organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools } from '../forms';
 import { childOf, motherOf, organ, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
 import type { Reason } from '../practice/model';
+import { weight } from './weights';
 
 /** How a form gives what is asked for, best way first, and what that alone is worth. */
 export interface Reach {
@@ -40,6 +41,8 @@ export interface Target {
 /** Falling returns: the first form that serves the theme says most (common practice, shape chosen here). */
 const FALLING = [1, 0.82, 0.66, 0.52, 0.4, 0.3, 0.22, 0.15, 0.1, 0.05] as const;
 const STEEP = [1, 0.55, 0.25, 0.1, 0] as const;
+/** Of each of the five phases one is wanted, and hardly a second. */
+const ONCE = [1, 0.25, 0.05, 0] as const;
 const scaled = (points: number, shape: readonly number[]): readonly number[] =>
   shape.map((share) => share * points);
 
@@ -135,7 +138,7 @@ function wantedBy(
         channels: [],
         points: [],
         worth: { ...USUAL_WORTH, phase: 0.6 },
-        gains: scaled(4, [1, 0.25, 0.05, 0]),
+        gains: scaled(weight('eachPhaseFirst'), ONCE),
       }));
     case 'channel':
       return [
@@ -144,7 +147,7 @@ function wantedBy(
           key: `channel-${part.channel}`,
           phases: organOfChannel(part.channel) ? usual.phases : [],
           worth: { organ: 0.4, phase: 0, channel: 1.6, point: 0.4 },
-          gains: scaled(2.2, FALLING),
+          gains: scaled(weight('channelFirst'), FALLING),
         },
       ];
     case 'point':
@@ -157,14 +160,14 @@ function wantedBy(
           channels: [],
           points: [part.point],
           worth: { ...USUAL_WORTH, point: 2 },
-          gains: scaled(2.4, STEEP),
+          gains: scaled(weight('pointFirst'), STEEP),
         },
         {
           ...usual,
           key: `round-${part.point}`,
           points: [],
           worth: { ...USUAL_WORTH, organ: 0.5 },
-          gains: scaled(1.2, FALLING),
+          gains: scaled(weight('roundPointFirst'), FALLING),
         },
       ];
     case 'phase':
@@ -172,7 +175,7 @@ function wantedBy(
     case 'aim':
     case 'organ':
     case 'hour':
-      return [{ ...usual, key: JSON.stringify(part), gains: scaled(2.9, FALLING) }];
+      return [{ ...usual, key: JSON.stringify(part), gains: scaled(weight('organFirst'), FALLING) }];
     default:
       return part satisfies never;
   }
@@ -203,7 +206,7 @@ function supportTarget(brief: Brief, schools: FormSchools): readonly Target[] {
     {
       key: 'support',
       strength: 'support',
-      gains: scaled(1.2, STEEP),
+      gains: scaled(weight('supportFirst'), STEEP),
       reachOf: (form) => {
         const reason = reasonOf(form);
         return reason && { points: 0, reasons: [reason] };
@@ -233,5 +236,10 @@ export function actionReach(form: Form, brief: Brief): Reach | undefined {
   if (brief.intent === 'calm') wanted.add('calms');
   if (brief.intent === 'move') wanted.add('moves');
   const action = form.actions.find((candidate) => wanted.has(candidate));
-  return action && { points: aims.length > 0 ? 0.5 : 0.4, reasons: [{ code: 'acts', action }] };
+  return (
+    action && {
+      points: weight(aims.length > 0 ? 'aimAction' : 'intentAction'),
+      reasons: [{ code: 'acts', action }],
+    }
+  );
 }

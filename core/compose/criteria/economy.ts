@@ -1,0 +1,17 @@
+import { weight, type WeightId } from '../weights';
+import { only, type Character, type Criterion } from './criterion';
+
+const PLACE: Readonly<Record<Character, WeightId>> = {
+  'as-asked': 'place',
+  gentler: 'place',
+  fuller: 'placeFuller',
+  plainer: 'placePlainer',
+};
+
+export const economy: Criterion = {
+  id: 'economy',
+  strength: 'economy',
+  weights: ['place', 'placeFuller', 'placePlainer'],
+  isCapped: true,
+  points: (_, { character }) => only(weight(PLACE[character])),
+};

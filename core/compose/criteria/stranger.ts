@@ -1,0 +1,16 @@
+import { weight } from '../weights';
+import { HEART, only, type Criterion } from './criterion';
+
+/** In the heart of a practice for one thing, a form that serves nothing of it is in the way. */
+export const stranger: Criterion = {
+  id: 'stranger',
+  strength: 'theme',
+  weights: ['stranger'],
+  isCapped: false,
+  points: ({ form, role }, { targets, whole }) =>
+    only(
+      whole && !whole.hasBlocks && HEART.has(role) && !targets.some((target) => target.reachOf(form))
+        ? weight('stranger')
+        : 0,
+    ),
+};

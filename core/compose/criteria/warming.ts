@@ -1,0 +1,28 @@
+import { aim, themeParts, themePhases } from '../../brief';
+import type { PhaseId } from '../../phases';
+import { weight } from '../weights';
+import { only, type Criterion } from './criterion';
+
+/** The joints worth warming first for a phase (common practice, after the regions of the table). */
+const PHASE_JOINTS: Readonly<Record<PhaseId, readonly string[]>> = {
+  wood: ['spine', 'hips', 'neck'],
+  fire: ['shoulders', 'wrists', 'spine'],
+  earth: ['hips', 'knees', 'spine'],
+  metal: ['shoulders', 'wrists', 'neck'],
+  water: ['ankles', 'spine', 'hips'],
+};
+
+export const warming: Criterion = {
+  id: 'warming',
+  strength: 'theme',
+  weights: ['warmedJoint'],
+  isCapped: true,
+  points: ({ form, role }, { brief }) => {
+    if (role !== 'loosen') return [];
+    const joints = new Set([
+      ...themePhases(brief.theme).flatMap((phase) => PHASE_JOINTS[phase]),
+      ...themeParts(brief.theme).flatMap((part) => (part.kind === 'aim' ? aim(part.aim).joints : [])),
+    ]);
+    return only(form.loosens.filter((joint) => joints.has(joint)).length * weight('warmedJoint'));
+  },
+};

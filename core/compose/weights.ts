@@ -1,0 +1,74 @@
+/**
+ * Every number the model weighs with, in one table: its value, what it is counted in, and why it is there. Points are
+ * what the model adds up: a form costs 1.6 to take at all, and the first that serves an organ gives 2.9. All are chosen
+ * here after common practice; the user's own strengths are laid over them.
+ */
+interface Weight {
+  readonly value: number;
+  readonly unit:
+    'points' | 'points a minute' | 'points at full effort' | 'points over the practice' | 'share' | 'factor';
+  readonly why: string;
+}
+
+// prettier-ignore
+export const WEIGHTS = {
+  // What a form gives by itself.
+  firstRole: { value: 0.3, unit: 'points', why: 'A role a form is first known for counts a little more than one it can also play.' },
+  aimAction: { value: 0.5, unit: 'points', why: 'What an aim wants done is done.' },
+  intentAction: { value: 0.4, unit: 'points', why: 'What the intent wants done is done.' },
+  warmedJoint: { value: 0.35, unit: 'points', why: 'Each joint that the theme will use is worth warming first.' },
+  seasonPhase: { value: 0.5, unit: 'points', why: 'The season leans the choice a little to its own phase.' },
+  hourPolarity: { value: 0.4, unit: 'points', why: 'Yang in the morning, yin in the evening.' },
+  againstEvening: { value: -0.6, unit: 'points', why: 'What rouses suits the evening least.' },
+  againstMorning: { value: -0.2, unit: 'points', why: 'What stills suits the morning a little less.' },
+  ofBlock: { value: 1.2, unit: 'points', why: 'In a block for one organ its own forms come first.' },
+  besideHeart: { value: 0.22, unit: 'share', why: 'Beside the heart the theme still colours the choice.' },
+  enough: { value: 1.1, unit: 'points', why: 'Less than a form costs: no form is taken for what it gives alone.' },
+  beyondEnough: { value: 0.2, unit: 'share', why: 'What it gives beyond enough counts for so much.' },
+  // What a form costs.
+  place: { value: -1.6, unit: 'points', why: 'Every further form must be worth its place.' },
+  placeFuller: { value: -1.2, unit: 'points', why: 'A fuller draft takes more forms.' },
+  placePlainer: { value: -2.6, unit: 'points', why: 'A plainer draft takes few forms.' },
+  tooMuchEffort: { value: -1.6, unit: 'points at full effort', why: 'Too much effort for its section weighs most.' },
+  tooLittleEffort: { value: -0.6, unit: 'points at full effort', why: 'Too little effort for its section weighs less.' },
+  eveningEffort: { value: 0.6, unit: 'factor', why: 'In the evening less effort is right.' },
+  gentlerEffort: { value: 0.5, unit: 'factor', why: 'In a gentler draft less effort is right.' },
+  spared: { value: -0.7, unit: 'points', why: 'A gentler draft spares each thing a form asks.' },
+  levelTaught: { value: -0.6, unit: 'points', why: 'A harder form costs much while it is taught as we go.' },
+  levelKnown: { value: -0.15, unit: 'points', why: 'A harder form costs a little where it is known.' },
+  plainerLevel: { value: 3, unit: 'factor', why: 'A plainer draft minds hard forms more.' },
+  talk: { value: -1, unit: 'points a minute', why: 'Long announcing takes from the practice.' },
+  stranger: { value: -0.5, unit: 'points', why: 'In the heart a form that serves nothing of the theme is in the way.' },
+  mouthForNose: { value: -0.8, unit: 'points', why: 'Where the custom wants the breath out by the nose, a form that sends it by the mouth suits less.' },
+  lastClass: { value: -0.9, unit: 'points', why: 'What the last class did counts for less.' },
+  classBefore: { value: -0.5, unit: 'points', why: 'So does, a little, the one before …' },
+  classBeforeThat: { value: -0.25, unit: 'points', why: '… and the one before that.' },
+  apart: { value: -2.2, unit: 'points', why: 'Drafts to choose among should differ.' },
+  // What forms cost together.
+  twins: { value: -0.9, unit: 'points', why: 'Two forms of one kind for the same organs seldom both.' },
+  stanceChange: { value: 0.3, unit: 'points', why: 'A change of stance costs time and attention.' },
+  plainerStance: { value: 2, unit: 'factor', why: 'A plainer draft stays in one stance.' },
+  armsInARow: { value: 0.35, unit: 'points', why: 'Not two forms in a row with the arms up.' },
+  lowInARow: { value: 0.35, unit: 'points', why: 'Not two forms in a row in a low stance.' },
+  awayFromShare: { value: 9, unit: 'points over the practice', why: 'Each section near its usual share of the minutes.' },
+  offLength: { value: 12, unit: 'points over the practice', why: 'The whole near its minutes.' },
+  // How often and how long a form is done.
+  dose: { value: -0.35, unit: 'points', why: 'Near the usual repetitions; at twice as many, so much is lost.' },
+  drillDose: { value: -1.5, unit: 'points', why: 'Drilling wants as often as there is time for.' },
+  slowed: { value: -0.03, unit: 'points', why: 'A slower breath is as good, all else even.' },
+  long: { value: -0.6, unit: 'points a minute', why: 'A form that goes on longer than it should is felt to.' },
+  // What the theme gives: the first form that serves, before the returns fall.
+  organFirst: { value: 2.9, unit: 'points', why: 'The organ, phase, season, hour or aim asked for.' },
+  channelFirst: { value: 2.2, unit: 'points', why: 'The channel asked for.' },
+  pointFirst: { value: 2.4, unit: 'points', why: 'The point asked for.' },
+  roundPointFirst: { value: 1.2, unit: 'points', why: 'What lies round the point asked for.' },
+  eachPhaseFirst: { value: 4, unit: 'points', why: 'Where all five are walked, none is left out.' },
+  supportFirst: { value: 1.2, unit: 'points', why: 'The pair, the mother to nourish, the child to clear.' },
+  // How much a draft's whim may lift or lower a form, so that another draft is another.
+  whim: { value: 1.6, unit: 'points', why: 'Half of it up, half of it down.' },
+} as const satisfies Readonly<Record<string, Weight>>;
+
+export type WeightId = keyof typeof WEIGHTS;
+
+/** The value of a weight. */
+export const weight = (id: WeightId): number => WEIGHTS[id].value;
