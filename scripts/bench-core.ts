@@ -32,7 +32,14 @@ function report(what: string, ms: number, budgetMs?: number): void {
 }
 
 const make = (minutes: number) =>
-  compose({ ...PLAIN_BRIEF, minutes }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.01);
+  compose({
+    brief: { ...PLAIN_BRIEF, minutes },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.01,
+  });
 const hour = make(60);
 if (!hour.ok) throw new Error('the bench practice could not be composed');
 

@@ -49,14 +49,14 @@ afterAll(async () => {
 });
 
 const practice = (): Practice => {
-  const result = compose(
-    { ...PLAIN_BRIEF, minutes: 8 },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: [] },
-    1,
-    0.5,
-  );
+  const result = compose({
+    brief: { ...PLAIN_BRIEF, minutes: 8 },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.5,
+  });
   if (!result.ok) throw new Error('expected a practice');
   return { ...result.practice, name: "O'Neil <b>drop table practice;--</b> 氣" };
 };

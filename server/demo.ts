@@ -106,7 +106,13 @@ export async function seedDemo(database: Database): Promise<void> {
 
 function drafted(demo: DemoPractice): Practice {
   const conditions = GROUPS.find((group) => group.id === demo.brief.groupId)?.conditions ?? [];
-  const result = compose(demo.brief, REPERTOIRE, QUILLHAVEN, { conditions }, demo.seed);
+  const result = compose({
+    brief: demo.brief,
+    repertoire: REPERTOIRE,
+    customs: QUILLHAVEN,
+    people: { conditions },
+    seed: demo.seed,
+  });
   if (!result.ok) throw new Error(`the sample practice "${demo.name}" could not be composed`);
   return { ...result.practice, name: demo.name };
 }

@@ -108,14 +108,14 @@ describe('own words', () => {
 
 describe('a practice and its forms', () => {
   it('keeps a form as it was written, says that it changed, and takes the change when asked', async () => {
-    const result = compose(
-      { ...PLAIN_BRIEF, minutes: 8 },
-      REPERTOIRE,
-      DEFAULT_CUSTOMS,
-      { conditions: [] },
-      1,
-      0.5,
-    );
+    const result = compose({
+      brief: { ...PLAIN_BRIEF, minutes: 8 },
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      seed: 1,
+      enough: 0.5,
+    });
     if (!result.ok) throw new Error('expected a practice');
     await createPractice(open, 'p1', result.practice, NOW);
     const stored = (await readPractice(open, 'p1'))?.practice;

@@ -27,14 +27,14 @@ beforeAll(async () => {
     migrations: path.resolve('db/migrations'),
     demo: false,
   });
-  const made = compose(
-    { ...PLAIN_BRIEF, minutes: 8 },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: [] },
-    1,
-    0.5,
-  );
+  const made = compose({
+    brief: { ...PLAIN_BRIEF, minutes: 8 },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.5,
+  });
   if (!made.ok) throw new Error('expected a practice');
   led = made.practice;
   await createPractice(open, 'led', led, NOW);

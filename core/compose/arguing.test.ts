@@ -4,7 +4,7 @@ import { REPERTOIRE, type Form } from '../forms';
 import { compile, edit, formOf, type Practice } from '../practice';
 import {
   accountOf,
-  composed,
+  compose,
   effortCurve,
   likeness,
   makeItFit,
@@ -28,7 +28,7 @@ const asked: Asking = {
   seed: 1,
   enough: 0.001,
 };
-const draft = composed(asked);
+const draft = compose(asked);
 if (!draft.ok) throw new Error('the practice of these tests could not be composed');
 const { practice, timeline } = draft;
 const onTime = (one: Practice): boolean =>

@@ -2,7 +2,7 @@ import type { Form, Role } from '../forms';
 import { compile, formOf, type Item, type Practice, type Timeline } from '../practice';
 import { accountOf, worthOfPractice, type Contribution } from './account';
 import { fitForm, type Refusal } from './candidates';
-import { composed, type Composed } from './compose';
+import { compose, type Composed } from './compose';
 import { itemDraft } from './items';
 import { modelOf } from './model';
 import type { Asking } from './asking';
@@ -45,12 +45,12 @@ export function* threeDrafts(
   let drafts: readonly CharacterDraft[] = [];
   for (const character of CHARACTERS) {
     if (character === 'as-asked') continue;
-    const first = composed({ ...asking, character, enough: 0.01 });
+    const first = compose({ ...asking, character, enough: 0.01 });
     if (!first.ok) continue;
     const others = [...(beside ? [beside] : []), ...drafts.map(({ draft }) => draft.practice)];
     const alike = others.filter((other) => likeness(other, first.practice) > TOO_ALIKE);
     const apartFrom = [...(asking.apartFrom ?? []), ...alike.flatMap(carriers)];
-    const second = alike.length > 0 ? composed({ ...asking, character, enough: 0.01, apartFrom }) : first;
+    const second = alike.length > 0 ? compose({ ...asking, character, enough: 0.01, apartFrom }) : first;
     drafts = [...drafts, { character, draft: second.ok ? second : first }];
     yield drafts;
   }
@@ -94,7 +94,7 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
   const locked = practice.items.filter((item) => item.locked && !item.hinge);
   const kept = { items: locked, forms: practice.forms };
   const asked: Asking = { ...asking, kept, putIn: { formId, ...(role ? { role } : {}) }, enough: 0.005 };
-  const result = composed(asked);
+  const result = compose(asked);
   if (!result.ok) return { ok: false, because: 'obstacle', obstacles: obstaclesOf(modelOf(asked)) };
   // Both are weighed by the same model, the one without the wish to put something in.
   const plain: Asking = { ...asking };

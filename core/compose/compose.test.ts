@@ -5,19 +5,13 @@ import { REPERTOIRE, ROLES, ROLE_SHARES, asksOf, organsOfForm, type Form } from 
 import { CONDITION_IDS, cautionsOf } from '../people';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { compile, formOf, type Practice, type Timeline } from '../practice';
-import { alternatives, compose as composeTo, toleranceMs, type People } from '.';
+import { alternatives, compose as composeTo, toleranceMs, type Asking } from '.';
 import { evenly } from '../evenly.test.data';
 
 const brief = (over: Partial<Brief> = {}): Brief => ({ ...PLAIN_BRIEF, ...over });
 const nobody = { conditions: [] } as const;
 /** What is asked here holds of every draft: the first good one will do, and is there far sooner. */
-const compose = (
-  asked: Brief,
-  forms: readonly Form[],
-  customs: typeof DEFAULT_CUSTOMS,
-  people: People,
-  seed: number,
-) => composeTo(asked, forms, customs, people, seed, 0.5);
+const compose = (asking: Asking) => composeTo({ ...asking, enough: 0.5 });
 const themes: readonly Theme[] = [
   ...PHASE_IDS.map((phase): Theme => ({ kind: 'phase', phase })),
   ...ORGAN_IDS.map((organ): Theme => ({ kind: 'organ', organ })),
@@ -83,7 +77,13 @@ describe('compose', () => {
           [90, 5],
         ] as const) {
           const asked = brief({ theme, posture, minutes, breathsPerMin });
-          const result = compose(asked, REPERTOIRE, DEFAULT_CUSTOMS, nobody, 1);
+          const result = compose({
+            brief: asked,
+            repertoire: REPERTOIRE,
+            customs: DEFAULT_CUSTOMS,
+            people: nobody,
+            seed: 1,
+          });
           expect({ theme, posture, minutes, breathsPerMin, ok: result.ok }).toEqual({
             theme,
             posture,
@@ -115,7 +115,13 @@ describe('compose', () => {
         fc.integer({ min: 0, max: 4294967295 }),
         (over, conditions, seed) => {
           const asked = brief(over);
-          const result = compose(asked, REPERTOIRE, DEFAULT_CUSTOMS, { conditions }, seed);
+          const result = compose({
+            brief: asked,
+            repertoire: REPERTOIRE,
+            customs: DEFAULT_CUSTOMS,
+            people: { conditions },
+            seed,
+          });
           if (!result.ok) {
             expect(result.obstacles.length).toBeGreaterThan(0);
             return;
@@ -142,14 +148,22 @@ describe('compose', () => {
 
   it('is the same for the same seed and differs for others', () => {
     const draft = (seed: number) =>
-      JSON.stringify(compose(brief(), REPERTOIRE, DEFAULT_CUSTOMS, nobody, seed));
+      JSON.stringify(
+        compose({ brief: brief(), repertoire: REPERTOIRE, customs: DEFAULT_CUSTOMS, people: nobody, seed }),
+      );
     expect(draft(5)).toBe(draft(5));
     expect(new Set([1, 2, 3, 4, 5, 6].map(draft)).size).toBeGreaterThan(1);
   });
 
   it('puts forms of the theme into the heart of the practice', () => {
     for (const theme of themes) {
-      const result = compose(brief({ theme }), REPERTOIRE, DEFAULT_CUSTOMS, nobody, 3);
+      const result = compose({
+        brief: brief({ theme }),
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: nobody,
+        seed: 3,
+      });
       if (!result.ok) throw new Error('expected a practice');
       const heart = result.practice.items.filter((item) => item.role === 'nourish');
       const serving = heart.filter((item) =>
@@ -163,13 +177,13 @@ describe('compose', () => {
     const tigerFor = (organ: 'liver' | 'lung', animalSchool: 'standard' | 'crane') => {
       const customs = { ...DEFAULT_CUSTOMS, animalSchool };
       const only = REPERTOIRE.filter((form) => form.animal === 'tiger' || !form.roles.includes('nourish'));
-      const result = compose(
-        brief({ theme: { kind: 'organ', organ }, minutes: 8 }),
-        only,
+      const result = compose({
+        brief: brief({ theme: { kind: 'organ', organ }, minutes: 8 }),
+        repertoire: only,
         customs,
-        nobody,
-        1,
-      );
+        people: nobody,
+        seed: 1,
+      });
       return (
         result.ok &&
         result.practice.items.some(
@@ -187,13 +201,13 @@ describe('compose', () => {
 
   it('leaves out a sound that the chosen school does not have', () => {
     const customs = { ...DEFAULT_CUSTOMS, soundSchool: 'older' as const };
-    const result = compose(
-      brief({ theme: { kind: 'organ', organ: 'triple-burner' }, minutes: 40 }),
-      REPERTOIRE,
+    const result = compose({
+      brief: brief({ theme: { kind: 'organ', organ: 'triple-burner' }, minutes: 40 }),
+      repertoire: REPERTOIRE,
       customs,
-      nobody,
-      1,
-    );
+      people: nobody,
+      seed: 1,
+    });
     expect(result.ok && result.practice.items.some((item) => item.formId === 'sound-triple-burner')).toBe(
       false,
     );
@@ -206,7 +220,13 @@ describe('an impossible brief', () => {
   );
 
   it('says that sixty minutes cannot come from three forms, section by section', () => {
-    const result = compose(brief({ minutes: 60 }), three, DEFAULT_CUSTOMS, nobody, 1);
+    const result = compose({
+      brief: brief({ minutes: 60 }),
+      repertoire: three,
+      customs: DEFAULT_CUSTOMS,
+      people: nobody,
+      seed: 1,
+    });
     expect(result.ok).toBe(false);
     if (result.ok) return;
     expect(result.obstacles.map((obstacle) => obstacle.code)).toContain('empty-section');
@@ -227,19 +247,39 @@ describe('an impossible brief', () => {
       ].includes(form.id),
     );
     const asked = brief({ minutes: 60 });
-    const result = compose(asked, few, DEFAULT_CUSTOMS, nobody, 1);
+    const result = compose({
+      brief: asked,
+      repertoire: few,
+      customs: DEFAULT_CUSTOMS,
+      people: nobody,
+      seed: 1,
+    });
     expect(result.ok).toBe(false);
     if (result.ok) return;
     expect(result.obstacles[0]).toMatchObject({ code: 'too-few-forms', allowed: few.length });
     const help = result.helps.find((candidate) => candidate.code === 'other-minutes');
     expect(help).toBeDefined();
     if (help?.code === 'other-minutes')
-      expect(compose({ ...asked, minutes: help.minutes }, few, DEFAULT_CUSTOMS, nobody, 1).ok).toBe(true);
+      expect(
+        compose({
+          brief: { ...asked, minutes: help.minutes },
+          repertoire: few,
+          customs: DEFAULT_CUSTOMS,
+          people: nobody,
+          seed: 1,
+        }).ok,
+      ).toBe(true);
   });
 
   it('names the wish to leave forms out when that is in the way, and that allowing them helps', () => {
     const without = REPERTOIRE.filter((form) => form.roles.includes('close')).map((form) => form.id);
-    const result = compose(brief({ without }), REPERTOIRE, DEFAULT_CUSTOMS, nobody, 1);
+    const result = compose({
+      brief: brief({ without }),
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: nobody,
+      seed: 1,
+    });
     expect(result.ok).toBe(false);
     if (result.ok) return;
     expect(result.obstacles).toContainEqual({ code: 'empty-section', role: 'close', because: 'left-out' });
@@ -257,7 +297,13 @@ describe('an impossible brief', () => {
           : { ...form, roles: form.roles.filter((role) => role !== 'wake') },
     ) as Form[];
     const usable = risky.filter((form) => form.roles.length > 0);
-    const result = compose(brief(), usable, DEFAULT_CUSTOMS, { conditions: ['pregnancy'] }, 1);
+    const result = compose({
+      brief: brief(),
+      repertoire: usable,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: ['pregnancy'] },
+      seed: 1,
+    });
     expect(result.ok).toBe(false);
     if (!result.ok)
       expect(result.obstacles).toContainEqual({ code: 'empty-section', role: 'wake', because: 'caution' });
@@ -266,7 +312,13 @@ describe('an impossible brief', () => {
 
 describe('alternatives', () => {
   it('are of the same role, allowed, and not in the practice yet', () => {
-    const result = compose(brief(), REPERTOIRE, DEFAULT_CUSTOMS, { conditions: ['shoulder'] }, 1);
+    const result = compose({
+      brief: brief(),
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: ['shoulder'] },
+      seed: 1,
+    });
     if (!result.ok) throw new Error('expected a practice');
     const found = alternatives(result.practice, 'nourish', REPERTOIRE, DEFAULT_CUSTOMS, {
       conditions: ['shoulder'],
@@ -281,7 +333,13 @@ describe('alternatives', () => {
   });
 
   it('compiles to the length it says', () => {
-    const result = compose(brief(), REPERTOIRE, DEFAULT_CUSTOMS, nobody, 1);
+    const result = compose({
+      brief: brief(),
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: nobody,
+      seed: 1,
+    });
     if (result.ok) expect(compile(result.practice).totalMs).toBe(result.timeline.totalMs);
   });
 });

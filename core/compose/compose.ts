@@ -1,11 +1,10 @@
 import { ROLES, ROLE_SHARES, type Form, type Role } from '../forms';
 import type { Brief } from '../brief';
-import type { Customs } from '../customs';
 import { compile, type Item, type Practice, type Timeline } from '../practice';
 import { conflictOf, type Help, type Wish } from './conflict';
 import { hingeItem, modelOf, type Model } from './model';
 import { practiceCustoms } from './items';
-import type { Asking, ItemDraft, People } from './asking';
+import type { Asking, ItemDraft } from './asking';
 import { obstaclesOf, pinsInTheWay, type Obstacle } from './obstacles';
 import { solve, type Progress, type Selection } from './solver';
 import { gapScale, toleranceMs, type Proof } from './tolerance';
@@ -194,12 +193,12 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
   return {
     ok: false,
     obstacles: obstaclesOf(model),
-    ...conflictOf(asking, (changed) => isPossible(changed)),
+    ...conflictOf(asking, firstDraft),
   };
 }
 
 /** The draft that an asking leads to, if there is one: the first that is found, not the best. */
-export function firstDraft(asking: Asking): Composed | undefined {
+function firstDraft(asking: Asking): Composed | undefined {
   let model = modelOf(asking);
   const attempts = attemptsFor(model);
   for (let attempt = 0; attempt < attempts; attempt += 1) {
@@ -215,29 +214,17 @@ export function firstDraft(asking: Asking): Composed | undefined {
   return undefined;
 }
 
-const isPossible = (asking: Asking): Composed | undefined => firstDraft(asking);
-
-/** Runs a composition to its end. */
-export function composed(asking: Asking): ComposeResult {
+/**
+ * Makes a practice of what is asked, to the end of the search. Pure: the same asking gives the same practice.
+ * The compiled length is within 1 % (or 10 s) of the minutes asked; sections stand in order and within their
+ * ranges; no form stands twice but hinges and the steps of a lesson; joints are loosened before forms that
+ * use them deeply; what the group must avoid is left out or softened. Where that cannot be done the obstacles
+ * say what is in the way, the wishes which of them cannot stand together, and the helps what was tried and works.
+ */
+export function compose(asking: Asking): ComposeResult {
   const steps = composeSteps(asking);
   for (;;) {
     const next = steps.next();
     if (next.done) return next.value;
   }
 }
-
-/**
- * Makes a practice from a brief. Pure: the same arguments give the same practice.
- * The compiled length is within 1 % (or 10 s) of the minutes asked; sections stand in order and within their
- * ranges; no form stands twice but hinges and the steps of a lesson; joints are loosened before forms that
- * use them deeply; what the group must avoid is left out or softened. Where that cannot be done the obstacles
- * say what is in the way, the wishes which of them cannot stand together, and the helps what was tried and works.
- */
-export const compose = (
-  brief: Brief,
-  repertoire: readonly Form[],
-  customs: Customs,
-  people: People,
-  seed: number,
-  enough = 0,
-): ComposeResult => composed({ brief, repertoire, customs, people, seed, enough });

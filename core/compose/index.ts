@@ -1,4 +1,4 @@
-export { compose, composed, composeSteps, firstDraft, settle } from './compose';
+export { compose, composeSteps } from './compose';
 export { gapOf, toleranceMs } from './tolerance';
 export type { Proof } from './tolerance';
 export type { Composed, ComposeResult, Impossible } from './compose';

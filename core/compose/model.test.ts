@@ -4,7 +4,7 @@ import { DEFAULT_CUSTOMS, STRENGTH_IDS, type Customs } from '../customs';
 import { asksOf, formsOfSet, organsOfForm, phasesOfForm, REPERTOIRE, stanceOf } from '../forms';
 import { PHASE_IDS } from '../phases';
 import { formOf, type Practice } from '../practice';
-import { composed, composeSteps, gapOf, usedDeeply, type Asking, type Composed } from '.';
+import { compose, composeSteps, gapOf, usedDeeply, type Asking, type Composed } from '.';
 
 const asking = (over: Partial<Brief> = {}, more: Partial<Asking> = {}): Asking => ({
   brief: { ...PLAIN_BRIEF, ...over },
@@ -16,7 +16,7 @@ const asking = (over: Partial<Brief> = {}, more: Partial<Asking> = {}): Asking =
   ...more,
 });
 const made = (asked: Asking): Composed => {
-  const result = composed(asked);
+  const result = compose(asked);
   if (!result.ok) throw new Error(`expected a practice of ${JSON.stringify(asked.brief.theme)}`);
   return result;
 };
@@ -269,7 +269,7 @@ describe('pins, keeping and proof', () => {
     // Nothing worth more is found by asking for a draft without one of its own forms.
     const { practice } = step.value;
     for (const id of practice.items.filter((item) => item.role === 'nourish').map((item) => item.formId)) {
-      const other = composed({ ...asked, brief: { ...asked.brief, without: [id] } });
+      const other = compose({ ...asked, brief: { ...asked.brief, without: [id] } });
       if (other.ok) expect(other.proof.value).toBeLessThanOrEqual(step.value.proof.value + 1e-6);
     }
   }, 60_000);

@@ -3,7 +3,7 @@ import { briefSchema, PLAIN_BRIEF, type Brief, type Pin } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form } from '../forms';
 import { edit, type Practice } from '../practice';
-import { composed, type Asking, type Composed, type Impossible } from '.';
+import { compose, type Asking, type Composed, type Impossible } from '.';
 import { fitForm } from './candidates';
 import { makeItFit } from './fit';
 import { modelOf } from './model';
@@ -23,12 +23,12 @@ const asking = (
   ...more,
 });
 const made = (asked: Asking): Composed => {
-  const result = composed(asked);
+  const result = compose(asked);
   if (!result.ok) throw new Error(`expected a practice with ${JSON.stringify(asked.brief.withForms)}`);
   return result;
 };
 const failed = (asked: Asking): Impossible => {
-  const result = composed(asked);
+  const result = compose(asked);
   if (result.ok) throw new Error('expected no practice');
   return result;
 };
@@ -51,7 +51,7 @@ describe('what a brief fixes of a form', () => {
         fc.integer({ min: 1, max: 3 }),
         (form, place, times) => {
           const repetitions = times * form.repetitions.multipleOf;
-          const result = composed(asking([{ formId: form.id, role: 'nourish', place, repetitions }]));
+          const result = compose(asking([{ formId: form.id, role: 'nourish', place, repetitions }]));
           // A form can be too long for its section, or so deep that nothing loosens it: then it is said.
           if (!result.ok) {
             expect(result.obstacles.length + result.wishes.length).toBeGreaterThan(0);

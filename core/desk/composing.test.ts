@@ -20,7 +20,14 @@ const THEMES: readonly Theme[] = [
 ];
 const drafts: readonly Composed[] = THEMES.map((theme) => {
   const brief = { ...PLAIN_BRIEF, theme, minutes: 8 };
-  const result = compose(brief, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.5);
+  const result = compose({
+    brief,
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.5,
+  });
   if (!result.ok) throw new Error('the practice of these tests could not be composed');
   return result;
 });
@@ -134,7 +141,13 @@ describe('a redraft', () => {
   });
 
   it('that is impossible leaves the practice, and shows the wish so that it can be changed', () => {
-    const impossible = compose({ ...PLAIN_BRIEF, minutes: 2 }, [], DEFAULT_CUSTOMS, { conditions: [] }, 1);
+    const impossible = compose({
+      brief: { ...PLAIN_BRIEF, minutes: 2 },
+      repertoire: [],
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      seed: 1,
+    });
     if (impossible.ok) throw new Error('nothing can be composed of nothing');
     const room = opened().happens(wish({ minutes: 2 }), {
       kind: 'answered',

@@ -5,7 +5,13 @@ import { REPERTOIRE } from '../forms';
 import { clipOf, edit, type Item, type Practice } from '../practice';
 import { editByHand, keepChosen } from './handWork';
 
-const drafted = compose({ ...PLAIN_BRIEF, minutes: 10 }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1);
+const drafted = compose({
+  brief: { ...PLAIN_BRIEF, minutes: 10 },
+  repertoire: REPERTOIRE,
+  customs: DEFAULT_CUSTOMS,
+  people: { conditions: [] },
+  seed: 1,
+});
 if (!drafted.ok) throw new Error('expected a practice');
 const first: Practice = drafted.practice;
 const third = first.items[2] as Item;

@@ -19,14 +19,14 @@ import {
   type Session,
 } from './leading';
 
-const drafted = compose(
-  { ...PLAIN_BRIEF, minutes: 6 },
-  REPERTOIRE,
-  DEFAULT_CUSTOMS,
-  { conditions: [] },
-  1,
-  0.5,
-);
+const drafted = compose({
+  brief: { ...PLAIN_BRIEF, minutes: 6 },
+  repertoire: REPERTOIRE,
+  customs: DEFAULT_CUSTOMS,
+  people: { conditions: [] },
+  seed: 1,
+  enough: 0.5,
+});
 if (!drafted.ok) throw new Error('the practice of these tests could not be composed');
 const practice: Practice = drafted.practice;
 const timeline = compile(practice);

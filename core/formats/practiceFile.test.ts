@@ -8,8 +8,8 @@ import { REPERTOIRE } from '../forms';
 import { withoutPrivate, type Practice } from '../practice';
 
 const made = (seed: number, minutes = 12): Practice => {
-  const result = compose(
-    {
+  const result = compose({
+    brief: {
       ...PLAIN_BRIEF,
       minutes,
       theme: { kind: 'organ', organ: 'kidney' },
@@ -17,12 +17,12 @@ const made = (seed: number, minutes = 12): Practice => {
       intent: 'calm',
       familiarity: 'taught',
     },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: ['knee'] },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: ['knee'] },
     seed,
-    0.5,
-  );
+    enough: 0.5,
+  });
   if (!result.ok) throw new Error('expected a practice');
   return result.practice;
 };

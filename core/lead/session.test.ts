@@ -8,14 +8,14 @@ import { paceOf } from '../log';
 import { compile, eventAt, type Practice } from '../practice';
 import { evenly } from '../evenly.test.data';
 
-const result = compose(
-  { ...PLAIN_BRIEF, minutes: 8 },
-  REPERTOIRE,
-  DEFAULT_CUSTOMS,
-  { conditions: [] },
-  1,
-  0.5,
-);
+const result = compose({
+  brief: { ...PLAIN_BRIEF, minutes: 8 },
+  repertoire: REPERTOIRE,
+  customs: DEFAULT_CUSTOMS,
+  people: { conditions: [] },
+  seed: 1,
+  enough: 0.5,
+});
 if (!result.ok) throw new Error('expected a practice');
 const practice: Practice = result.practice;
 const { totalMs, items } = compile(practice);

@@ -6,14 +6,14 @@ import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
 
 function composed(minutes: number, posture: 'standing' | 'seated' = 'standing'): Practice {
-  const result = compose(
-    { ...PLAIN_BRIEF, minutes, posture, theme: { kind: 'organ', organ: 'liver' } },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: [] },
-    3,
-    0.5,
-  );
+  const result = compose({
+    brief: { ...PLAIN_BRIEF, minutes, posture, theme: { kind: 'organ', organ: 'liver' } },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 3,
+    enough: 0.5,
+  });
   if (!result.ok) throw new Error('expected a practice');
   return result.practice;
 }

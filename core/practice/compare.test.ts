@@ -7,14 +7,14 @@ import { comparePractices } from './compare';
 import { edit } from './edit';
 import type { Practice } from './model';
 
-const drafted = compose(
-  { ...PLAIN_BRIEF, minutes: 12 },
-  REPERTOIRE,
-  DEFAULT_CUSTOMS,
-  { conditions: [] },
-  1,
-  0.5,
-);
+const drafted = compose({
+  brief: { ...PLAIN_BRIEF, minutes: 12 },
+  repertoire: REPERTOIRE,
+  customs: DEFAULT_CUSTOMS,
+  people: { conditions: [] },
+  seed: 1,
+  enough: 0.5,
+});
 if (!drafted.ok) throw new Error('the practice of these tests could not be composed');
 const practice: Practice = drafted.practice;
 const ids = practice.items.map((item) => item.id);

@@ -64,14 +64,14 @@ const composed = (seed: number, minutes = 20): Practice => {
   const key = `${seed % 5}/${minutes}`;
   const known = drafts.get(key);
   if (known) return known;
-  const result = compose(
-    { ...practice([]).brief, minutes, breathsPerMin: 6, intent: 'clear-then-nourish' },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: [] },
-    seed % 5,
-    0.5,
-  );
+  const result = compose({
+    brief: { ...practice([]).brief, minutes, breathsPerMin: 6, intent: 'clear-then-nourish' },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: seed % 5,
+    enough: 0.5,
+  });
   if (!result.ok) throw new Error('expected a practice');
   drafts.set(key, result.practice);
   return result.practice;

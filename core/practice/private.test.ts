@@ -16,13 +16,13 @@ const made = () => {
     familiarity: 'known',
     without: [],
   } as const;
-  const result = compose(
-    { ...brief, without: [] },
-    REPERTOIRE,
-    DEFAULT_CUSTOMS,
-    { conditions: ['knee', 'shoulder', 'high-blood-pressure'] },
-    3,
-  );
+  const result = compose({
+    brief: { ...brief, without: [] },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: ['knee', 'shoulder', 'high-blood-pressure'] },
+    seed: 3,
+  });
   if (!result.ok) throw new Error('expected a draft');
   return { ...result.practice, waved: [{ note: 'conditions/i1/glaucoma', reason: 'she may' }] };
 };

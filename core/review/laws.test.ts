@@ -14,7 +14,14 @@ const themes: readonly Theme[] = [
   { kind: 'aim', aim: 'joints' },
 ];
 const drafts: readonly Practice[] = themes.map((theme) => {
-  const made = compose({ ...PLAIN_BRIEF, theme }, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.5);
+  const made = compose({
+    brief: { ...PLAIN_BRIEF, theme },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.5,
+  });
   if (!made.ok) throw new Error('the practices of these laws could not be composed');
   return made.practice;
 });
@@ -144,7 +151,14 @@ describe('the margin, whatever a hand has made of a practice', () => {
     ];
     for (const over of briefs) {
       const asked = { ...PLAIN_BRIEF, ...over };
-      const result = compose(asked, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.01);
+      const result = compose({
+        brief: asked,
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: { conditions: [] },
+        seed: 1,
+        enough: 0.01,
+      });
       if (!result.ok) throw new Error(`no practice of ${JSON.stringify(over)}`);
       const notes = review(result.practice, result.timeline, DEFAULT_CUSTOMS, { conditions: [] });
       expect({ over, notes: notes.filter(({ weight }) => weight !== 'consider') }).toEqual({

@@ -164,14 +164,14 @@ describe('the margin as a whole', () => {
     for (const organ of ['lung', 'kidney', 'liver', 'heart', 'spleen'] as const)
       for (const posture of ['standing', 'seated'] as const) {
         const people = { conditions: ['high-blood-pressure' as const] };
-        const made = compose(
-          { ...PLAIN_BRIEF, theme: { kind: 'organ', organ }, posture },
-          REPERTOIRE,
-          DEFAULT_CUSTOMS,
+        const made = compose({
+          brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ }, posture },
+          repertoire: REPERTOIRE,
+          customs: DEFAULT_CUSTOMS,
           people,
-          1,
-          0.5,
-        );
+          seed: 1,
+          enough: 0.5,
+        });
         if (!made.ok) throw new Error('expected a practice');
         const notes = review(made.practice, made.timeline, DEFAULT_CUSTOMS, people);
         expect(notes.filter(({ weight }) => weight === 'must')).toEqual([]);

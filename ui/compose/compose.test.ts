@@ -12,7 +12,14 @@ function drafted(
   over: Partial<Practice['brief']> = {},
 ): Practice {
   const brief = { ...PLAIN_BRIEF, theme, minutes: 15, ...over };
-  const result = compose(brief, REPERTOIRE, DEFAULT_CUSTOMS, { conditions: [] }, 1, 0.5);
+  const result = compose({
+    brief,
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.5,
+  });
   if (!result.ok) throw new Error('the practice of these tests could not be composed');
   return result.practice;
 }

@@ -31,14 +31,14 @@ describe('reasons', () => {
           minutes: 30,
           posture: index % 2 === 0 ? ('standing' as const) : ('seated' as const),
         };
-        const result = compose(
+        const result = compose({
           brief,
-          REPERTOIRE,
-          DEFAULT_CUSTOMS,
-          { conditions: ['high-blood-pressure', 'shoulder'] },
-          1,
-          0.5,
-        );
+          repertoire: REPERTOIRE,
+          customs: DEFAULT_CUSTOMS,
+          people: { conditions: ['high-blood-pressure', 'shoulder'] },
+          seed: 1,
+          enough: 0.5,
+        });
         if (!result.ok) continue;
         for (const reason of result.practice.items.flatMap((item) => item.reasons))
           heard.set(JSON.stringify(reason), reason);

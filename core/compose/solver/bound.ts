@@ -227,19 +227,16 @@ export function sectionTable(
   return { cells, width, usedBefore };
 }
 
-/** More in one counter than this is never counted. */
-const MOST_COUNT = 40;
-
-/** `slack[n]`: the most a counter that stands at `n` can still add, net of the price paid for what comes. */
-export function counterSlack(problem: Problem, counter: number, price: number): Float64Array {
+/** `slack[n]`: the most a counter that stands at `n`, and can come to `most`, can still add, net of the price paid for it. */
+export function counterSlack(problem: Problem, counter: number, price: number, most: number): Float64Array {
   const row = problem.counters[counter];
   if (!row) throw new RangeError(`no counter ${counter}`);
-  const slack = new Float64Array(MOST_COUNT + 1);
-  for (let count = 1; count <= MOST_COUNT; count += 1)
+  const slack = new Float64Array(most + 1);
+  for (let count = 1; count <= most; count += 1)
     slack[count] = (slack[count - 1] as number) + gainOf(row, count);
   // Gains never rise, so what may still be added is added as long as each one is worth its price.
   let more = 0;
-  for (let now = MOST_COUNT - 1; now >= 0; now -= 1) {
+  for (let now = most - 1; now >= 0; now -= 1) {
     more = Math.max(0, more + gainOf(row, now + 1) - price);
     slack[now] = (slack[now] as number) + more;
   }

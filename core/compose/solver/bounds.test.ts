@@ -231,7 +231,7 @@ describe('what a counter can still add', () => {
         if (last > price) return;
         const counts = Array.from({ length: 20 }, (_, more) => now + more);
         const most = Math.max(...counts.map((all) => worthOf(counter, all) - price * (all - now)));
-        const slack = counterSlack(problem, 0, price)[now] as number;
+        const slack = counterSlack(problem, 0, price, 40)[now] as number;
         if (most === -Infinity) expect(slack).toBe(-Infinity);
         else expect(slack).toBeCloseTo(most, 9);
       }),
@@ -243,7 +243,7 @@ describe('what a counter can still add', () => {
     const counter: Counter = { gains: [2, 1, 0.5] };
     expect([1, 2, 3, 4, 9].map((nth) => gainOf(counter, nth))).toEqual([2, 1, 0.5, 0.5, 0.5]);
     expect(worthOf(counter, 4)).toBe(4);
-    expect(() => counterSlack({ ...madeUpProblem(1, SMALL), counters: [] }, 0, 1)).toThrow('no counter 0');
+    expect(() => counterSlack({ ...madeUpProblem(1, SMALL), counters: [] }, 0, 1, 9)).toThrow('no counter 0');
   });
 });
 

@@ -1,3 +1,4 @@
+import { mostCounts } from './limits';
 import {
   counterSlack,
   sectionTable,
@@ -148,7 +149,12 @@ export function groundOf(
     prices,
     best,
     slack: problem.counters.map((_, counter) =>
-      counterSlack(problem, counter, prices.counters[counter] as number),
+      counterSlack(
+        problem,
+        counter,
+        prices.counters[counter] as number,
+        mostCounts(problem)[counter] as number,
+      ),
     ),
     tables: new Map(),
     lastSectionOfForm,

@@ -1,3 +1,4 @@
+import { mostCounts } from './limits';
 import { entryCost, suffixes, type Prepared, type Prices } from './bound';
 import { groundOf, sumSlack, tableOf, TINY, type Ground } from './ground';
 import { gainOf, NEVER, type Candidate, type Problem } from './problem';
@@ -73,10 +74,11 @@ export function relaxedPath(ground: Ground): Path | undefined {
 /** The count at which a counter is worth most at a price, the one nearest to what the path did. */
 export function bestCount(problem: Problem, counter: number, price: number, near: number): number {
   const row = problem.counters[counter] as Problem['counters'][number];
+  const limit = mostCounts(problem)[counter] as number;
   let least = 0;
-  while (least < 40 && gainOf(row, least + 1) > price + TINY) least += 1;
+  while (least < limit && gainOf(row, least + 1) > price + TINY) least += 1;
   let most = least;
-  while (most < 40 && gainOf(row, most + 1) >= price - TINY) most += 1;
+  while (most < limit && gainOf(row, most + 1) >= price - TINY) most += 1;
   return Math.min(most, Math.max(least, near));
 }
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import highsLoader from 'highs';
 import { solve, solved, valueOf, type Problem } from '.';
+import { mostCounts } from './limits';
 import { bruteForce, madeUpProblem, SMALL, type Size } from './instances.test.data';
 import { mixedInteger } from './mixedInteger.test.data';
 
@@ -111,5 +112,76 @@ describe('the search', () => {
       sections: problem.sections.map((section) => ({ ...section, candidates: [] })),
     };
     expect(solved(none)).toEqual({ selection: undefined, value: -Infinity, bound: -Infinity, proved: true });
+  });
+});
+
+describe('the limits of the search', () => {
+  /** So many forms of one unit each, all adding to one counter that gives a point for every one. */
+  const many = (forms: number, totalUnits: number, gains: readonly number[] = [1]): Problem => ({
+    totalUnits,
+    slackUnits: 0,
+    offCost: 0,
+    stances: 1,
+    stanceCost: 0,
+    armsCost: 0,
+    lowCost: 0,
+    counters: [{ gains }],
+    sections: [
+      {
+        extraUnits: 0,
+        targetUnits: totalUnits,
+        leastUnits: 0,
+        mostUnits: totalUnits,
+        awayCost: 0,
+        candidates: Array.from({ length: forms }, (_, once) => ({
+          once,
+          options: [{ units: 1, value: 0 }],
+          startStance: 0,
+          endStance: 0,
+          armsUp: false,
+          low: false,
+          counts: [0],
+          needs: 0,
+          loosens: 0,
+          pinned: false,
+        })),
+      },
+    ],
+  });
+
+  it('counts past forty: fifty forms in fifty units are worth fifty points, and that is proved', () => {
+    const { value, proved, selection } = solved(many(60, 50));
+    expect({ value, proved, chosen: selection?.[0]?.length }).toEqual({
+      value: 50,
+      proved: true,
+      chosen: 50,
+    });
+  });
+
+  it('proves what only the fiftieth gives', () => {
+    // Nothing for the first 44, and still nothing lost: all fifty are taken for the last six.
+    const gains = [...Array.from({ length: 50 }, () => 0.1), -5];
+    expect(solved(many(60, 50, gains)).value).toBeCloseTo(5, 9);
+  });
+
+  it('are told before anything is proved beyond them', () => {
+    expect(() => solved(many(300, 300))).toThrow('expected at most 255 chosen in one counter, got up to 300');
+    expect(() => solved(many(2, 5000))).toThrow('expected at most 4095 units of time, got 5000');
+    const [section] = many(2, 9).sections;
+    const [candidate] = section?.candidates ?? [];
+    if (!section || !candidate) throw new Error('expected a candidate');
+    const odd = (change: object): Problem => ({
+      ...many(2, 9),
+      sections: [{ ...section, candidates: [{ ...candidate, ...change }] }],
+    });
+    expect(() => solved(odd({ needs: 1 << 31 }))).toThrow('expected joints as at most 31 bits');
+    expect(() => solved(odd({ options: [{ units: 0.5, value: 1 }] }))).toThrow('expected whole units');
+  });
+
+  it('count no more of a form than it can stand: once, and only while there is time', () => {
+    expect(mostCounts(many(60, 50))).toEqual([50]);
+    expect(mostCounts(many(7, 50))).toEqual([7]);
+    const twice = many(3, 50);
+    expect(mostCounts({ ...twice, sections: [...twice.sections, ...twice.sections] })).toEqual([3]);
   });
 });

@@ -1,3 +1,4 @@
+import { checkLimits } from './limits';
 import { prepare, type Prices } from './bound';
 import { fix } from './fix';
 import { TINY, withPins } from './ground';
@@ -57,6 +58,7 @@ interface Open {
  * the best it can be at most. Within `enough` points of the best it stops.
  */
 export function* solve(given: Problem, enough = 0): Generator<Progress, Progress> {
+  checkLimits(given);
   const { problem: whole, points: pinned } = withPins(given);
   let progress: Progress = { selection: undefined, value: NEVER, bound: Infinity, proved: false };
   const shown = (): Progress => {

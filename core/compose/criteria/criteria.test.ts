@@ -1,0 +1,172 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
+import { PLAIN_BRIEF } from '../../brief';
+import { DEFAULT_CUSTOMS, STRENGTH_IDS } from '../../customs';
+import { REPERTOIRE, type Form } from '../../forms';
+import { blankForm } from '../../forms/drafting';
+import { WEIGHTS } from '../weights';
+import { CRITERIA, partsOf, wholePartsOf, type FormAt, type Weighing } from '.';
+
+const plain: Form = { ...blankForm('own-plain', 'Plain'), roles: ['balance', 'nourish'], polarity: 'even' };
+const weighing = (over: Partial<Weighing> = {}): Weighing => ({
+  brief: { ...PLAIN_BRIEF, dayPart: 'midday', familiarity: 'known' },
+  schools: DEFAULT_CUSTOMS,
+  character: 'as-asked',
+  targets: [],
+  ...over,
+});
+const whole = (over: Partial<NonNullable<Weighing['whole']>> = {}): Weighing =>
+  weighing({
+    whole: { customs: DEFAULT_CUSTOMS, people: { conditions: [] }, hasBlocks: false, apartFrom: [], ...over },
+  });
+const points = (
+  id: string,
+  form: Partial<Form>,
+  at: Partial<FormAt> = {},
+  by: Weighing = weighing(),
+): number => {
+  const criterion = CRITERIA.find((one) => one.id === id);
+  if (!criterion) throw new Error(`no criterion ${id}`);
+  return criterion
+    .points({ form: { ...plain, ...form }, variant: 'full', role: 'nourish', ...at }, by)
+    .reduce((sum, part) => sum + part.points, 0);
+};
+
+describe('the criteria', () => {
+  it('have ids of their own, strengths there are, and weights that say what they are for', () => {
+    expect(new Set(CRITERIA.map(({ id }) => id)).size).toBe(CRITERIA.length);
+    for (const { strength, weights } of CRITERIA) {
+      expect(STRENGTH_IDS).toContain(strength);
+      for (const id of weights) expect(WEIGHTS[id].why.length).toBeGreaterThan(10);
+    }
+  });
+
+  it('and the model use every weight there is, by its name', () => {
+    const folder = path.join(process.cwd(), 'core/compose');
+    const text = readdirSync(folder, { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('.ts') && !file.endsWith('.test.ts') && !file.endsWith('weights.ts'))
+      .map((file) => readFileSync(path.join(folder, file), 'utf8'))
+      .join('\n');
+    for (const id of Object.keys(WEIGHTS)) expect(text).toContain(`'${id}'`);
+  });
+
+  it.each<[string, string, Partial<Form>, Partial<FormAt>, Weighing, number]>([
+    ['the role it is first known for', 'first-role', { roles: ['nourish'] }, {}, weighing(), 0.3],
+    ['and not one it can also play', 'first-role', {}, {}, weighing(), 0],
+    [
+      'a hard form taught to people who want it plain',
+      'level',
+      { level: 3 },
+      {},
+      weighing({ character: 'plainer', brief: { ...PLAIN_BRIEF, familiarity: 'taught' } }),
+      -3.6,
+    ],
+    ['a hard form that is known', 'level', { level: 3 }, {}, weighing(), -0.3],
+    ['half a minute of talk', 'talk', { setupSec: { known: 30, taught: 90 } }, {}, weighing(), -0.5],
+    ['its place', 'economy', {}, {}, weighing(), -1.6],
+    ['its place where few are wanted', 'economy', {}, {}, weighing({ character: 'plainer' }), -2.6],
+    [
+      'yang in the morning',
+      'hour',
+      { polarity: 'yang' },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, dayPart: 'morning' } }),
+      0.4,
+    ],
+    [
+      'yang in the evening',
+      'hour',
+      { polarity: 'yang' },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, dayPart: 'evening' } }),
+      -0.6,
+    ],
+    [
+      'the season of another phase than the theme',
+      'season',
+      { phases: ['water'] },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, season: 'winter', theme: { kind: 'phase', phase: 'wood' } } }),
+      0.5,
+    ],
+    [
+      'the season that the theme is of',
+      'season',
+      { phases: ['water'] },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, season: 'winter', theme: { kind: 'phase', phase: 'water' } } }),
+      0,
+    ],
+    [
+      'two joints that wood will use',
+      'warming',
+      { loosens: ['spine', 'hips', 'ankles'] },
+      { role: 'loosen' },
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'phase', phase: 'wood' } } }),
+      0.7,
+    ],
+    [
+      'joints in the heart',
+      'warming',
+      { loosens: ['spine', 'hips'] },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'phase', phase: 'wood' } } }),
+      0,
+    ],
+    ['no effort where three tenths are right', 'arc', {}, {}, weighing(), -0.18],
+    ['nothing of the theme, in its heart', 'stranger', {}, {}, whole(), -0.5],
+    ['nothing of the theme, beside its heart', 'stranger', {}, { role: 'wake' }, whole(), 0],
+    [
+      'done in the last class and the one before that but one',
+      'lately',
+      {},
+      {},
+      whole({ people: { conditions: [], recent: [['own-plain'], [], ['own-plain']] } }),
+      -1.15,
+    ],
+    [
+      'done in the last class, to arrive',
+      'lately',
+      {},
+      { role: 'arrive' },
+      whole({ people: { conditions: [], recent: [['own-plain']] } }),
+      0,
+    ],
+    ['in another draft already', 'apart', {}, {}, whole({ apartFrom: ['own-plain'] }), -2.2],
+    [
+      'out by the mouth where the nose is wanted',
+      'exhale',
+      { exhale: 'mouth' },
+      {},
+      whole({ customs: { ...DEFAULT_CUSTOMS, exhaleRoute: 'nose' } }),
+      -0.8,
+    ],
+    ['the organ of its block', 'block', { organs: ['lung'] }, { organ: 'lung' }, weighing(), 1.2],
+    [
+      'arms up and breath held, where it is to be gentle',
+      'spared',
+      { asks: { ...plain.asks, armsAboveShoulders: true, breathHold: true } },
+      {},
+      weighing({ character: 'gentler' }),
+      -1.4,
+    ],
+  ])('weigh %s', (_, id, form, at, by, expected) => {
+    expect(points(id, form, at, by)).toBeCloseTo(expected, 9);
+  });
+
+  it('hold what a form gives alone below what its place costs, and let costs stand', () => {
+    for (const form of REPERTOIRE) {
+      const at: FormAt = { form, variant: 'full', role: form.roles[0] ?? 'nourish', organ: form.organs[0] };
+      const by = whole();
+      const given = (parts: ReturnType<typeof partsOf>): number =>
+        parts.reduce((sum, part) => sum + Math.max(0, part.points), 0);
+      const costs = (parts: ReturnType<typeof partsOf>): number =>
+        parts.reduce((sum, part) => sum + Math.min(0, part.points), 0);
+      const [free, held] = [wholePartsOf(at, by), partsOf(at, by)];
+      const all = given(free);
+      // All of the first 1.1 points, and a fifth of what is beyond.
+      expect(given(held)).toBeCloseTo(all <= 1.1 ? all : 1.1 + 0.2 * (all - 1.1), 9);
+      expect(costs(held)).toBeCloseTo(costs(free), 9);
+    }
+  });
+});
