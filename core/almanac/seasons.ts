@@ -6,23 +6,6 @@ import { addDays, dayNumber, instantOf, wallTime, type CivilDate } from './zone'
 export const SEASON_IDS = ['spring', 'summer', 'autumn', 'winter'] as const;
 export type SeasonId = (typeof SEASON_IDS)[number];
 
-export const SEASON_SCHOOLS = [
-  { id: 'solar-term', label: 'solar terms: spring begins at Lì Chūn', source: 'solar-terms' },
-  { id: 'equinox', label: 'equinoxes and solstices', source: 'common-practice' },
-  { id: 'calendar', label: 'calendar months: spring begins on 1 March', source: 'common-practice' },
-] as const satisfies readonly { id: string; label: string; source: SourceId }[];
-export type SeasonSchoolId = (typeof SEASON_SCHOOLS)[number]['id'];
-
-export const EARTH_SCHOOLS = [
-  {
-    id: 'four-turns',
-    label: 'the turn of each season (about 18 days before it changes)',
-    source: 'su-wen-29',
-  },
-  { id: 'late-summer', label: 'late summer', source: 'su-wen-9' },
-] as const satisfies readonly { id: string; label: string; source: SourceId }[];
-export type EarthSchoolId = (typeof EARTH_SCHOOLS)[number]['id'];
-
 export interface SeasonCustoms {
   readonly seasonSchool: SeasonSchoolId;
   readonly earthSchool: EarthSchoolId;
@@ -99,51 +82,108 @@ const TURN_DEG = 18;
 /** With the calendar school the turn is counted in days. */
 const TURN_DAYS = 18;
 
-function longitudeMarks(school: 'solar-term' | 'equinox', earth: EarthSchoolId): readonly LongitudeMark[] {
-  const marks = school === 'solar-term' ? SOLAR_MARKS : EQUINOX_MARKS;
-  const earthMarks: LongitudeMark[] =
-    earth === 'four-turns'
-      ? marks.map((mark, index) => ({
-          longitudeDeg: wrapDeg(mark.longitudeDeg - TURN_DEG),
-          season: (marks[(index + 3) % 4] as LongitudeMark).season,
-          earth: true,
-        }))
-      : [{ longitudeDeg: school === 'solar-term' ? 105 : 150, season: 'summer', earth: true }];
-  return [...marks, ...earthMarks].toSorted((a, b) => a.longitudeDeg - b.longitudeDeg);
+/** The turn before a season belongs to the season before it. */
+const seasonBefore = (marks: readonly YearMark[], index: number): SeasonId =>
+  (marks[(index + 3) % 4] as YearMark).season;
+
+/** A mark so many months later: south of the equator the seasons stand half a year apart. */
+const shifted = <Mark extends DateMark>(mark: Mark, months: number): Mark => ({
+  ...mark,
+  month: ((mark.month - 1 + months) % 12) + 1,
+});
+
+/** When earth rules, as a school has it: laid over the beginnings of the seasons. */
+interface EarthSchool {
+  readonly id: string;
+  readonly label: string;
+  readonly source: SourceId;
+  /** Where seasons go by the Sun's longitude; late summer begins at `lateSummerDeg` in that school. */
+  readonly onLongitudes: (
+    seasons: readonly LongitudeMark[],
+    lateSummerDeg: number,
+  ) => readonly LongitudeMark[];
+  /** Where seasons go by dates; `seasons` stand where they do in `year`, shifted by `shiftMonths`. */
+  readonly onDates: (seasons: readonly DateMark[], year: number, shiftMonths: number) => readonly DateMark[];
 }
 
-/**
- * The marks of a civil year, in order. South of the equator the seasons stand half a year apart; a turn is counted back
- * from its own season there, since months are not all as long.
- */
-function dateMarks(earth: EarthSchoolId, year: number, shiftMonths: number): readonly DateMark[] {
-  const shifted = <Mark extends DateMark>(mark: Mark): Mark => ({
-    ...mark,
-    month: ((mark.month - 1 + shiftMonths) % 12) + 1,
-  });
-  const seasons = CALENDAR_MARKS.map(shifted);
-  const before = (mark: DateMark, index: number): DateMark => {
-    const date = addDays({ year, month: mark.month, day: mark.day }, -TURN_DAYS);
-    return {
-      month: date.month,
-      day: date.day,
-      season: (seasons[(index + 3) % 4] as DateMark).season,
-      earth: true,
-    };
-  };
-  const marks: readonly DateMark[] =
-    earth === 'four-turns'
-      ? [...seasons, ...seasons.map(before)]
-      : // Late summer by the calendar runs from 15 August to 15 September and takes two weeks of autumn with it.
-        [
-          ...seasons.filter((mark) => mark.season !== 'autumn'),
-          ...[
-            { month: 8, day: 15, season: 'summer' as const, earth: true },
-            { month: 9, day: 16, season: 'autumn' as const, earth: false },
-          ].map(shifted),
-        ];
-  return marks.toSorted((a, b) => a.month * 100 + a.day - (b.month * 100 + b.day));
+/** To add a school: a row here, with its two functions. */
+export const EARTH_SCHOOLS = [
+  {
+    id: 'four-turns',
+    label: 'the turn of each season (about 18 days before it changes)',
+    source: 'su-wen-29',
+    onLongitudes: (seasons) => [
+      ...seasons,
+      ...seasons.map((mark, index) => ({
+        longitudeDeg: wrapDeg(mark.longitudeDeg - TURN_DEG),
+        season: seasonBefore(seasons, index),
+        earth: true,
+      })),
+    ],
+    // Counted back from its own season, since months are not all as long.
+    onDates: (seasons, year) => [
+      ...seasons,
+      ...seasons.map((mark, index) => {
+        const { month, day } = addDays({ year, month: mark.month, day: mark.day }, -TURN_DAYS);
+        return { month, day, season: seasonBefore(seasons, index), earth: true };
+      }),
+    ],
+  },
+  {
+    id: 'late-summer',
+    label: 'late summer',
+    source: 'su-wen-9',
+    onLongitudes: (seasons, lateSummerDeg) => [
+      ...seasons,
+      { longitudeDeg: lateSummerDeg, season: 'summer', earth: true },
+    ],
+    // By the calendar from 15 August to 15 September: it takes two weeks of autumn with it.
+    onDates: (seasons, _year, shiftMonths) => [
+      ...seasons.filter((mark) => mark.season !== 'autumn'),
+      shifted({ month: 8, day: 15, season: 'summer', earth: true }, shiftMonths),
+      shifted({ month: 9, day: 16, season: 'autumn', earth: false }, shiftMonths),
+    ],
+  },
+] as const satisfies readonly EarthSchool[];
+export type EarthSchoolId = (typeof EARTH_SCHOOLS)[number]['id'];
+
+/** A moment somewhere, and how far the seasons stand apart there. */
+interface Moment {
+  readonly atMs: number;
+  readonly zone: string;
+  readonly isSouthern: boolean;
 }
+
+/** When seasons begin, as a school has it. */
+interface SeasonSchool {
+  readonly id: string;
+  readonly label: string;
+  readonly source: SourceId;
+  readonly now: (moment: Moment, earth: EarthSchool) => SeasonNow;
+}
+
+/** To add a school: a row here, with its function. */
+export const SEASON_SCHOOLS = [
+  {
+    id: 'solar-term',
+    label: 'solar terms: spring begins at Lì Chūn',
+    source: 'solar-terms',
+    now: (moment, earth) => byLongitude(moment, earth.onLongitudes(SOLAR_MARKS, 105)),
+  },
+  {
+    id: 'equinox',
+    label: 'equinoxes and solstices',
+    source: 'common-practice',
+    now: (moment, earth) => byLongitude(moment, earth.onLongitudes(EQUINOX_MARKS, 150)),
+  },
+  {
+    id: 'calendar',
+    label: 'calendar months: spring begins on 1 March',
+    source: 'common-practice',
+    now: (moment, earth) => byCalendar(moment, earth),
+  },
+] as const satisfies readonly SeasonSchool[];
+export type SeasonSchoolId = (typeof SEASON_SCHOOLS)[number]['id'];
 
 const stretch = (mark: YearMark): SeasonStretch => ({
   season: mark.season,
@@ -195,9 +235,9 @@ function lastMarkBefore<Mark>(
 /** Half the tolerance of the search for a longitude, so that a season has begun at its own instant. */
 const EDGE_DEG = 0.0002;
 
-function byLongitude(atMs: number, customs: SeasonCustoms, shiftDeg: number): SeasonNow {
-  const school = customs.seasonSchool === 'equinox' ? 'equinox' : 'solar-term';
-  const marks = longitudeMarks(school, customs.earthSchool);
+function byLongitude({ atMs, isSouthern }: Moment, unsorted: readonly LongitudeMark[]): SeasonNow {
+  const shiftDeg = isSouthern ? 180 : 0;
+  const marks = unsorted.toSorted((a, b) => a.longitudeDeg - b.longitudeDeg);
   const longitude = wrapDeg(sunLongitudeDeg(atMs) + shiftDeg + EDGE_DEG);
   const current = lastMarkBefore(marks, (mark) => mark.longitudeDeg, longitude);
   return withChanges(
@@ -208,9 +248,14 @@ function byLongitude(atMs: number, customs: SeasonCustoms, shiftDeg: number): Se
   );
 }
 
-function byCalendar(atMs: number, customs: SeasonCustoms, zone: string, shiftMonths: number): SeasonNow {
+function byCalendar({ atMs, zone, isSouthern }: Moment, earth: EarthSchool): SeasonNow {
+  const shiftMonths = isSouthern ? 6 : 0;
   const today = wallTime(atMs, zone);
-  const marksOf = (year: number): readonly DateMark[] => dateMarks(customs.earthSchool, year, shiftMonths);
+  const seasons = CALENDAR_MARKS.map((mark) => shifted(mark, shiftMonths));
+  const marksOf = (year: number): readonly DateMark[] =>
+    earth
+      .onDates(seasons, year, shiftMonths)
+      .toSorted((a, b) => a.month * 100 + a.day - (b.month * 100 + b.day));
   const marks = marksOf(today.year);
   const current = lastMarkBefore(marks, (mark) => mark.month * 100 + mark.day, today.month * 100 + today.day);
   const instantOfMark = (mark: DateMark): number => {
@@ -226,6 +271,12 @@ function byCalendar(atMs: number, customs: SeasonCustoms, zone: string, shiftMon
   return withChanges(marks, current, instantOfMark, atMs);
 }
 
+function rowOf<Row extends { readonly id: string }>(rows: readonly Row[], id: string): Row {
+  const found = rows.find((row) => row.id === id);
+  if (!found) throw new RangeError(`expected one of ${rows.map((row) => row.id).join(', ')}, got ${id}`);
+  return found;
+}
+
 /**
  * The season and ruling phase at an instant, by the chosen schools, and when each changes next.
  * Calendar seasons change at local midnight in `zone`; the others at the Sun's longitude.
@@ -235,10 +286,10 @@ export function seasonAt(
   place: { readonly latitudeDeg: number; readonly zone: string },
   customs: SeasonCustoms,
 ): SeasonNow {
-  const southern = customs.mirrorSouth && place.latitudeDeg < 0;
-  return customs.seasonSchool === 'calendar'
-    ? byCalendar(atMs, customs, place.zone, southern ? 6 : 0)
-    : byLongitude(atMs, customs, southern ? 180 : 0);
+  const school: SeasonSchool = rowOf(SEASON_SCHOOLS, customs.seasonSchool);
+  const earth: EarthSchool = rowOf(EARTH_SCHOOLS, customs.earthSchool);
+  const isSouthern = customs.mirrorSouth && place.latitudeDeg < 0;
+  return school.now({ atMs, zone: place.zone, isSouthern }, earth);
 }
 
 /** What season a calendar of some school has, and whether it is the user's own. */

@@ -10,7 +10,7 @@ import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { dateText, hourText, plural } from '@/ui/kit/time';
 import { HourRing } from '@/ui/rings/HourRing';
 import { YearRing, type ClassMark } from '@/ui/rings/YearRing';
-import { INTENT_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+import { INTENT_NAMES, SEASON_NAMES, stretchName, themeName } from '@/ui/words/names';
 import { suggestionText } from '@/ui/words/suggestions';
 
 export interface AlmanacView {
@@ -36,14 +36,6 @@ const TURNING_NAMES: Readonly<Record<number, string>> = {
   180: 'September equinox',
   270: 'December solstice',
 };
-
-/** What the stretch of the year is called, by the way Earth is counted. */
-function stretchName(season: AlmanacReading['season'], earth: Customs['earthSchool']): string {
-  if (!season.earth) return SEASON_NAMES[season.season];
-  return earth === 'late-summer'
-    ? 'late summer'
-    : `the turn from ${SEASON_NAMES[season.season]} to ${SEASON_NAMES[season.nextSeason]}`;
-}
 
 /** "18 minutes ahead of the clock". */
 function againstClock(minutes: number): string {

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { Customs } from '@/core/customs';
 import { hasVariant, isOwnId, placesInSets, VARIANTS, type Form, type VariantId } from '@/core/forms';
+import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { ROLE_NAMES } from '@/ui/words/names';
 
 const WAY_NAMES = { full: 'in full', smaller: 'smaller', seated: 'seated' } as const;
@@ -65,9 +66,7 @@ export function FormHead({ form, variant, customs }: Props) {
         <Link className="press-plain" href={`/forms/own/new?from=${form.id}&way=${variant}`}>
           Make one of my own from it
         </Link>
-        <a className="press-plain" href={`/api/forms/${form.id}/export`} download>
-          As a file
-        </a>
+        <ExportLinks of="forms" id={form.id} className="press-plain" />
       </p>
     </header>
   );

@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import type { Brief } from '@/core/brief';
+import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { clockText, dateText } from '@/ui/kit/time';
 import { briefLine } from '@/ui/words/names';
 import type { useShelf } from './useShelf';
@@ -45,9 +46,7 @@ function Actions({ practice, where, post }: Omit<Props, 'zone'>) {
           >
             Copy<span className="sr-only"> {practice.name}</span>
           </button>
-          <a className="press-plain" href={`/api/practices/${practice.id}/export`} download>
-            File<span className="sr-only"> of {practice.name}</span>
-          </a>
+          <ExportLinks of="practices" id={practice.id} className="press-plain" called={practice.name} />
           <button
             type="button"
             className="press-plain"

@@ -1,4 +1,4 @@
-import type { DayPart, SeasonId } from '@/core/almanac';
+import type { DayPart, EarthSchoolId, SeasonId } from '@/core/almanac';
 import {
   aim,
   themeParts,
@@ -98,4 +98,23 @@ export function themeName(theme: Theme, formName: (id: string) => string = sente
 /** A one-line summary of a brief for lists. */
 export function briefLine(brief: Brief): string {
   return `${brief.minutes} min · ${DAY_PART_NAMES[brief.dayPart]} · ${themeName(brief.theme)} · ${INTENT_NAMES[brief.intent]} · ${brief.posture}`;
+}
+
+/** What the time of earth is called, by the school that counts it. */
+export const EARTH_STRETCHES = {
+  'late-summer': 'late summer',
+  'four-turns': 'the turn of the season',
+} as const satisfies Record<EarthSchoolId, string>;
+
+/** What a stretch of the year is called, by the way Earth is counted. */
+export function stretchName(
+  { season, earth, nextSeason }: { season: SeasonId; earth: boolean; nextSeason: SeasonId },
+  school: EarthSchoolId,
+): string {
+  if (!earth) return SEASON_NAMES[season];
+  const names = {
+    'late-summer': EARTH_STRETCHES['late-summer'],
+    'four-turns': `the turn from ${SEASON_NAMES[season]} to ${SEASON_NAMES[nextSeason]}`,
+  } as const satisfies Record<EarthSchoolId, string>;
+  return names[school];
 }

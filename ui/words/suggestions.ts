@@ -3,7 +3,7 @@ import type { EarthSchoolId } from '@/core/almanac';
 import type { SuggestionReason } from '@/core/brief';
 import { organ, phaseName } from '@/core/phases';
 import { dateText, plural } from '@/ui/kit/time';
-import { SEASON_NAMES } from './names';
+import { EARTH_STRETCHES, SEASON_NAMES } from './names';
 
 /** Keeping and loosening at the change of a season, by the phase that is ending and the one that comes. */
 const KEEP = {
@@ -26,7 +26,7 @@ export function suggestionText(reason: SuggestionReason, zone: string, earth: Ea
   switch (reason.code) {
     case 'season':
       return reason.earth
-        ? `${earth === 'late-summer' ? 'Late summer' : 'The turn of the season'} belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} of it left.`
+        ? `${capital(EARTH_STRETCHES[earth])} belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} of it left.`
         : `${capital(SEASON_NAMES[reason.season])} belongs to ${phaseName(reason.phase).name}; ${plural(reason.daysLeft, 'day')} until the phase changes.`;
     case 'season-turning':
       return `${plural(reason.daysLeft, 'day')} of ${phaseName(reason.from).name} left: keep ${KEEP[reason.from]}, begin to ${BEGIN[reason.to]}.`;

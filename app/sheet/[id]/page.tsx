@@ -4,6 +4,7 @@ import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { readLed } from '@/server/led';
+import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { CueSheet } from '@/ui/sheet/CueSheet';
 import { PrintButton } from '@/ui/sheet/PrintButton';
 
@@ -19,9 +20,7 @@ export default async function SheetPage({ params }: { params: Promise<{ id: stri
     <main className="py-4 print:py-0">
       <nav aria-label="Cue sheet" className="no-print mx-auto mb-3 flex max-w-[56rem] flex-wrap gap-2 px-6">
         <PrintButton />
-        <a className="press" href={`/api/practices/${id}/export`} download>
-          Save as a file
-        </a>
+        <ExportLinks of="practices" id={id} className="press" />
         <Link className="press" href={`/compose/${id}`}>
           Back to the score
         </Link>

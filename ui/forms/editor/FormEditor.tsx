@@ -8,6 +8,7 @@ import { phasesOfForm, type Form, type Stroke } from '@/core/forms';
 import { postureBefore, strokesIn, variantOf, withStrokesIn } from '@/core/forms/drafting';
 import { reviewForm } from '@/core/forms/review';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { useReady } from '@/ui/kit/useReady';
 import { EditorFigure } from './EditorFigure';
 import { EditorHead } from './EditorHead';
@@ -104,9 +105,7 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
               <Link className="press-plain" href={`/forms/${form.id}`}>
                 See its page
               </Link>
-              <a className="press-plain" href={`/api/forms/${form.id}/export`} download>
-                As a file
-              </a>
+              <ExportLinks of="forms" id={form.id} className="press-plain" />
               <button type="button" className="press-plain" onClick={() => at.happens({ kind: 'bin-asked' })}>
                 Into the bin
               </button>

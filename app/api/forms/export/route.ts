@@ -1,17 +1,13 @@
-import { writeFormFile } from '@/core/formats';
+import { FORM_EXPORTERS } from '@/core/formats/exporters';
 import { answering, refuse } from '@/server/answers';
 import { database } from '@/server/database';
+import { exported } from '@/server/exported';
 import { readOwn } from '@/server/forms';
 
-/** All forms of one's own as one file. */
-export const GET = () =>
+/** All forms of one's own together. */
+export const GET = (request: Request) =>
   answering(async () => {
     const { forms } = await readOwn(await database());
     if (forms.length === 0) return refuse(404, { message: 'There are no forms of your own yet.' });
-    return new Response(writeFormFile(forms), {
-      headers: {
-        'content-type': 'application/json; charset=utf-8',
-        'content-disposition': 'attachment; filename="own.forms.json"',
-      },
-    });
+    return exported(FORM_EXPORTERS, request, forms, 'own');
   });

@@ -1,18 +1,14 @@
-import { writeFormFile } from '@/core/formats';
+import { FORM_EXPORTERS } from '@/core/formats/exporters';
 import { answering, refuse } from '@/server/answers';
 import { database } from '@/server/database';
+import { exported } from '@/server/exported';
 import { readRepertoire } from '@/server/forms';
 
-/** A form as a file, in the practitioner's own words where there are any; notes stay at home. */
-export const GET = (_request: Request, context: { params: Promise<{ id: string }> }) =>
+/** A form to be taken along, in the practitioner's own words where there are any; notes stay at home. */
+export const GET = (request: Request, context: { params: Promise<{ id: string }> }) =>
   answering(async () => {
     const { id } = await context.params;
     const form = (await readRepertoire(await database())).find((candidate) => candidate.id === id);
     if (!form) return refuse(404, { message: 'There is no such form.' });
-    return new Response(writeFormFile([form]), {
-      headers: {
-        'content-type': 'application/json; charset=utf-8',
-        'content-disposition': `attachment; filename="${form.id}.forms.json"`,
-      },
-    });
+    return exported(FORM_EXPORTERS, request, [form], form.id);
   });
