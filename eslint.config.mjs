@@ -25,6 +25,22 @@ const config = [
     },
   },
   {
+    // A promise that nobody waits for hides its failure: `void` says that it is meant.
+    files: ['**/*.ts', '**/*.tsx'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: { '@typescript-eslint/no-floating-promises': 'error' },
+  },
+  {
+    // What is longer cannot be read at a glance; flat exhaustive switches say so where they stand.
+    files: ['**/*.ts'],
+    ignores: ['**/*.test.ts', '**/*.test.data.ts', 'e2e/**', 'scripts/**'],
+    rules: { 'max-lines-per-function': ['error', { max: 60, skipBlankLines: true, skipComments: true }] },
+  },
+  {
+    files: ['**/*.tsx'],
+    rules: { 'max-lines-per-function': ['error', { max: 150, skipBlankLines: true, skipComments: true }] },
+  },
+  {
     // The core is pure: what time it is and what chance brings are arguments.
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],

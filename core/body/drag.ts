@@ -1,3 +1,4 @@
+import { defined } from '../text/defined';
 import { findMisses } from './misses';
 import { otherSide, type Side } from './sides';
 import { type Hand, type Posture } from './posture';
@@ -62,19 +63,16 @@ function led(skeleton: Skeleton, side: Side, hand: Hand): Hand {
   };
 }
 
-const withoutAbsent = <T extends object>(value: T): T =>
-  Object.fromEntries(Object.entries(value).filter(([, entry]) => entry !== undefined)) as T;
-
 function handLevers(posture: Posture, side: Side, alone: boolean, skeleton: Skeleton): Levers {
   const hands = posture.hands ?? {};
   const hand = led(skeleton, side, hands[side] ?? hands.both ?? { near: 'hanging' });
   const together = !alone && hands.left === undefined && hands.right === undefined;
   const put = (moved: Hand): Posture => {
-    const whole = withoutAbsent(moved);
+    const whole = defined(moved);
     if (together) return { ...posture, hands: { both: whole } };
     const other = otherSide(side);
     const kept = hands[other] ?? hands.both;
-    return { ...posture, hands: withoutAbsent({ [side]: whole, [other]: kept }) };
+    return { ...posture, hands: defined({ [side]: whole, [other]: kept }) };
   };
   if (hand.near === 'reach') {
     const [x, y, z] = hand.toward ?? [0, -1, 0];
@@ -138,7 +136,7 @@ function footLevers(posture: Posture, side: Side, upM: number): Levers {
           ...(chair ? {} : { weight: side === 'left' ? 0 : 1 }),
           feet: {
             ...feet,
-            lifted: withoutAbsent({
+            lifted: defined({
               ...start,
               thigh: round(thigh, 0),
               knee: round(knee, 0),

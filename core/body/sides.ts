@@ -1,3 +1,4 @@
+import { defined } from '../text/defined';
 import type { Posture } from './posture';
 
 /** Standing as the places of points are described: upright, arms a little out, palms forward. */
@@ -21,24 +22,19 @@ export function footValue(value: EachFoot | undefined, side: Side, otherwise: nu
 const opposite = (value: number | undefined): number | undefined =>
   value === undefined ? undefined : -value;
 
-/** Leaves out what is undefined, so that an optional field is absent, not present and empty. */
-function said<T extends object>(value: T): T {
-  return Object.fromEntries(Object.entries(value).filter(([, entry]) => entry !== undefined)) as T;
-}
-
 const swapFeet = (value: EachFoot): EachFoot =>
-  typeof value === 'number' ? value : said({ left: value.right, right: value.left });
+  typeof value === 'number' ? value : defined({ left: value.right, right: value.left });
 
 /** The same posture with left and right changed over, as seen in a mirror. */
 export function mirror(posture: Posture): Posture {
   const { feet, pelvis, trunk, head, hands } = posture;
-  return said({
+  return defined({
     ...posture,
     // Rounded, so that a mirror of a mirror is what it was.
     weight: posture.weight === undefined ? undefined : Number((1 - posture.weight).toFixed(6)),
     feet:
       feet &&
-      said({
+      defined({
         ...feet,
         ahead: feet.ahead && { ...feet.ahead, foot: otherSide(feet.ahead.foot) },
         turnOut: feet.turnOut === undefined ? undefined : swapFeet(feet.turnOut),
@@ -46,9 +42,9 @@ export function mirror(posture: Posture): Posture {
         toes: feet.toes === undefined ? undefined : swapFeet(feet.toes),
         lifted: feet.lifted && { ...feet.lifted, foot: otherSide(feet.lifted.foot) },
       }),
-    pelvis: pelvis && said({ ...pelvis, turn: opposite(pelvis.turn) }),
-    trunk: trunk && said({ ...trunk, turn: opposite(trunk.turn), bend: opposite(trunk.bend) }),
-    head: head && said({ ...head, turn: opposite(head.turn), tilt: opposite(head.tilt) }),
-    hands: hands && said({ both: hands.both, left: hands.right, right: hands.left }),
+    pelvis: pelvis && defined({ ...pelvis, turn: opposite(pelvis.turn) }),
+    trunk: trunk && defined({ ...trunk, turn: opposite(trunk.turn), bend: opposite(trunk.bend) }),
+    head: head && defined({ ...head, turn: opposite(head.turn), tilt: opposite(head.tilt) }),
+    hands: hands && defined({ both: hands.both, left: hands.right, right: hands.left }),
   });
 }

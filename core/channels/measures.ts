@@ -133,6 +133,7 @@ const aside = (cun: number, of: MeasureId, line: string): readonly Count[] =>
   cun === 0 ? [] : [{ cun, of, from: `to the side of the ${line}` }];
 
 /** The distances in cùn that fix a place; empty where it is fixed by its landmarks alone. */
+// eslint-disable-next-line max-lines-per-function -- a flat exhaustive switch
 export function countsOf(site: Site): readonly Count[] {
   switch (site.on) {
     case 'belly': {

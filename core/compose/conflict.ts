@@ -47,6 +47,7 @@ const nearMinutes = (minutes: number): readonly number[] =>
   MINUTES.filter((one) => one !== minutes).toSorted((a, b) => Math.abs(a - minutes) - Math.abs(b - minutes));
 
 /** The ways a wish can be loosened, the least first; none where it was never made. */
+// eslint-disable-next-line max-lines-per-function -- a flat exhaustive switch
 function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
   const { brief } = asking;
   switch (wish) {

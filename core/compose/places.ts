@@ -44,115 +44,155 @@ export function blockAllows(
   return !others.some((other) => other.organ !== undefined && organs.includes(other.organ));
 }
 
+/** What a brief and its theme say of places, and the places found so far. */
+interface Placing {
+  readonly asking: Asking;
+  readonly plan: readonly SectionPlan[];
+  readonly places: Place[][];
+  /** The heart of the practice, where sets and lessons stand. */
+  readonly heart: number;
+  readonly joints: readonly string[];
+  readonly lessons: readonly string[];
+  /** Where a form stands in the set the theme asks for. */
+  readonly inSet: ReadonlyMap<string, { readonly set: string; readonly index: number }>;
+  readonly pins: ReadonlyMap<string, Pin>;
+  /** Numbers given out: the same for the same form. */
+  once: number;
+}
+
+/** Sets and lessons keep an order of their own, in the middle of the list. */
+const SET_ORDER = 400;
+const LESSON_ORDER = 500;
+
+function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
+  const { brief, customs } = asking;
+  const parts = themeParts(brief.theme);
+  const sets = parts.flatMap((part) =>
+    part.kind === 'set' && FORM_SETS.some((row) => row.id === part.set) ? [part.set] : [],
+  );
+  return {
+    asking,
+    plan,
+    places: plan.map(() => []),
+    heart: plan.findIndex((section) => section.role === 'nourish'),
+    joints: formsOfSet('joints', customs),
+    lessons: parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : [])),
+    inSet: new Map(
+      sets.flatMap((set) => formsOfSet(set, customs).map((id, index) => [id, { set, index }] as const)),
+    ),
+    pins: new Map((brief.withForms ?? []).map((pin) => [pin.formId, pin])),
+    once: 0,
+  };
+}
+
+/** The steps of a lesson, one after another in the heart. */
+function placeLesson(placing: Placing, allowed: Allowed): void {
+  const { places, heart, pins } = placing;
+  LESSON_STEPS.forEach((lesson, step) => {
+    places[heart]?.push({
+      allowed,
+      once: placing.once,
+      order: LESSON_ORDER + step / 10,
+      pinned: true,
+      lesson,
+      ...(lesson === 'drill' ? countOf(pins.get(allowed.form.id)) : {}),
+      ownReasons: [{ code: 'lesson', step: lesson }],
+    });
+    placing.once += 1;
+  });
+}
+
+/** A form the brief asks for: in the section it names, or the first it can play. */
+function placePinned(
+  { asking, plan, places, pins }: Placing,
+  allowed: Allowed,
+  once: number,
+  order: (role: Role) => number,
+): boolean {
+  const { form } = allowed;
+  const putIn = asking.putIn?.formId === form.id ? asking.putIn : undefined;
+  const pin = pins.get(form.id);
+  if (!putIn && !pin) return false;
+  const own = form.roles.find((one) => plan.some((section) => section.role === one));
+  const role = putIn?.role ?? pin?.role ?? own ?? 'nourish';
+  // A section that this practice does not have holds no candidate, and so cannot be had.
+  const isThere = plan.some((section) => section.role === role);
+  const at = isThere ? sectionFor(plan, role, organsOfForm(form, asking.customs)) : -1;
+  places[at]?.push({
+    allowed,
+    once,
+    order: order(role),
+    pinned: true,
+    ...(pin ? { pin } : {}),
+    ownReasons: [{ code: 'must-be-in', ...fixedOf(pin) }],
+  });
+  return true;
+}
+
+/** A form wherever it may stand: as a lesson, in its set, where the brief wants it, or in every section of its roles. */
+function placeForm(placing: Placing, allowed: Allowed, index: number): void {
+  const { asking, plan, places, heart, joints, inSet, pins } = placing;
+  const { form } = allowed;
+  const once = placing.once;
+  placing.once += 1;
+  if (placing.lessons.includes(form.id)) return placeLesson(placing, allowed);
+  if (asking.kept?.items.some((item) => item.formId === form.id)) return;
+  const member = inSet.get(form.id);
+  if (member) {
+    places[heart]?.push({
+      allowed,
+      once,
+      order: SET_ORDER + member.index / 100,
+      pinned: true,
+      ...countOf(pins.get(form.id)),
+      ownReasons: [{ code: 'of-the-set', set: member.set, number: member.index + 1 }],
+    });
+    return;
+  }
+  const order = (role: Role): number => orderOf(form, index, joints, role);
+  if (placePinned(placing, allowed, once, order)) return;
+  const organs = organsOfForm(form, asking.customs);
+  plan.forEach((section, at) => {
+    // A set fills the heart of its practice alone.
+    if (inSet.size > 0 && section.role === 'nourish') return;
+    if (form.roles.includes(section.role) && blockAllows(plan, at, organs))
+      places[at]?.push({ allowed, once, order: order(section.role), pinned: false });
+  });
+}
+
+/** What is kept keeps its order; the others find their places around it. */
+function placeKept(placing: Placing, allowed: readonly Allowed[]): void {
+  const { asking, plan, places, joints } = placing;
+  let after = -1;
+  for (const item of asking.kept?.items ?? []) {
+    const form = asking.kept?.forms[item.formId];
+    if (!form) continue;
+    const at = sectionFor(plan, item.role, organsOfForm(form, asking.customs));
+    const index = allowed.findIndex((entry) => entry.form.id === form.id);
+    const order = Math.max(after + 0.001, orderOf(form, Math.max(0, index), joints, item.role));
+    after = order;
+    const { variant, omitHolds, exhaleByMouth } = item;
+    places[at]?.push({
+      allowed: { form, fitting: { variant, omitHolds, exhaleByMouth, reasons: [] } },
+      once: placing.once,
+      order,
+      pinned: true,
+      kept: item,
+    });
+    placing.once += 1;
+  }
+}
+
 /** Which forms are candidates where: by their roles, by set, lesson, pins and what is kept. */
 export function placesOf(
   asking: Asking,
   plan: readonly SectionPlan[],
   allowed: readonly Allowed[],
 ): Place[][] {
-  const { brief, customs } = asking;
-  const places: Place[][] = plan.map(() => []);
-  const joints = formsOfSet('joints', customs);
-  const parts = themeParts(brief.theme);
-  const sets = parts.flatMap((part) =>
-    part.kind === 'set' && FORM_SETS.some((row) => row.id === part.set) ? [part.set] : [],
-  );
-  const inSet = new Map(
-    sets.flatMap((set) => formsOfSet(set, customs).map((id, index) => [id, { set, index }] as const)),
-  );
-  const lessons = parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : []));
-  const keptIds = new Set((asking.kept?.items ?? []).map((item) => item.formId));
-  const pins = new Map((brief.withForms ?? []).map((pin) => [pin.formId, pin]));
-  const heart = plan.findIndex((section) => section.role === 'nourish');
-  let once = 0;
-  allowed.forEach((entry, index) => {
-    const { form } = entry;
-    const number = once;
-    once += 1;
-    const organs = organsOfForm(form, customs);
-    if (lessons.includes(form.id)) {
-      LESSON_STEPS.forEach((lesson, step) => {
-        places[heart]?.push({
-          allowed: entry,
-          once,
-          order: 500 + step / 10,
-          pinned: true,
-          lesson,
-          ...(lesson === 'drill' ? countOf(pins.get(form.id)) : {}),
-          ownReasons: [{ code: 'lesson', step: lesson }],
-        });
-        once += 1;
-      });
-      return;
-    }
-    if (keptIds.has(form.id)) return;
-    const order = (role: Role): number => orderOf(form, index, joints, role);
-    const member = inSet.get(form.id);
-    if (member) {
-      places[heart]?.push({
-        allowed: entry,
-        once: number,
-        order: 400 + member.index / 100,
-        pinned: true,
-        ...countOf(pins.get(form.id)),
-        ownReasons: [{ code: 'of-the-set', set: member.set, number: member.index + 1 }],
-      });
-      return;
-    }
-    const putIn = asking.putIn?.formId === form.id ? asking.putIn : undefined;
-    const pin = pins.get(form.id);
-    if (putIn || pin) {
-      const role =
-        putIn?.role ??
-        pin?.role ??
-        form.roles.find((one) => plan.some((section) => section.role === one)) ??
-        'nourish';
-      // A section that this practice does not have holds no candidate, and so cannot be had.
-      const at = plan.some((section) => section.role === role) ? sectionFor(plan, role, organs) : -1;
-      places[at]?.push({
-        allowed: entry,
-        once: number,
-        order: order(role),
-        pinned: true,
-        ...(pin ? { pin } : {}),
-        ownReasons: [{ code: 'must-be-in', ...fixedOf(pin) }],
-      });
-      return;
-    }
-    plan.forEach((section, at) => {
-      // A set fills the heart of its practice alone.
-      if (sets.length > 0 && section.role === 'nourish') return;
-      if (form.roles.includes(section.role) && blockAllows(plan, at, organs))
-        places[at]?.push({ allowed: entry, once: number, order: order(section.role), pinned: false });
-    });
-  });
-  // What is kept keeps its order; the others find their places around it.
-  let after = -1;
-  for (const item of asking.kept?.items ?? []) {
-    const form = asking.kept?.forms[item.formId];
-    if (!form) continue;
-    const at = sectionFor(plan, item.role, organsOfForm(form, customs));
-    const index = allowed.findIndex((entry) => entry.form.id === form.id);
-    const order = Math.max(after + 0.001, orderOf(form, Math.max(0, index), joints, item.role));
-    after = order;
-    places[at]?.push({
-      allowed: {
-        form,
-        fitting: {
-          variant: item.variant,
-          omitHolds: item.omitHolds,
-          exhaleByMouth: item.exhaleByMouth,
-          reasons: [],
-        },
-      },
-      once,
-      order,
-      pinned: true,
-      kept: item,
-    });
-    once += 1;
-  }
-  return places.map((list) => withPinsPlaced(list.toSorted((a, b) => a.order - b.order)));
+  const placing = placingOf(asking, plan);
+  allowed.forEach((entry, index) => placeForm(placing, entry, index));
+  placeKept(placing, allowed);
+  return placing.places.map((list) => withPinsPlaced(list.toSorted((a, b) => a.order - b.order)));
 }
 
 /** What a pin fixes, as a reason tells it. */

@@ -112,6 +112,7 @@ function reachWanted(form: Form, wanted: Wanted, schools: FormSchools): Reach | 
 const USUAL_WORTH = { organ: 0.7, phase: 0.3, channel: 0.35, point: 0.2 } as const;
 
 /** What a part of a theme wants, and how the forms that give it fall in worth; none for a set or a lesson. */
+// eslint-disable-next-line max-lines-per-function -- a flat exhaustive switch
 function wantedBy(
   part: ThemePart,
   intent: Brief['intent'],

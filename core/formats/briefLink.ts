@@ -1,3 +1,4 @@
+import { defined } from '../text/defined';
 import { briefSchema, themeSchema, type BriefWishes, type ThemePart } from '../brief';
 import { VALUE_OF } from './briefQuery';
 
@@ -47,5 +48,5 @@ export function readBriefQuery(query: Query): BriefWishes {
     ([field, value]) =>
       value !== undefined && briefSchema.shape[field as keyof BriefWishes].safeParse(value).success,
   );
-  return briefSchema.partial().parse(Object.fromEntries(entries));
+  return defined(briefSchema.partial().parse(Object.fromEntries(entries)));
 }

@@ -1,3 +1,4 @@
+import { defined } from '../text/defined';
 import type { Posture } from '../body';
 import type { Asks, Form, Stroke } from './model';
 import type { Stance, VariantId } from './terms';
@@ -26,26 +27,22 @@ export function restIn(stance: Stance): Posture {
 
 const half = (value: number | undefined): number | undefined => (value === undefined ? undefined : value / 2);
 
-function said<T extends object>(value: T): T {
-  return Object.fromEntries(Object.entries(value).filter(([, entry]) => entry !== undefined)) as T;
-}
-
 /** Half the turn, lean and bend, knees no deeper than a soft stance, heels down: the usual smaller way. */
 export function gentler(posture: Posture): Posture {
   const { trunk, head, feet } = posture;
-  return said({
+  return defined({
     ...posture,
     sink: posture.sink === undefined ? undefined : Math.min(posture.sink, 18),
     trunk:
       trunk &&
-      said({
+      defined({
         turn: half(trunk.turn),
         lean: half(trunk.lean),
         bend: half(trunk.bend),
         round: half(trunk.round),
       }),
-    head: head && said({ turn: half(head.turn), nod: half(head.nod), tilt: half(head.tilt) }),
-    feet: feet && said({ ...feet, heels: typeof feet.heels === 'number' ? undefined : feet.heels }),
+    head: head && defined({ turn: half(head.turn), nod: half(head.nod), tilt: half(head.tilt) }),
+    feet: feet && defined({ ...feet, heels: typeof feet.heels === 'number' ? undefined : feet.heels }),
   });
 }
 
@@ -54,11 +51,11 @@ export function onChair(posture: Posture): Posture {
   if (posture.base === 'chair') return posture;
   const { trunk, head, hands, shoulders } = posture;
   const rest = hands?.both === undefined && (hands?.left === undefined || hands.right === undefined);
-  return said({
+  return defined({
     base: 'chair' as const,
     trunk:
       trunk &&
-      said({
+      defined({
         ...trunk,
         lean: half(trunk.lean),
         turn: trunk.turn === undefined ? undefined : trunk.turn * 0.7,

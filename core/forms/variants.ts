@@ -70,7 +70,8 @@ export function strokesOf(form: Form, variant: VariantId): readonly Stroke[] {
 export function asksOf(form: Form, variant: VariantId): Asks {
   if (variant === 'full') return form.asks;
   const relief = variant === 'seated' ? SEATED_RELIEF : {};
-  return { ...form.asks, ...relief, ...form[variant]?.asks };
+  // What is written in a variant is there: JSON holds no undefined.
+  return { ...form.asks, ...relief, ...(form[variant]?.asks as Partial<Asks> | undefined) };
 }
 
 /** The stance in which a variant begins and ends. */

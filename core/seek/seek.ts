@@ -96,6 +96,9 @@ export const NO_WISHES: Wishes = { without: [], words: [] };
 /** The kinds a wish can be of; each is counted on its own. */
 // prettier-ignore
 export const FACETS = ['action', 'organ', 'phase', 'role', 'channel', 'joint', 'posture', 'family', 'level'] as const;
+/** Wishes chosen anew; what is undefined is no longer wished. */
+export type WishChange = { readonly [Wish in keyof Wishes]?: Wishes[Wish] | undefined };
+
 export type Facet = (typeof FACETS)[number];
 
 export interface Found {

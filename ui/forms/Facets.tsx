@@ -2,7 +2,16 @@
 
 import { organ, ORGAN_IDS, PHASE_IDS, organsOf } from '@/core/phases';
 import { ROLES } from '@/core/forms/roles';
-import { ACTIONS, JOINTS, POSTURES, WITHOUT, type Facet, type Found, type Wishes } from '@/core/seek/seek';
+import {
+  ACTIONS,
+  JOINTS,
+  POSTURES,
+  WITHOUT,
+  type Facet,
+  type Found,
+  type WishChange,
+  type Wishes,
+} from '@/core/seek/seek';
 import { FAMILIES } from '@/core/forms/terms';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -14,7 +23,7 @@ const ACTION_NAMES = { nourishes: 'nourish', clears: 'clear', moves: 'move', cal
 interface Props {
   readonly found: Found;
   readonly wishes: Wishes;
-  readonly onWish: (change: Partial<Wishes>) => void;
+  readonly onWish: (change: WishChange) => void;
 }
 
 /** One thing that can be chosen, with how many forms there would be. */

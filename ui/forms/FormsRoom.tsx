@@ -2,7 +2,8 @@
 
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { readQuestion, type Known } from '@/core/seek/question';
-import { seek, type FormRow, type Wishes } from '@/core/seek/seek';
+import { seek, type FormRow, type WishChange, type Wishes } from '@/core/seek/seek';
+import { defined } from '@/core/text/defined';
 import { understood } from '@/ui/words/wishes';
 import { Facets } from './Facets';
 import { FormLine } from './FormLine';
@@ -25,7 +26,7 @@ interface Props {
 /** The repertoire, asked as a practitioner asks: a question in words, live facets, and rows whose figures move. */
 export function FormsRoom({ rows, known, question: asked, binned, hold }: Props) {
   const [question, setQuestion] = useState(asked);
-  const [picked, setPicked] = useState<Partial<Wishes>>({});
+  const [picked, setPicked] = useState<WishChange>({});
   const [held, setHeld] = useState<readonly string[]>(hold === undefined ? [] : [hold]);
   const { problem, bring, bringBack } = useFormFiles();
   const said = useDeferredValue(question);
@@ -33,7 +34,7 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
     const read = readQuestion(said, known);
     return {
       ...read,
-      ...Object.fromEntries(Object.entries(picked).filter(([, value]) => value !== undefined)),
+      ...defined(picked),
       without: [...new Set([...read.without, ...(picked.without ?? [])])],
       words: read.words,
     };
@@ -45,7 +46,7 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
       setHeld((now) => (now.includes(id) ? now.filter((other) => other !== id) : [...now.slice(-1), id])),
     [],
   );
-  const onWish = (change: Partial<Wishes>): void => {
+  const onWish = (change: WishChange): void => {
     // A press turns what the question says into choices, so that the choice can be changed; loose words stay.
     const { words, without, ...read } = readQuestion(question, known);
     setPicked((now) => ({

@@ -68,19 +68,10 @@ function useWheelAndPinch(box: Zoom['box'], pxPerMs: number, by: Zoom['by']): vo
   }, [box, by, pxPerMs]);
 }
 
-/** Zoom of the score: from the whole to one breath, by press, key, wheel (with Ctrl) and pinch; scrolled like any page. */
-export function useZoom(totalMs: number): Zoom {
-  const box = useRef<HTMLDivElement>(null);
+/** How wide the box is, and how far it is scrolled, px. */
+function useSight(box: Zoom['box']): { readonly width: number; readonly left: number } {
   const [width, setWidth] = useState(1000);
-  const [level, setLevel] = useState(1);
   const [left, setLeft] = useState(0);
-  const most = Math.max(1, totalMs / ONE_BREATH_MS);
-  const zoom = Math.min(most, level);
-  const room = Math.max(width - 8, 280);
-  const pxPerMs = (room * zoom) / Math.max(totalMs, 1);
-  /** Where the left edge must come to once the new width is laid out. */
-  const wanted = useRef<number | undefined>(undefined);
-
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
@@ -92,7 +83,21 @@ export function useZoom(totalMs: number): Zoom {
       observer.disconnect();
       element.removeEventListener('scroll', scrolled);
     };
-  }, []);
+  }, [box]);
+  return { width, left };
+}
+
+/** Zoom of the score: from the whole to one breath, by press, key, wheel (with Ctrl) and pinch; scrolled like any page. */
+export function useZoom(totalMs: number): Zoom {
+  const box = useRef<HTMLDivElement>(null);
+  const { width, left } = useSight(box);
+  const [level, setLevel] = useState(1);
+  const most = Math.max(1, totalMs / ONE_BREATH_MS);
+  const zoom = Math.min(most, level);
+  const room = Math.max(width - 8, 280);
+  const pxPerMs = (room * zoom) / Math.max(totalMs, 1);
+  /** Where the left edge must come to once the new width is laid out. */
+  const wanted = useRef<number | undefined>(undefined);
 
   useEffect(() => {
     if (wanted.current === undefined || !box.current) return;

@@ -26,6 +26,7 @@ const LESSON_TEXT = {
 } as const satisfies Record<LessonStep, string>;
 
 /** Why an item is in the practice, as a teacher would say it. */
+// eslint-disable-next-line max-lines-per-function -- a flat exhaustive switch
 export function reasonText(reason: Reason): string {
   switch (reason.code) {
     case 'opens':

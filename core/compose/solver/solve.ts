@@ -51,141 +51,191 @@ interface Open {
   readonly bound: number;
 }
 
+/** A search under way: what has been found, what is left of the problem, and at which prices it was last bounded. */
+class Search {
+  private readonly whole: Problem;
+  /** Points pinned forms are given so that the search goes to them; none of anyone's. */
+  private readonly pinned: number;
+  private progress: Progress = { selection: undefined, value: NEVER, bound: Infinity, proved: false };
+  private part: Fixed;
+  private prices: Prices;
+
+  constructor(
+    private readonly given: Problem,
+    private readonly enough: number,
+  ) {
+    const { problem, points } = withPins(given);
+    this.whole = problem;
+    this.pinned = points;
+    this.part = only(problem, () => true);
+    this.prices = noPrices(problem);
+  }
+
+  /** Progress in the points of the problem as it was given. */
+  shown(): Progress {
+    const { selection, value, bound, proved } = this.progress;
+    // A selection that leaves a pin out is none.
+    const fits = selection !== undefined && typeof valueOf(this.given, selection) === 'number';
+    return {
+      selection: fits ? selection : undefined,
+      value: fits ? value - this.pinned : NEVER,
+      bound: proved && !fits ? NEVER : bound - this.pinned,
+      proved,
+    };
+  }
+
+  private get isNear(): boolean {
+    const { proved, selection, bound, value } = this.progress;
+    return proved || (selection !== undefined && bound - value <= this.enough);
+  }
+
+  /** What must be exceeded to be better. */
+  private get toBeat(): number {
+    return this.progress.value + TINY;
+  }
+
+  /** Nothing better than this is left, beside what has been found. */
+  private closeTo(most: number): void {
+    const bound = Math.min(this.progress.bound, Math.max(most, this.progress.value));
+    this.progress = { ...this.progress, bound, proved: bound <= this.toBeat };
+  }
+
+  private take({ selection, value }: Progress, of: Fixed): void {
+    if (selection) this.progress = { ...this.progress, selection: unfixed(of, selection), value };
+  }
+
+  /** Passes the pauses of a step on as progress. */
+  private *ticking<Result>(step: Generator<void, Result>): Generator<Progress, Result> {
+    for (;;) {
+      const next = step.next();
+      if (next.done) return next.value;
+      yield this.shown();
+    }
+  }
+
+  /** Goes through the ground as broadly as told, and shows what was found. */
+  private *pass(ground: Priced, breadth: Breadth, of: Fixed): Generator<Progress, Pass> {
+    const pass = new Pass(ground, breadth, { ...this.progress, selection: undefined });
+    yield* this.ticking(pass.run());
+    this.take(pass.incumbent, of);
+    return pass;
+  }
+
+  /**
+   * Prices by the coarser clock; the candidates met on the way to them, with those a greedy choice adds (the paths
+   * there know nothing of joints), make a first answer.
+   */
+  *first(): Generator<Progress, void> {
+    const coarse = coarser(this.whole);
+    const rough = yield* this.ticking(
+      findPrices(coarse, prepare(coarse, true), noPrices(this.whole), 24, 0.5),
+    );
+    this.prices = rough.prices;
+    const greedy = new Pass(pricedAt(coarse, prepare(coarse), this.prices), GREEDY, this.progress);
+    yield* this.ticking(greedy.run());
+    const likely = [rough.met, greedy.used()];
+    const few = only(this.whole, (at, place) => likely.some((sets) => sets[at]?.has(place)));
+    const within = yield* this.ticking(findPrices(few.problem, prepare(few.problem), this.prices, 2, 0.3));
+    const first = new Pass(within, FIRST, this.progress);
+    yield* this.ticking(first.run());
+    this.take(first.incumbent, few);
+    yield this.shown();
+  }
+
+  /** Prices what is left, and knows from them that nothing is worth more. */
+  private *priced(rounds: number, step: number): Generator<Progress, Priced> {
+    const { problem } = this.part;
+    const ground = yield* this.ticking(findPrices(problem, prepare(problem), this.prices, rounds, step));
+    this.prices = ground.prices;
+    this.closeTo(ground.root);
+    return ground;
+  }
+
+  /** What is left of the problem without what cannot be part of anything better. */
+  private narrow(ground: Priced): void {
+    if (this.progress.value > NEVER) this.part = partOf(this.part, fix(ground, this.toBeat));
+  }
+
+  /** The whole problem is priced but once; what is left of it, with care, and then gone through more broadly. */
+  *narrowed(): Generator<Progress, void> {
+    const hasFound = this.progress.selection !== undefined;
+    let ground = yield* this.priced(hasFound ? 1 : 2, 0.3);
+    if (hasFound) {
+      this.narrow(ground);
+      ground = yield* this.priced(1, 0.3);
+    }
+    for (const breadth of [FIRST, BETTER]) {
+      if (this.isNear) break;
+      if (breadth === BETTER) {
+        this.narrow(ground);
+        ground = yield* this.priced(16, 0.2);
+      }
+      const { incumbent, truncated } = yield* this.pass(ground, breadth, this.part);
+      this.closeTo(Math.max(incumbent.value, truncated));
+      yield this.shown();
+    }
+    if (!this.isNear) this.narrow(ground);
+  }
+
+  /** Goes through one part: the smaller parts in which something better may still be, and what it could not finish. */
+  private *within(
+    now: Open,
+  ): Generator<Progress, { open: readonly Open[]; unfinished: number; labels: number }> {
+    const priced = yield* this.ticking(
+      findPrices(now.part.problem, prepare(now.part.problem), now.prices, 16, 0.08),
+    );
+    if (priced.root <= this.toBeat) return { open: [], unfinished: NEVER, labels: 0 };
+    const left = partOf(now.part, fix(priced, this.toBeat));
+    const here = pricedAt(left.problem, prepare(left.problem), priced.prices);
+    const form = contested(here, relaxedPath(here)?.uses ?? new Float64Array(0));
+    const { truncated, labels } = yield* this.pass(here, form === undefined ? WHOLE : WIDE, left);
+    yield this.shown();
+    const bound = Math.min(now.bound, here.root, truncated);
+    if (bound <= this.toBeat) return { open: [], unfinished: NEVER, labels };
+    if (form === undefined) return { open: [], unfinished: bound, labels };
+    const open = parted(left.problem, form).map((smaller) => ({
+      part: partOf(left, smaller),
+      prices: here.prices,
+      bound,
+    }));
+    return { open, unfinished: NEVER, labels };
+  }
+
+  /** What is left is gone through part by part, where most may be first; a part too large is parted by a form. */
+  *byParts(): Generator<Progress, void> {
+    let open: readonly Open[] = [{ part: this.part, prices: this.prices, bound: this.progress.bound }];
+    let [labels, parts] = [0, 0];
+    /** What parts that could not be finished may still hold. */
+    let unfinished = NEVER;
+    while (!this.isNear && open.length > 0 && labels < MOST_LABELS && parts < MOST_PARTS) {
+      const [now, ...others] = open.toSorted((a, b) => b.bound - a.bound) as [Open, ...Open[]];
+      open = others;
+      parts += 1;
+      this.closeTo(Math.max(now.bound, unfinished));
+      if (now.bound <= this.toBeat) break;
+      const left = yield* this.within(now);
+      labels += left.labels;
+      unfinished = Math.max(unfinished, left.unfinished);
+      open = [...open, ...left.open];
+    }
+    this.closeTo(Math.max(unfinished, ...open.map(({ bound }) => bound)));
+  }
+}
+
 /**
  * Finds the best selection and proves it. Yields whenever there is something better to show or simply time
  * to look up; stop asking and it stops. Deterministic. The last progress is either proved (its bound is its
  * value, or nothing fits at all: no selection and a bound of −Infinity), or says by its bound how far from
- * the best it can be at most. Within `enough` points of the best it stops.
+ * the best it can be at most. Within `enough` points of the best it stops. Throws RangeError beyond its limits.
  */
 export function* solve(given: Problem, enough = 0): Generator<Progress, Progress> {
   checkLimits(given);
-  const { problem: whole, points: pinned } = withPins(given);
-  let progress: Progress = { selection: undefined, value: NEVER, bound: Infinity, proved: false };
-  const shown = (): Progress => {
-    // A selection that leaves a pin out is none.
-    const fits = progress.selection !== undefined && typeof valueOf(given, progress.selection) === 'number';
-    return {
-      selection: fits ? progress.selection : undefined,
-      value: fits ? progress.value - pinned : NEVER,
-      bound: progress.proved && !fits ? NEVER : progress.bound - pinned,
-      proved: progress.proved,
-    };
-  };
-
-  /** Nothing better than this is left, beside what has been found. */
-  const closeTo = (most: number): void => {
-    const bound = Math.min(progress.bound, Math.max(most, progress.value));
-    progress = { ...progress, bound, proved: bound <= progress.value + TINY };
-  };
-  const take = ({ selection: found, value: worth }: Progress, of: Fixed): void => {
-    if (found) progress = { ...progress, selection: unfixed(of, found), value: worth };
-  };
-
-  // Prices by the coarser clock; the candidates met on the way to them, with those a greedy choice adds (the
-  // paths there know nothing of joints), make a first answer.
-  const coarse = coarser(whole);
-  const rough = yield* ticking(findPrices(coarse, prepare(coarse, true), noPrices(whole), 24, 0.5), shown);
-  let { prices } = rough;
-  const greedy = new Pass(pricedAt(coarse, prepare(coarse), prices), GREEDY, progress);
-  yield* ticking(greedy.run(), shown);
-  const likely = [rough.met, greedy.used()];
-  const few = only(whole, (at, place) => likely.some((sets) => sets[at]?.has(place)));
-  const within = yield* ticking(findPrices(few.problem, prepare(few.problem), prices, 2, 0.3), shown);
-  const first = new Pass(within, FIRST, progress);
-  yield* ticking(first.run(), shown);
-  take(first.incumbent, few);
-  yield shown();
-
-  let part = only(whole, () => true);
-  function* price(rounds: number, step: number): Generator<Progress, Priced> {
-    const ground = yield* ticking(
-      findPrices(part.problem, prepare(part.problem), prices, rounds, step),
-      shown,
-    );
-    prices = ground.prices;
-    closeTo(ground.root);
-    return ground;
-  }
-  /** What is left of the problem without what cannot be part of anything better. */
-  const narrow = (ground: Priced): void => {
-    if (progress.value > NEVER) part = partOf(part, fix(ground, progress.value + TINY));
-  };
-  const near = (): boolean =>
-    progress.proved || (progress.selection !== undefined && progress.bound - progress.value <= enough);
-
-  // The whole problem is priced but once; what is left of it, with care.
-  let ground = yield* price(progress.selection ? 1 : 2, 0.3);
-  if (progress.selection) {
-    narrow(ground);
-    ground = yield* price(1, 0.3);
-  }
-  for (const breadth of [FIRST, BETTER]) {
-    if (near()) break;
-    if (breadth === BETTER) {
-      narrow(ground);
-      ground = yield* price(16, 0.2);
-    }
-    const pass = new Pass(ground, breadth, { ...progress, selection: undefined });
-    yield* ticking(pass.run(), shown);
-    const { incumbent, truncated } = pass;
-    take(incumbent, part);
-    closeTo(Math.max(incumbent.value, truncated));
-    yield shown();
-  }
-
-  // What is left is gone through part by part, where most may be first; a part too large is parted by a form.
-  if (!near()) narrow(ground);
-  let open: readonly Open[] = [{ part, prices, bound: progress.bound }];
-  let [labels, parts] = [0, 0];
-  /** What parts that could not be finished may still hold. */
-  let unfinished = NEVER;
-  while (!near() && open.length > 0 && labels < MOST_LABELS && parts < MOST_PARTS) {
-    const [now, ...others] = open.toSorted((a, b) => b.bound - a.bound) as [Open, ...Open[]];
-    open = others;
-    parts += 1;
-    closeTo(Math.max(now.bound, unfinished));
-    if (now.bound <= progress.value + TINY) break;
-    const priced = yield* ticking(
-      findPrices(now.part.problem, prepare(now.part.problem), now.prices, 16, 0.08),
-      shown,
-    );
-    if (priced.root <= progress.value + TINY) continue;
-    const left = partOf(now.part, fix(priced, progress.value + TINY));
-    const here = pricedAt(left.problem, prepare(left.problem), priced.prices);
-    const form = contested(here, relaxedPath(here)?.uses ?? new Float64Array(0));
-    const pass = new Pass(here, form === undefined ? WHOLE : WIDE, { ...progress, selection: undefined });
-    yield* ticking(pass.run(), shown);
-    labels += pass.labels;
-    take(pass.incumbent, left);
-    yield shown();
-    const bound = Math.min(now.bound, here.root, pass.truncated);
-    if (bound <= progress.value + TINY) continue;
-    if (form === undefined) unfinished = Math.max(unfinished, bound);
-    else
-      open = [
-        ...open,
-        ...parted(left.problem, form).map((smaller) => ({
-          part: partOf(left, smaller),
-          prices: here.prices,
-          bound,
-        })),
-      ];
-  }
-  closeTo(Math.max(unfinished, ...open.map(({ bound }) => bound)));
-  yield shown();
-  return shown();
-}
-
-/** Passes the pauses of a search on as progress. */
-function* ticking<Result>(
-  search: Generator<void, Result>,
-  shown: () => Progress,
-): Generator<Progress, Result> {
-  for (;;) {
-    const step = search.next();
-    if (step.done) return step.value;
-    yield shown();
-  }
+  const search = new Search(given, enough);
+  yield* search.first();
+  yield* search.narrowed();
+  yield* search.byParts();
+  yield search.shown();
+  return search.shown();
 }
 
 /** Runs the search to its end. */

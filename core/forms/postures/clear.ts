@@ -76,6 +76,14 @@ interface LegLine {
 /** Leans of the trunk and sinks of the knees on the way down to the feet. */
 const DOWN = [8, 34, 64, 84] as const;
 
+/** Standing nearly upright the hands stay on the upper half of the thighs. */
+const high = (hand: Hand): Hand =>
+  hand.near === 'back thigh'
+    ? { near: 'buttock' }
+    : hand.near.includes('thigh')
+      ? { ...hand, off: [0, 4, 0] }
+      : hand;
+
 function legTracing(line: LegLine): FormBody {
   const low = (hand: Hand, index: number, of: number): Posture => {
     const depth = DOWN[Math.min(DOWN.length - 1, Math.round(((index + 1) / of) * (DOWN.length - 1)))] ?? 8;
@@ -97,13 +105,6 @@ function legTracing(line: LegLine): FormBody {
   const kneeUp = line.up.filter(
     (hand) => hand.near !== 'inner calf' && hand.near !== 'ankle' && hand.near !== 'toes',
   );
-  /** Standing nearly upright the hands stay on the upper half of the thighs. */
-  const high = (hand: Hand): Hand =>
-    hand.near === 'back thigh'
-      ? { near: 'buttock' }
-      : hand.near.includes('thigh')
-        ? { ...hand, off: [0, 4, 0] }
-        : hand;
   const tall = (hand: Hand): Posture => ({
     sink: 24,
     trunk: { lean: 24, round: 8 },

@@ -9,7 +9,7 @@ const SOFTLY = {
 } as const;
 
 type PercussionText = Omit<FormText, 'family' | 'actions' | 'pace' | 'repetitions' | 'mistakes'> & {
-  readonly mistakes?: FormText['mistakes'];
+  readonly mistakes?: NonNullable<FormText['mistakes']>;
   /** What strikes; a hollow palm unless said. */
   readonly by?: keyof typeof SOFTLY;
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import { defined } from '@/core/text/defined';
 import { useState } from 'react';
 import { HAND_SHAPES, LANDMARKS, otherSide, sayPosture, type Hand, type Posture } from '@/core/body';
 import { ELBOWS, WAYS } from '@/core/body/posture';
@@ -8,9 +9,6 @@ export interface PostureProps {
   readonly posture: Posture;
   readonly onPosture: (posture: Posture, what: string) => void;
 }
-
-const without = <T extends object>(value: T): T =>
-  Object.fromEntries(Object.entries(value).filter(([, entry]) => entry !== undefined)) as T;
 
 /** A number that is led by a slider; the middle is where nothing is said. */
 function Slider({
@@ -133,20 +131,20 @@ function Hands({ posture, onPosture }: PostureProps) {
   const which = apart ? lone : 'both';
   const hand: Hand = (which === 'both' ? hands.both : (hands[which] ?? hands.both)) ?? { near: 'hanging' };
   const setHand = (over: Partial<Hand>): void => {
-    const next = without({ ...hand, ...over });
+    const next = defined({ ...hand, ...over });
     if (over.near !== undefined) {
       // A new place is a new beginning: the old offsets belong to the old place.
       const fresh: Hand =
         over.near === 'reach'
           ? { near: 'reach', toward: [0.3, 0, 1], share: 0.9 }
-          : without({ near: over.near, palm: next.palm, shape: next.shape });
+          : defined({ near: over.near, palm: next.palm, shape: next.shape });
       onPosture(put(fresh), 'hand');
     } else onPosture(put(next), 'hand');
   };
   const put = (next: Hand): Posture => {
     if (which === 'both') return { ...posture, hands: { both: next } };
     const other = otherSide(which);
-    return { ...posture, hands: without({ [which]: next, [other]: hands[other] ?? hands.both }) };
+    return { ...posture, hands: defined({ [which]: next, [other]: hands[other] ?? hands.both }) };
   };
   return (
     <fieldset>
@@ -338,7 +336,7 @@ export function PostureFields({ posture, onPosture }: PostureProps) {
             onPosture(
               chair
                 ? rest
-                : without({
+                : defined({
                     base: 'chair' as const,
                     trunk: posture.trunk,
                     head: posture.head,
