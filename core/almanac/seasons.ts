@@ -1,10 +1,17 @@
 import type { PhaseId } from '../phases';
-import type { SourceId } from '../sources';
+import {
+  EARTH_SCHOOLS,
+  SEASON_IDS,
+  SEASON_SCHOOLS,
+  type EarthSchoolId,
+  type SeasonId,
+  type SeasonSchoolId,
+} from './schools';
 import { nextSunLongitude, sunLongitudeDeg, wrapDeg } from './sun';
 import { addDays, dayNumber, instantOf, wallTime, type CivilDate } from './zone';
 
-export const SEASON_IDS = ['spring', 'summer', 'autumn', 'winter'] as const;
-export type SeasonId = (typeof SEASON_IDS)[number];
+export { EARTH_SCHOOLS, SEASON_IDS, SEASON_SCHOOLS };
+export type { EarthSchoolId, SeasonId, SeasonSchoolId };
 
 export interface SeasonCustoms {
   readonly seasonSchool: SeasonSchoolId;
@@ -94,9 +101,6 @@ const shifted = <Mark extends DateMark>(mark: Mark, months: number): Mark => ({
 
 /** When earth rules, as a school has it: laid over the beginnings of the seasons. */
 interface EarthSchool {
-  readonly id: string;
-  readonly label: string;
-  readonly source: SourceId;
   /** Where seasons go by the Sun's longitude; late summer begins at `lateSummerDeg` in that school. */
   readonly onLongitudes: (
     seasons: readonly LongitudeMark[],
@@ -106,12 +110,9 @@ interface EarthSchool {
   readonly onDates: (seasons: readonly DateMark[], year: number, shiftMonths: number) => readonly DateMark[];
 }
 
-/** To add a school: a row here, with its two functions. */
-export const EARTH_SCHOOLS = [
-  {
-    id: 'four-turns',
-    label: 'the turn of each season (about 18 days before it changes)',
-    source: 'su-wen-29',
+/** To add a school: a row of `schools.ts`, and its two functions here. */
+const EARTH = {
+  'four-turns': {
     onLongitudes: (seasons) => [
       ...seasons,
       ...seasons.map((mark, index) => ({
@@ -129,10 +130,7 @@ export const EARTH_SCHOOLS = [
       }),
     ],
   },
-  {
-    id: 'late-summer',
-    label: 'late summer',
-    source: 'su-wen-9',
+  'late-summer': {
     onLongitudes: (seasons, lateSummerDeg) => [
       ...seasons,
       { longitudeDeg: lateSummerDeg, season: 'summer', earth: true },
@@ -144,8 +142,7 @@ export const EARTH_SCHOOLS = [
       shifted({ month: 9, day: 16, season: 'autumn', earth: false }, shiftMonths),
     ],
   },
-] as const satisfies readonly EarthSchool[];
-export type EarthSchoolId = (typeof EARTH_SCHOOLS)[number]['id'];
+} as const satisfies Record<EarthSchoolId, EarthSchool>;
 
 /** A moment somewhere, and how far the seasons stand apart there. */
 interface Moment {
@@ -154,36 +151,12 @@ interface Moment {
   readonly isSouthern: boolean;
 }
 
-/** When seasons begin, as a school has it. */
-interface SeasonSchool {
-  readonly id: string;
-  readonly label: string;
-  readonly source: SourceId;
-  readonly now: (moment: Moment, earth: EarthSchool) => SeasonNow;
-}
-
-/** To add a school: a row here, with its function. */
-export const SEASON_SCHOOLS = [
-  {
-    id: 'solar-term',
-    label: 'solar terms: spring begins at Lì Chūn',
-    source: 'solar-terms',
-    now: (moment, earth) => byLongitude(moment, earth.onLongitudes(SOLAR_MARKS, 105)),
-  },
-  {
-    id: 'equinox',
-    label: 'equinoxes and solstices',
-    source: 'common-practice',
-    now: (moment, earth) => byLongitude(moment, earth.onLongitudes(EQUINOX_MARKS, 150)),
-  },
-  {
-    id: 'calendar',
-    label: 'calendar months: spring begins on 1 March',
-    source: 'common-practice',
-    now: (moment, earth) => byCalendar(moment, earth),
-  },
-] as const satisfies readonly SeasonSchool[];
-export type SeasonSchoolId = (typeof SEASON_SCHOOLS)[number]['id'];
+/** The season at a moment, as a school has it. To add one: a row of `schools.ts`, and its function here. */
+const SEASONS = {
+  'solar-term': (moment, earth) => byLongitude(moment, earth.onLongitudes(SOLAR_MARKS, 105)),
+  equinox: (moment, earth) => byLongitude(moment, earth.onLongitudes(EQUINOX_MARKS, 150)),
+  calendar: (moment, earth) => byCalendar(moment, earth),
+} as const satisfies Record<SeasonSchoolId, (moment: Moment, earth: EarthSchool) => SeasonNow>;
 
 const stretch = (mark: YearMark): SeasonStretch => ({
   season: mark.season,
@@ -271,12 +244,6 @@ function byCalendar({ atMs, zone, isSouthern }: Moment, earth: EarthSchool): Sea
   return withChanges(marks, current, instantOfMark, atMs);
 }
 
-function rowOf<Row extends { readonly id: string }>(rows: readonly Row[], id: string): Row {
-  const found = rows.find((row) => row.id === id);
-  if (!found) throw new RangeError(`expected one of ${rows.map((row) => row.id).join(', ')}, got ${id}`);
-  return found;
-}
-
 /**
  * The season and ruling phase at an instant, by the chosen schools, and when each changes next.
  * Calendar seasons change at local midnight in `zone`; the others at the Sun's longitude.
@@ -286,10 +253,8 @@ export function seasonAt(
   place: { readonly latitudeDeg: number; readonly zone: string },
   customs: SeasonCustoms,
 ): SeasonNow {
-  const school: SeasonSchool = rowOf(SEASON_SCHOOLS, customs.seasonSchool);
-  const earth: EarthSchool = rowOf(EARTH_SCHOOLS, customs.earthSchool);
   const isSouthern = customs.mirrorSouth && place.latitudeDeg < 0;
-  return school.now({ atMs, zone: place.zone, isSouthern }, earth);
+  return SEASONS[customs.seasonSchool]({ atMs, zone: place.zone, isSouthern }, EARTH[customs.earthSchool]);
 }
 
 /** What season a calendar of some school has, and whether it is the user's own. */

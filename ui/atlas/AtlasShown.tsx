@@ -1,9 +1,13 @@
+import { lazy, Suspense } from 'react';
 import { channel, type PointCode } from '@/core/channels';
 import { sourceTitle } from '@/core/sources';
 import type { Looking } from './address';
 import { counted, MOST_FOUND, type AtlasForm, type Looked } from './looking';
-import { ChannelHead, FormHead } from './LookedAt';
+import { ChannelHead } from './ChannelHead';
 import { PointList } from './PointList';
+
+/** What is not looked at first comes after. */
+const FormHead = lazy(async () => ({ default: (await import('./FormHead')).FormHead }));
 
 interface Props {
   readonly looking: Looking;
@@ -40,11 +44,13 @@ export function AtlasShown({ looking, form, shown, chosen, lookBy, onPoint }: Pr
         </p>
       )}
       {form && looking.by === 'form' && (
-        <FormHead
-          form={form}
-          stroke={Math.min(looking.stroke, form.strokes.length - 1)}
-          onStroke={(stroke) => lookBy({ by: 'form', form: form.id, stroke })}
-        />
+        <Suspense>
+          <FormHead
+            form={form}
+            stroke={Math.min(looking.stroke, form.strokes.length - 1)}
+            onStroke={(stroke) => lookBy({ by: 'form', form: form.id, stroke })}
+          />
+        </Suspense>
       )}
       <PointList label="Points shown" points={shown.points} chosen={chosen} onPoint={onPoint} />
     </section>
