@@ -10,6 +10,7 @@ const steps = [
   ['route types', ['exec', '--no', '--', 'next', 'typegen']],
   ['types', ['run', '-s', 'types']],
   ['dependency rules', ['run', '-s', 'boundaries']],
+  ['nothing unused', ['run', '-s', 'unused']],
   ['unit tests', ['run', '-s', 'unit']],
   ['production build', ['run', '-s', 'build']],
   ['first load', ['run', '-s', 'first-load']],

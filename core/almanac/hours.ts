@@ -1,4 +1,4 @@
-import { ORGAN_IDS, type OrganId } from '../phases';
+import { type OrganId } from '../phases';
 import { equationOfTimeMin, trueSolarMs } from './sun';
 import { DAY_MS, HOUR_MS, MINUTE_MS, zoneOffsetMin, type Place } from './zone';
 
@@ -70,6 +70,3 @@ export function organHours(atMs: number, place: Place): OrganHours {
 export function hourIndexOf(organId: OrganId): number {
   return DOUBLE_HOURS.findIndex((row) => row.organ === organId);
 }
-
-/** Every organ has exactly one double hour; exported for the table's own test. */
-export const ORGANS_WITH_HOURS: readonly OrganId[] = ORGAN_IDS;

@@ -39,8 +39,6 @@ export const SOLAR_TERMS = [
   { id: 'xiao-han', pinyin: 'Xiǎo Hán', hanzi: '小寒', name: 'Lesser cold', longitudeDeg: 285, source: 'solar-terms' },
   { id: 'da-han', pinyin: 'Dà Hán', hanzi: '大寒', name: 'Great cold', longitudeDeg: 300, source: 'solar-terms' },
 ] as const satisfies readonly SolarTermRow[];
-
-export type SolarTermId = (typeof SOLAR_TERMS)[number]['id'];
 export type SolarTerm = (typeof SOLAR_TERMS)[number];
 
 /** A solar term together with the instant (ms since 1970 UTC) it begins. */

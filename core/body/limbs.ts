@@ -5,7 +5,6 @@ import {
   addScaled,
   clamp,
   cross,
-  dot,
   inFrame,
   length,
   mix,
@@ -157,6 +156,3 @@ export function boneFrame(root: Vec, end: Vec, front: Vec): Frame {
   const fwd = unit(across(front, up), unit(across([0, 0, 1], up), [1, 0, 0]));
   return { left: cross(up, fwd), up, fwd };
 }
-
-/** Whether two unit vectors agree within an angle given by its cosine. */
-export const agrees = (a: Vec, b: Vec, cosine: number): boolean => dot(a, b) >= cosine;

@@ -1,5 +1,5 @@
 import { goalsOf, type FootGoal, type Goals, type HandGoal } from './goals';
-import { mirror, type Side } from './sides';
+import { type Side } from './sides';
 import { type Hand, type Posture } from './posture';
 import { share } from './skeleton';
 import { clamp, ease } from './vector';
@@ -153,6 +153,3 @@ export const middleOfFeet = (goals: Goals): { readonly x: number; readonly z: nu
   goals.chair
     ? { x: 0, z: share('foot') * 0.5 }
     : { x: (goals.left.x + goals.right.x) / 2, z: (goals.left.z + goals.right.z) / 2 };
-
-export const mirrored = (posture: Posture, side: Side): Posture =>
-  side === 'left' ? posture : mirror(posture);

@@ -103,9 +103,6 @@ export interface Build {
 
 export const USUAL_BUILD: Build = { statureM: 1.7, girth: 1, massKg: 65 };
 
-/** Centimetres of one bodily cùn by the stature: a person is 75 cùn tall (Líng Shū 14). */
-export const cunOfStatureM = (statureM: number): number => statureM / 75;
-
 /**
  * The surface of the trunk as level ellipses, bottom to top: height over the floor and half breadth
  * and half depth, as shares of stature. Breadths of hips and chest are Drillis & Contini's halved; the

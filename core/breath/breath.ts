@@ -19,7 +19,6 @@ export const BREATH_MANNERS = [
   { id: 'sighing', label: 'sighing' },
   { id: 'sounded', label: 'sounded' },
 ] as const;
-export type BreathManner = (typeof BREATH_MANNERS)[number]['id'];
 
 interface PaceRow {
   readonly id: string;

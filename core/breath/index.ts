@@ -7,4 +7,4 @@ export {
   paceKind,
   splitBreath,
 } from './breath';
-export type { BreathStroke, BreathRoute, BreathManner, Pace, PaceKind } from './breath';
+export type { BreathStroke, BreathRoute, Pace, PaceKind } from './breath';

@@ -1,10 +1,9 @@
-export { briefSchema, pinSchema, themePartSchema, themeSchema } from './brief';
+export { briefSchema, pinSchema, themeSchema } from './brief';
 export { isFixed } from './pins';
-export { LEAST_MINUTES, MOST_MINUTES, PLACE_LIMITS } from './limits';
+export { PLACE_LIMITS } from './limits';
 export type { Brief, Pin } from './brief';
 export type { PlaceLimit } from './limits';
 export { aim, AIM_IDS, AIMS } from './aims';
-export type { AimId } from './aims';
 export { PLAIN_BRIEF } from './plain';
 export { INTENTS } from './intents';
 export type { Intent } from './intents';

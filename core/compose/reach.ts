@@ -55,12 +55,6 @@ const proposed = (channels: readonly ChannelId[], intent: Brief['intent']): read
     pointsForTheme(id, pointIntent(intent)).map(({ code }) => code),
   );
 
-/** Points worth reaching for a theme, its own first. */
-export function themePointsOf(theme: Theme, intent: Brief['intent']): readonly PointCode[] {
-  const own = themeParts(theme).flatMap((part) => (part.kind === 'point' ? [part.point] : []));
-  return [...new Set([...own, ...proposed(themeChannels(theme), intent)])];
-}
-
 /** What one part of a theme looks for in a form. */
 interface Wanted {
   readonly organs: readonly OrganId[];

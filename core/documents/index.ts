@@ -1,10 +1,10 @@
 export { isPlain, readDocument, upgraded, VERSION_FIELD, versionOf, written } from './document';
-export type { DocumentKind, ReadDocument, Unreadable } from './document';
+export type { DocumentKind, Unreadable } from './document';
 export { CLASS_DOCUMENT } from './class';
 export { CUSTOMS_DOCUMENT, readCustomsDocument } from './customs';
 export type { ReadCustoms } from './customs';
 export { FORM_DOCUMENT } from './form';
 export { GROUP_DOCUMENT, groupSchema } from './group';
 export type { Group } from './group';
-export { PRACTICE_DOCUMENT, practiceOfAnyAge } from './practice';
+export { PRACTICE_DOCUMENT } from './practice';
 export { WORDS_DOCUMENT } from './words';

@@ -1,20 +1,19 @@
 export { ROLES, ROLE_SHARES } from './roles';
 export type { Role } from './roles';
-export { formSchema, strokeSchema } from './model';
+export { formSchema } from './model';
 export { cycleOf, entryOf, exitOf, strokesOf, nameOf, asksOf, stanceOf, hasVariant } from './variants';
-export { VARIANTS, STANCES, SIDES, FAMILIES, BODY_REGIONS } from './terms';
+export { VARIANTS, STANCES } from './terms';
 export type { Form, Stroke, Asks } from './model';
-export type { Stance, Sides, VariantId, BodyRegion, Animal } from './terms';
+export type { Stance, VariantId } from './terms';
 export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
 export type { FormSchools } from './theme';
-export { BROCADE_SCHOOLS, FORM_SETS, JOINT_ORDERS, formsOfSet, placesInSets, setOrder } from './sets';
-export type { BrocadeSchoolId, JointOrderId, PlaceInSet, SetSchools } from './sets';
+export { BROCADE_SCHOOLS, FORM_SETS, formsOfSet, placesInSets, setOrder } from './sets';
+export type { JointOrderId } from './sets';
 export { differencesOf } from './differences';
 export type { Difference } from './differences';
 export { NUMBER_WORDS } from './numbers';
 export { plainText } from './plain';
 export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './cueText';
-export type { CueSides } from './cueText';
 export { twinKind } from './twins';
 export { searchText } from './search';
 export { exhaleWanted } from './exhale';
@@ -28,13 +27,10 @@ export {
   strokeMovement,
   MEASURED_ASKS,
 } from './measure';
-export type { MovingStroke } from './measure';
-export type { FormView } from './postures/words';
 export { tellingPosture } from './telling';
-export { measureTouched, pointsReached, pointsUnderPalms, reachOf, REACH_WAYS } from './reach';
+export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './reach';
 export type { Reached, ReachWay } from './reach';
 export { claimsIn, contradictions } from './claims';
-export type { ClaimId, Contradiction } from './claims';
 export {
   changedSince,
   isOwnId,
@@ -42,7 +38,6 @@ export {
   NOTHING_OWN,
   ownId,
   ownWordsSchema,
-  OWN_PREFIX,
   sameForm,
   withOwn,
 } from './own';

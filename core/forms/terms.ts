@@ -13,7 +13,6 @@ export const BODY_REGIONS = [
   'eyes',
   'neck',
 ] as const;
-export type BodyRegion = (typeof BODY_REGIONS)[number];
 
 export const STANCES = ['feet together', 'hip width', 'shoulder width', 'wide', 'bow', 'chair'] as const;
 export type Stance = (typeof STANCES)[number];
@@ -23,7 +22,6 @@ export const ROUNDED_JOINTS = ['knees', 'hips', 'shoulders', 'neck'] as const;
 
 /** How a form treats left and right. */
 export const SIDES = ['symmetric', 'alternating', 'one-then-other', 'both-ways'] as const;
-export type Sides = (typeof SIDES)[number];
 
 export const VARIANTS = ['full', 'smaller', 'seated'] as const;
 export type VariantId = (typeof VARIANTS)[number];
@@ -54,4 +52,3 @@ export const FAMILIES = [
 ] as const;
 
 export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
-export type Animal = (typeof ANIMALS)[number];

@@ -7,8 +7,7 @@ import { contextOf, NOTE_WEIGHTS, type Finding, type ReviewPeople } from './rule
 import { RULES } from './rules';
 
 export { RULES } from './rules';
-export { NOTE_WEIGHTS } from './rule';
-export type { Finding, Mend, NoteWeight, ReviewPeople, Rule } from './rule';
+export type { Finding, ReviewPeople } from './rule';
 
 /** A note in the margin: what was found, by which rule, and why it matters. */
 export interface Note extends Finding {

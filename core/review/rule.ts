@@ -148,9 +148,6 @@ export function cuesOf({ item, form }: ItemView): readonly {
     .map((one) => ({ ...one, said: quotedCue(one.cue, form) }));
 }
 
-/** A view of one item by itself, for what depends on it alone. */
-export const totalSec = (timeline: Timeline): number => timeline.totalMs / 1000;
-
 export const clock = (ms: number): string => {
   const seconds = Math.round(ms / 1000);
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} min`;

@@ -85,6 +85,3 @@ export const SEASON_SOUND_ORGAN = {
   metal: 'lung',
   water: 'kidney',
 } as const satisfies Record<PhaseId, SoundOrgan>;
-
-/** The plain dose: six exhales with the sound. Source: common practice. */
-export const PLAIN_DOSE = 6;

@@ -20,8 +20,6 @@ import { Written } from './Written';
 const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
 const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: false });
 
-export type { ComposeGroup } from './ground';
-
 /** The ground as long as nothing of it is another. */
 function useGround({
   reading,

@@ -1,5 +1,5 @@
 import { addScaled, inFrame, scale, type Arm, type HandShape, type Side, type Vec } from '@/core/body';
-import { at, disc, hull, ringSpots, rounded, tube, type Ring } from './outline';
+import { at, hull, ringSpots, rounded, tube, type Ring } from './outline';
 import { UNITS, type Camera } from './view';
 
 /** Hands are drawn a little large, so that they read small. */
@@ -154,5 +154,3 @@ export function drawHand(
     (knuckles === '' ? '' : `<path class="fig-stroke" stroke-width="${ink * 0.8}" d="${knuckles}"/>`)
   );
 }
-
-export const dot = (camera: Camera, place: Vec, r: number): string => disc(camera.spot(place), r);

@@ -42,4 +42,3 @@ export const REGIONS = [
   { id: 'mingmen', name: 'gate of life', hanzi: '命門', school: 'all', points: ['GV4', 'BL23'], where: 'Under L2, level with the navel, and the loins beside it', source: 'common-practice' },
   { id: 'jade-pillow', name: 'jade pillow', hanzi: '玉枕', school: 'all', points: ['GV17', 'BL9'], where: 'The bump of the occiput, last gate of the back in the orbit', source: 'common-practice' },
 ] as const satisfies readonly RegionRow[];
-export type Region = (typeof REGIONS)[number];
