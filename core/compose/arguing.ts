@@ -8,7 +8,8 @@ import { modelOf } from './model';
 import type { Asking } from './asking';
 import { jointsOf, deepBits, type Joint } from './joints';
 import { targetsOf } from './reach';
-import { CHARACTERS, HEART, type Character } from './criteria';
+import { CHARACTERS, type Character } from './characters';
+import { HEART } from './criteria';
 import { reasonsFor } from './reasons';
 import { obstaclesOf, type Obstacle } from './obstacles';
 

@@ -4,7 +4,7 @@ import type { Form, Role } from '../forms';
 import type { ConditionId } from '../people';
 import type { Item, Practice } from '../practice';
 import type { Fitting } from './candidates';
-import type { Character } from './criteria/criterion';
+import type { Character } from './characters';
 
 /** The people a practice is for, as far as the composer may know them. */
 export interface People {

@@ -4,12 +4,9 @@ import type { Form, FormSchools, Role, VariantId } from '../../forms';
 import type { OrganId } from '../../phases';
 import type { Reason } from '../../practice/model';
 import type { People } from '../asking';
+import type { Character } from '../characters';
 import type { Target } from '../reach';
 import type { WeightId } from '../weights';
-
-/** How a draft is coloured: as asked, or in a character of its own. */
-export const CHARACTERS = ['as-asked', 'gentler', 'fuller', 'plainer'] as const;
-export type Character = (typeof CHARACTERS)[number];
 
 /** Sections in which forms are taken for the theme's sake. */
 export const HEART: ReadonlySet<Role> = new Set(['clear', 'nourish', 'still']);

@@ -1,5 +1,6 @@
 import { weight, type WeightId } from '../weights';
-import { only, type Character, type Criterion } from './criterion';
+import type { Character } from '../characters';
+import { only, type Criterion } from './criterion';
 
 const PLACE: Readonly<Record<Character, WeightId>> = {
   'as-asked': 'place',

@@ -17,8 +17,8 @@ import { talk } from './talk';
 import { warming } from './warming';
 import { weight } from '../weights';
 
-export { CHARACTERS, HEART } from './criterion';
-export type { Character, Criterion, FormAt, Part, Weighing } from './criterion';
+export { HEART } from './criterion';
+export type { Criterion, FormAt, Part, Weighing } from './criterion';
 export { hour, season };
 
 /** Everything a form is weighed by alone. To add one: a file beside these, and a line here. */
