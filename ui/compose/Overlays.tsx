@@ -3,7 +3,6 @@
 import dynamic from 'next/dynamic';
 import { useCallback, useMemo } from 'react';
 import type { CharacterDraft, Composed, Instead, People } from '@/core/compose';
-import { itemByHand } from '@/core/compose/items';
 import type { Customs } from '@/core/customs';
 import { ROLES, type OwnForms, type Role } from '@/core/forms';
 import { formOf, type Edit, type Item, type Practice } from '@/core/practice';
@@ -82,7 +81,8 @@ export function Overlays({
   const takeDraft = (draft: Composed, name: string): void =>
     onTake(draft.practice, `${name}: taken; undo brings back what was there.`);
 
-  const pick = ({ alternative, role }: Pick): void => {
+  const pick = async ({ alternative, role }: Pick): Promise<void> => {
+    const { itemByHand } = await import('@/core/compose/items');
     const swapped = over?.kind === 'swap' ? over.itemId : undefined;
     const by = { code: swapped ? ('swapped-by-hand' as const) : ('chosen-by-hand' as const) };
     const item = itemByHand(practice, alternative, role, [by, ...alternative.reasons], customs, people);
@@ -108,7 +108,7 @@ export function Overlays({
           own={own}
           conditions={people.conditions}
           onOpenChange={(open) => !open && close()}
-          onPick={pick}
+          onPick={(picked) => void pick(picked)}
         />
       );
     case 'instead':

@@ -4,7 +4,6 @@ import dynamic from 'next/dynamic';
 import { useCallback, useMemo } from 'react';
 import { themePhase, type Brief } from '@/core/brief';
 import type { People } from '@/core/compose';
-import { makeItFit } from '@/core/compose/fit';
 import { toleranceMs } from '@/core/compose/tolerance';
 import { compile, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
@@ -63,7 +62,8 @@ export function Written({
   const { select } = selection;
   const wishedMs = brief.minutes * 60_000;
 
-  const fit = useCallback((): void => {
+  const fit = useCallback(async (): Promise<void> => {
+    const { makeItFit } = await import('@/core/compose/fit');
     const result = makeItFit(practice);
     if (!result.ok) return say('Nothing short of a new draft brings this back to its minutes.');
     take(
@@ -77,7 +77,8 @@ export function Written({
     if (hinge) edit({ kind: 'hinges', hinge }, 'Hinges put where blocks meet');
     else say('There is no hinge form that this group can do.');
   };
-  const noteActions = useNoteActions(practice, edit, fit);
+  const onFit = useCallback((): void => void fit(), [fit]);
+  const noteActions = useNoteActions(practice, edit, onFit);
   const account = useCallback(async () => composer.account(asked, practice), [asked, composer, practice]);
   const selected = practice.items.find((item) => item.id === selection.current);
 
@@ -95,7 +96,7 @@ export function Written({
           many={selection.ids.size}
           onStep={at.step}
           onAnother={() => happens({ kind: 'another-wished' })}
-          onFit={fit}
+          onFit={onFit}
           onDrafts={() => onOver({ kind: 'drafts' })}
           onWhyNot={() => onOver({ kind: 'why-not' })}
           onPasteOrder={() => onOver({ kind: 'paste' })}

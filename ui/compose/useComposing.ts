@@ -87,6 +87,15 @@ export function useComposing(stored: Stored | undefined, wishes: BriefWishes, gr
     if (!stored) happens({ kind: 'begun' });
   }, [happens, stored]);
 
+  // Said wherever one is on the page: the line that says what can be done stands at its top.
+  const { code } = keeping.line;
+  useEffect(() => {
+    if (code === 'changed-elsewhere')
+      say(
+        'Changed in another window; nothing was overwritten. What can be done stands at the top of the page.',
+      );
+  }, [code, say]);
+
   const bring = useCallback(
     (left: Left): void => {
       bringBack(left);

@@ -1,7 +1,7 @@
 'use client';
 
 import Link from 'next/link';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
 import type { Posture } from '@/core/body';
 import type { Customs } from '@/core/customs';
 import { phasesOfForm, type Form, type Stroke } from '@/core/forms';
@@ -13,10 +13,12 @@ import { useReady } from '@/ui/kit/useReady';
 import { EditorFigure } from './EditorFigure';
 import { EditorHead } from './EditorHead';
 import { EditorStrokes } from './EditorStrokes';
-import { FormFacts } from './FormFacts';
 import { PostureFields } from './PostureFields';
 import { useFormEditing } from './useFormEditing';
 import { WhatItComesTo } from './WhatItComesTo';
+
+/** What is not looked at first comes after. */
+const FormFacts = lazy(async () => ({ default: (await import('./FormFacts')).FormFacts }));
 
 interface Props {
   readonly start: Form;
@@ -97,7 +99,9 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
           <details className="mt-6 border-t border-hairline pt-3" open={version === undefined}>
             <summary className="cursor-pointer font-serif text-[1.2rem]">What kind of form it is</summary>
             <div className="mt-3">
-              <FormFacts form={form} onChange={change} />
+              <Suspense>
+                <FormFacts form={form} onChange={change} />
+              </Suspense>
             </div>
           </details>
           {state.version !== undefined && (
