@@ -85,6 +85,28 @@ describe('a new practice', () => {
     expect(room.of('tell')).toEqual([]);
   });
 
+  it('begins with nothing asked, drafted or gone wrong, and asks for the first draft by the first seed', () => {
+    const room = fresh({ minutes: 7 });
+    expect(room.state).toMatchObject({
+      drafting: undefined,
+      hasStopped: false,
+      isTouched: false,
+      question: 0,
+    });
+    room.happens({ kind: 'begun' });
+    expect(room.of('draft')).toEqual([
+      { kind: 'draft', question: 1, wishes: { minutes: 7 }, seed: 1, round: undefined },
+    ]);
+  });
+
+  it('wished otherwise before it was there is no step to undo; once it is there, it is', () => {
+    const before = fresh().happens(wish({ minutes: 9 }), { kind: 'answered', question: 1, result: draft(0) });
+    expect(canUndo(before.state)).toBe(false);
+    before.happens(wish({ minutes: 7 }), { kind: 'answered', question: 2, result: draft(1) });
+    expect(canUndo(before.state)).toBe(true);
+    expect(before.happens(back).practice?.items).toBe(draft(0).practice.items);
+  });
+
   it('has its wishes in the address until it is touched', () => {
     const room = fresh().happens({ kind: 'begun' }, wish({ minutes: 9 }));
     expect(room.of('address')).toEqual([{ kind: 'address', wishes: { minutes: 9 } }]);

@@ -78,6 +78,12 @@ describe('writing a form', () => {
     expect(editor.state).toMatchObject({ part: 'cycle', stroke: 0 });
     expect(editor.form.seated).toBeUndefined();
     expect(editor.happens(undone).form.seated).toBeDefined();
+    const steps = editor.state.steps.past.length;
+    editor.happens({ kind: 'chose-part', part: 'cycle' }, { kind: 'chose-part', part: 'entry' });
+    expect(editor.state).toMatchObject({ part: 'entry', stroke: 0, posture: 0 });
+    expect(editor.state.steps.past).toHaveLength(steps);
+    editor.happens({ kind: 'chose-part', part: 'smaller' });
+    expect(editor.form.smaller).toBeDefined();
   });
 });
 

@@ -6,6 +6,7 @@ import { DEFAULT_CUSTOMS } from '../customs';
 import { compile, type Item, type Practice } from '../practice';
 import { rowOf } from '../seek';
 import {
+  STANCE_CHANGE_SEC,
   cueFit,
   formSec,
   layOut,
@@ -99,6 +100,31 @@ describe('a form laid out, by hand', () => {
       ['cycle', 0, 'left', 1, 2, false, 5],
       ['cycle', 1, 'left', 1, 2, false, 5],
     ]);
+  });
+
+  it('turns round the second way of a circle, and the right where ways are sides', () => {
+    const turned = (form: Form, firstSide: 'left' | 'right') =>
+      repetitionsOf(form, 'full', 1, { ...doing, firstSide }).map(({ way, isSecond }) => [way, isSecond]);
+    const named = sided('both-ways', ['inward', 'outward']);
+    for (const firstSide of ['left', 'right'] as const)
+      expect(turned(named, firstSide)).toEqual([
+        ['inward', false],
+        ['inward', false],
+        ['outward', true],
+        ['outward', true],
+      ]);
+    expect(turned(sided('both-ways'), 'right')).toEqual([
+      ['right', true],
+      ['right', true],
+      ['left', false],
+      ['left', false],
+    ]);
+  });
+
+  it('takes from three to six seconds for a change of stance, longer where it is taught (common practice)', () => {
+    expect(STANCE_CHANGE_SEC.known).toBeGreaterThanOrEqual(3);
+    expect(STANCE_CHANGE_SEC.taught).toBeGreaterThan(STANCE_CHANGE_SEC.known);
+    expect(STANCE_CHANGE_SEC.taught).toBeLessThanOrEqual(6);
   });
 
   it('keeps the number of a stroke where stays before it are left out', () => {
