@@ -131,8 +131,9 @@ export function useComposing(stored: Stored | undefined, wishes: BriefWishes, gr
     left.without(one);
     if (!stored) return bring(one);
     // On top of what is here: undo and the versions have both.
-    take(one.practice, toldText({ code: 'brought-back' }));
-    left.drop(one);
+    happens({ kind: 'restored', practice: one.practice });
+    // Where this browser keeps nothing just now, it stays where it was.
+    if (keeping.isKept()) left.drop(one);
   });
   const actions = useMemo(
     () => ({ step, wish, edit, take, unlockAll, openLeft }),

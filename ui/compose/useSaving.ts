@@ -132,6 +132,9 @@ export function useSaving(stored: Stored | undefined) {
 
   const write = useCallback((document: Practice) => happens({ kind: 'written', document }), [happens]);
 
+  /** Whether this browser keeps what is not saved, at this very moment. */
+  const isKept = useCallback((): boolean => now().isKept, [now]);
+
   const bringBack = useCallback(
     (left: Left): void => {
       happens({ kind: 'brought-back', unsaved: left.unsaved, saveId: stored?.saveId, freshId: newId() });
@@ -156,5 +159,14 @@ export function useSaving(stored: Stored | undefined) {
     [happens],
   );
 
-  return { line: savingLine(state), savedId: state.place.id, write, saved, saveNow, bringBack, ...elsewhere };
+  return {
+    line: savingLine(state),
+    savedId: state.place.id,
+    write,
+    saved,
+    saveNow,
+    bringBack,
+    isKept,
+    ...elsewhere,
+  };
 }
