@@ -357,7 +357,7 @@ test('two windows on one practice never overwrite each other unseen', async ({ p
     .getByRole('button', { name: /^More: repetitions/ })
     .nth(2)
     .click();
-  await expect(other.getByText('Changed in another window')).toBeVisible();
+  await expect(other.getByRole('status', { name: 'Saving' })).toContainText('Changed in another window');
   // Side by side: what is here, what the other window kept.
   await other.getByRole('button', { name: 'Compare', exact: true }).click();
   const beside = other.getByRole('dialog', { name: 'Side by side' });
@@ -369,7 +369,7 @@ test('two windows on one practice never overwrite each other unseen', async ({ p
     .getByRole('button', { name: /^More: repetitions/ })
     .nth(3)
     .click();
-  await expect(page.getByText('Changed in another window')).toBeVisible();
+  await expect(page.getByRole('status', { name: 'Saving' })).toContainText('Changed in another window');
   await page.getByRole('button', { name: 'Take theirs' }).click();
   await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
   await page.getByRole('button', { name: 'Versions' }).click();
