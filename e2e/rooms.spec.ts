@@ -380,6 +380,15 @@ test('two windows on one practice never overwrite each other unseen', async ({ p
   await expect(
     page.getByRole('dialog', { name: 'Side by side' }).getByText('not the same: repetitions').first(),
   ).toBeVisible();
+  // A copy is a practice of its own, at an address of its own.
+  await other
+    .getByRole('button', { name: /^More: repetitions/ })
+    .nth(1)
+    .click();
+  await expect(other.getByRole('status', { name: 'Saving' })).toContainText('Changed in another window');
+  await other.getByRole('button', { name: 'Keep mine as a copy' }).click();
+  await expect(other).not.toHaveURL(new RegExp(id));
+  await expect(other.getByRole('status', { name: 'Saving' })).toHaveText('Saved, version 1');
 });
 
 test('what was written while the server was gone comes back in another window, and windows keep theirs apart', async ({

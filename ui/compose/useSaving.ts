@@ -65,9 +65,7 @@ function run(effect: SavingEffect<Practice>, happens: (event: SavingEvent<Practi
       happens({ kind: 'kept', isKept: keepUnsaved(effect.at, effect.unsaved, Date.now()) });
       return;
     case 'placed':
-      // The answer may come after the room has been left.
-      if (window.location.pathname === '/compose')
-        window.history.replaceState(null, '', `/compose/${effect.id}`);
+      window.history.replaceState(null, '', `/compose/${effect.id}`);
       return;
     default:
       effect satisfies never;
@@ -95,13 +93,28 @@ function useLeaving(now: () => Saving<Practice>, saveNow: () => void): void {
   }, [now, saveNow]);
 }
 
-/** Saves the practice as it is edited; until the server has it, this browser keeps it too. */
-export function useSaving(stored: Stored | undefined) {
-  const { state, now, happens } = useDesk(
+/** The saving desk at work in this room. */
+function useSavingDesk(stored: Stored | undefined) {
+  // An answer may come after the room has been left: the address is no longer its own then.
+  const isHere = useRef(false);
+  useEffect(() => {
+    isHere.current = true;
+    return () => {
+      isHere.current = false;
+    };
+  }, []);
+  return useDesk(
     saving<Practice>,
     () => startSaving(stored && { ...stored, document: stored.practice }, newId()),
-    run,
+    (effect: SavingEffect<Practice>, happen: (event: SavingEvent<Practice>) => void): void => {
+      if (effect.kind !== 'placed' || isHere.current) run(effect, happen);
+    },
   );
+}
+
+/** Saves the practice as it is edited; until the server has it, this browser keeps it too. */
+export function useSaving(stored: Stored | undefined) {
+  const { state, now, happens } = useSavingDesk(stored);
   const { windowKey } = state;
 
   // Asked for at once, so that they are there when the server answers.
