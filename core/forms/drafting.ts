@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { mirror, type Posture } from '../body';
-import { along, defineForm } from './define';
+import { along, defineForm } from './writing/define';
 import { measureForm, namedAsks } from './measure';
 import { spokenCue, writtenCue } from './cueText';
 import { asksOf, cycleOf, entryOf, exitOf, stanceOf } from './variants';
 import { formSchema, strokeSchema, variantSchema, type Form, type Stroke } from './model';
 import { type VariantId } from './terms';
-import { gentler, onChair, restIn } from './embody';
+import { gentler, onChair, restIn } from './writing/embody';
 import { pointsReached } from './reach';
 import type { PointCode } from '../channels';
 

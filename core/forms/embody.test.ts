@@ -1,11 +1,14 @@
 import { findMisses, postureSchema, solvePosture, type Posture } from '../body';
-import { breatheIn, breatheOut, defineForm } from './define';
-import { embody, gentler, onChair, restIn, strokePostures } from './embody';
+import { defineForm } from './writing/define';
+import { exhale, inhale, through, to } from './writing/strokes';
+import { embody, gentler, onChair, restIn, strokePostures } from './writing/embody';
 import { strokeMovement, posturesForSide } from './measure';
 import { STANCES } from './terms';
 import { goalsOf } from '../body';
 import { REPERTOIRE } from '.';
 
+const up: Posture = { sink: 40, trunk: { turn: 30, lean: 20 }, hands: { left: { near: 'crown' } } };
+const down: Posture = { sink: 10 };
 const form = defineForm({
   id: 'test-form',
   name: 'A form for tests',
@@ -14,15 +17,12 @@ const form = defineForm({
   actions: ['moves'],
   pace: 'flowing',
   sides: 'alternating',
-  cycle: [breatheIn('Rise to the {side}.'), breatheOut('Sink.')],
+  cycle: [inhale('Rise to the {side}.', to(up)), exhale('Sink.', to(down))],
   repetitions: { least: 1, usual: 2, most: 3, multipleOf: 1 },
   images: [],
   smaller: { change: 'Less.' },
   seated: { change: 'On a chair.' },
 });
-const up: Posture = { sink: 40, trunk: { turn: 30, lean: 20 }, hands: { left: { near: 'crown' } } };
-const down: Posture = { sink: 10 };
-const body = { cycle: [{ postures: [up] }, { postures: [down] }] };
 
 describe('rest in a stance', () => {
   it('is reached and balanced in every stance, as wide as its name', () => {
@@ -72,7 +72,7 @@ describe('smaller and seated ways', () => {
 });
 
 describe('a form with its body', () => {
-  const whole = embody(form, body, { full: { twist: 'slight' } });
+  const whole = embody(form, { full: { twist: 'slight' } });
 
   it('has postures on every stroke, in its stance, and what was measured', () => {
     expect(whole.cycle.every((stroke) => (stroke.postures ?? []).length === 1)).toBe(true);
@@ -83,10 +83,27 @@ describe('a form with its body', () => {
     expect(Object.isFrozen(whole)).toBe(true);
   });
 
-  it('is refused where strokes and postures are not as many', () => {
-    expect(() => embody(form, { cycle: [{ postures: [up] }] }, {})).toThrow(
-      /expected 2 strokes with postures, got 1/,
+  it('is refused where a stroke has no postures and there are none to take', () => {
+    const bare = { ...form, cycle: [...form.cycle, inhale('Rise.')] };
+    expect(() => embody(bare, {})).toThrow('test-form, cycle: stroke 3 has no postures');
+    const longer = {
+      ...form,
+      seated: { change: 'On a chair.', cycle: [inhale('One.'), exhale('Two.'), inhale('Three.')] },
+    };
+    expect(() => embody(longer, {})).toThrow(/test-form, seated: stroke 1 has no postures/);
+  });
+
+  it('takes for each stroke of a smaller or seated way its own postures, or the usual ones', () => {
+    const own = { sink: 5 };
+    const mixed = embody(
+      { ...form, smaller: { change: 'Less.', cycle: [inhale('A little.', to(own)), exhale('Sink.')] } },
+      {},
     );
+    const [first, second] = mixed.smaller?.cycle ?? [];
+    expect([first?.cue, first?.postures?.[0]?.sink]).toEqual(['A little.', 5]);
+    expect([second?.cue, second?.postures?.[0]?.sink]).toEqual(['Sink.', 10]);
+    // The words of the full form, where a way has none of its own.
+    expect(mixed.seated?.cycle?.map((stroke) => stroke.cue)).toEqual(['Rise to the {side}.', 'Sink.']);
   });
 
   it('goes to the second side as its mirror, and round the second way backwards', () => {
@@ -99,8 +116,12 @@ describe('a form with its body', () => {
     expect(second[0]?.trunk?.turn).toBe(-(first[0]?.trunk?.turn ?? 0));
     expect(second[0]?.hands?.right).toEqual({ near: 'crown' });
     const circle = embody(
-      { ...form, sides: 'both-ways', ways: ['left', 'right'] },
-      { cycle: [{ postures: [up, down] }, { postures: [down] }] },
+      {
+        ...form,
+        sides: 'both-ways',
+        ways: ['left', 'right'],
+        cycle: [inhale('Out.', through(up, down)), exhale('Home.', to(down))],
+      },
       {},
     );
     const round = circle.cycle[0];

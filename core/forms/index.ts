@@ -18,7 +18,7 @@ export { twinKind } from './twins';
 export { searchText } from './search';
 export { exhaleWanted } from './exhale';
 export { REPERTOIRE } from './repertoire';
-export { restIn, strokePostures } from './embody';
+export { restIn, strokePostures } from './writing/embody';
 export {
   measureForm,
   movingForm,

@@ -11,7 +11,7 @@ import {
   type Stretch,
 } from '../body';
 import { atPace, layOut } from '../time/layout';
-import { restIn, strokePostures } from './embody';
+import { restIn, strokePostures } from './writing/embody';
 import { stanceOf } from './variants';
 import { type Asks, type Form, type Stroke } from './model';
 import { type VariantId } from './terms';

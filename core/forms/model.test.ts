@@ -9,7 +9,8 @@ import {
   stanceOf,
   type Form,
 } from '.';
-import { defineForm, breatheIn, breatheOut, freely, pause } from './define';
+import { defineForm } from './writing/define';
+import { exhale, freely, hold, inhale } from './writing/strokes';
 
 const form: Form = defineForm({
   id: 'a-test',
@@ -18,14 +19,14 @@ const form: Form = defineForm({
   roles: ['nourish'],
   actions: ['nourishes'],
   pace: 'flowing',
-  cycle: [breatheIn('Up.'), pause(2, 'Stay.'), breatheOut('Down.')],
+  cycle: [inhale('Up.'), hold(2, 'Stay.'), exhale('Down.')],
   repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
   images: [],
   asks: { kneeBend: 'deep', oneLegSec: 5, armsAboveShoulders: true, breathHold: true, stepping: true },
   smaller: { change: 'Lower.', asks: { kneeBend: 'slight', armsAboveShoulders: false } },
   seated: {
     change: 'From the chair.',
-    cycle: [breatheIn('In.'), breatheOut('Out.')],
+    cycle: [inhale('In.'), exhale('Out.')],
     asks: { breathHold: false },
   },
 });

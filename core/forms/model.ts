@@ -5,9 +5,17 @@ import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteS
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { SOUND_ORGANS } from '../sounds';
 import { sourceIds, type SourceId } from '../sources';
-import { FORM_VIEWS } from './postures/words';
 import { ROLES } from './roles';
-import { ANIMALS, BODY_REGIONS, CHANNEL_WAYS, FAMILIES, ROUNDED_JOINTS, SIDES, STANCES } from './terms';
+import {
+  ANIMALS,
+  BODY_REGIONS,
+  CHANNEL_WAYS,
+  FAMILIES,
+  FORM_VIEWS,
+  ROUNDED_JOINTS,
+  SIDES,
+  STANCES,
+} from './terms';
 
 /**
  * The form model: what a practitioner knows about a form, as data. The schemas serve both the shipped

@@ -1,6 +1,6 @@
 import { distance, dot, mirror, solvePosture, type Posture, type Side } from '../body';
 import { flowOrder, placePoint, point, POINTS, readRoute, type PointCode, type RouteLeg } from '../channels';
-import { strokePostures } from './embody';
+import { strokePostures } from './writing/embody';
 import { strokesOf } from './variants';
 import { type Form } from './model';
 import { type VariantId } from './terms';

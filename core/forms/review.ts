@@ -6,7 +6,7 @@ import { contradictions } from './claims';
 import { asksOf, cycleOf, hasVariant, stanceOf } from './variants';
 import { VARIANTS, type VariantId } from './terms';
 import { type Form, type Stroke } from './model';
-import { restIn } from './embody';
+import { restIn } from './writing/embody';
 import { cueFit } from '../time/speech';
 import { strokeClock } from '../time/layout';
 import { outOfTime } from './timing';

@@ -1,5 +1,5 @@
 import { distance, solvePosture, type Posture } from '../body';
-import { restIn, strokePostures } from './embody';
+import { restIn, strokePostures } from './writing/embody';
 import { cycleOf, stanceOf } from './variants';
 import { type Form } from './model';
 import { type VariantId } from './terms';

@@ -52,3 +52,7 @@ export const FAMILIES = [
 ] as const;
 
 export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;
+
+/** From where a form is best seen. */
+export const FORM_VIEWS = ['front', 'three-quarter', 'side', 'back'] as const;
+export type FormView = (typeof FORM_VIEWS)[number];

@@ -1,5 +1,5 @@
-import { NO_ASKS } from './variants';
-import { type Asks, type Form, type Stroke } from './model';
+import { NO_ASKS } from '../variants';
+import type { Asks, Form } from '../model';
 
 type Optional =
   | 'source'
@@ -59,11 +59,6 @@ export function defineForm(text: FormText): Form {
     asks: { ...NO_ASKS, ...text.asks },
   });
 }
-
-export const breatheIn = (cue: string): Stroke => ({ breath: 'in', cue });
-export const breatheOut = (cue: string): Stroke => ({ breath: 'out', cue });
-export const pause = (seconds: number, cue: string): Stroke => ({ breath: 'hold', cue, seconds });
-export const freely = (seconds: number, cue: string): Stroke => ({ breath: 'free', cue, seconds });
 
 /** What a form does along channels, one way for all of them: `along('stretch', 'LU', 'LI')`. */
 export const along = (

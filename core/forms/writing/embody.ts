@@ -1,8 +1,8 @@
-import { defined } from '../text/defined';
-import type { Posture } from '../body';
-import type { Asks, Form, Stroke } from './model';
-import type { Stance, VariantId } from './terms';
-import { ON_THIGHS, type FormBody, type StrokeBody } from './postures/words';
+import { defined } from '../../text/defined';
+import type { Posture } from '../../body';
+import type { Asks, Form, Stroke } from '../model';
+import type { Stance, VariantId } from '../terms';
+import { ON_THIGHS } from './postures';
 
 /** Between the ankles in each stance, in shoulder widths (common practice). A bow stands as wide as ease. */
 const APART: Record<Stance, number> = {
@@ -66,61 +66,62 @@ export function onChair(posture: Posture): Posture {
   });
 }
 
-const change = (stroke: StrokeBody, by: (posture: Posture) => Posture): StrokeBody => ({
-  ...stroke,
-  postures: stroke.postures.map(by),
-});
+/** Where a stroke of a form stands, for an error: `crane, smaller: stroke 2`. */
+const at = (form: Form, what: string, index: number): string => `${form.id}, ${what}: stroke ${index + 1}`;
 
-function withBodies(
-  form: Form,
-  strokes: readonly Stroke[],
-  bodies: readonly StrokeBody[],
-  what: string,
-  stance: Stance = form.stance.start,
-): Stroke[] {
-  if (strokes.length !== bodies.length)
-    throw new RangeError(
-      `${form.id}, ${what}: expected ${strokes.length} strokes with postures, got ${bodies.length}`,
-    );
-  return strokes.map((stroke, index) => {
-    const body = bodies[index];
-    if (!body) return stroke;
+/** The strokes of a part of the full form, in its stance; every one of them has its postures. */
+function inFull(form: Form, part: 'entry' | 'cycle' | 'exit'): Stroke[] {
+  return form[part].map((stroke, index) => {
+    if (!stroke.postures) throw new RangeError(`${at(form, part, index)} has no postures`);
     return {
       ...stroke,
-      postures: body.postures.map((posture) => inStance(posture, stance)),
+      postures: stroke.postures.map((posture) => inStance(posture, form.stance.start)),
+    };
+  });
+}
+
+/** How the full form becomes smaller, or is done from a chair, where a way has no postures of its own. */
+const USUAL = { smaller: gentler, seated: onChair } as const;
+
+/** The strokes of a way in its stance; one without postures takes those of the same stroke of the full form. */
+function inWay(
+  form: Form,
+  way: 'smaller' | 'seated',
+  part: 'entry' | 'cycle' | 'exit',
+  stance: Stance,
+): Stroke[] {
+  const full = form[part];
+  const strokes: readonly Stroke[] =
+    form[way]?.[part] ?? full.map(({ postures: _, rounds: __, ...words }) => words);
+  return strokes.map((stroke, index) => {
+    const same = full[index];
+    const body = stroke.postures ? stroke : same;
+    if (!body?.postures || (body === same && strokes.length !== full.length))
+      throw new RangeError(
+        `${at(form, way, index)} has no postures, and the full form has no stroke to take them from`,
+      );
+    const usual = body === same ? USUAL[way] : (posture: Posture): Posture => posture;
+    return {
+      ...stroke,
+      postures: body.postures.map((posture) => inStance(usual(posture), stance)),
       ...(body.rounds === undefined ? {} : { rounds: body.rounds }),
     };
   });
 }
 
-function withVariant(
-  form: Form,
-  id: 'smaller' | 'seated',
-  body: FormBody,
-  measured: Measured,
-): Form[typeof id] {
-  const variant = form[id];
+function withVariant(form: Form, way: 'smaller' | 'seated', measured: Measured): Form[typeof way] {
+  const variant = form[way];
   if (!variant) return undefined;
-  const usual = id === 'smaller' ? gentler : onChair;
-  const bodies = body[id] ?? body.cycle.map((stroke) => change(stroke, usual));
-  const stance = variant.stance?.start ?? (id === 'seated' ? 'chair' : form.stance.start);
-  const cycle = withBodies(form, variant.cycle ?? form.cycle, bodies, id, stance);
+  const stance = variant.stance?.start ?? (way === 'seated' ? 'chair' : form.stance.start);
+  const cycle = inWay(form, way, 'cycle', stance);
   // Words of its own lead into the variant's own posture; the full form's way in and out is made smaller.
-  const start = cycle.at(-1)?.postures?.at(-1) ?? restIn(stance);
   const inOut = (part: 'entry' | 'exit', own: Posture): Stroke[] =>
-    variant[part]
-      ? variant[part].map((stroke) => ({ ...stroke, postures: [own] }))
-      : withBodies(
-          form,
-          form[part],
-          (body[part] ?? []).map((stroke) => change(stroke, usual)),
-          part,
-          stance,
-        );
+    variant[part]?.map((stroke) => ({ ...stroke, postures: stroke.postures ?? [own] })) ??
+    inWay(form, way, part, stance);
   return {
     ...variant,
-    asks: { ...variant.asks, ...measured[id] },
-    entry: inOut('entry', start),
+    asks: { ...variant.asks, ...measured[way] },
+    entry: inOut('entry', cycle.at(-1)?.postures?.at(-1) ?? restIn(stance)),
     cycle,
     exit: inOut('exit', restIn(stance)),
   };
@@ -129,17 +130,20 @@ function withVariant(
 /** What was measured on the moving body of a form, by variant. */
 export type Measured = Readonly<Partial<Record<VariantId, Partial<Asks>>>>;
 
-/** Gives a form its moving body: postures for every stroke of every variant, and what they ask. */
-export function embody(form: Form, body: FormBody, measured: Measured): Form {
+/**
+ * A form as written, made whole: its feet as wide as its stance, the postures of its smaller and seated ways where they
+ * are the usual ones, and what was measured on it. A stroke that has no postures and none to take is refused by name.
+ */
+export function embody(form: Form, measured: Measured): Form {
   return Object.freeze({
     ...form,
-    view: body.view ?? 'front',
+    view: form.view ?? 'front',
     asks: { ...form.asks, ...measured.full },
-    entry: withBodies(form, form.entry, body.entry ?? [], 'entry'),
-    cycle: withBodies(form, form.cycle, body.cycle, 'cycle'),
-    exit: withBodies(form, form.exit, body.exit ?? [], 'exit'),
-    ...(form.smaller ? { smaller: withVariant(form, 'smaller', body, measured) } : {}),
-    ...(form.seated ? { seated: withVariant(form, 'seated', body, measured) } : {}),
+    entry: inFull(form, 'entry'),
+    cycle: inFull(form, 'cycle'),
+    exit: inFull(form, 'exit'),
+    ...(form.smaller ? { smaller: withVariant(form, 'smaller', measured) } : {}),
+    ...(form.seated ? { seated: withVariant(form, 'seated', measured) } : {}),
   });
 }
 

@@ -1,33 +1,15 @@
 import type { Hand, Posture } from '../../body';
 
-/** From where a form is best seen. */
-export const FORM_VIEWS = ['front', 'three-quarter', 'side', 'back'] as const;
-export type FormView = (typeof FORM_VIEWS)[number];
-
-/** The postures one stroke goes through, ending in the last; `rounds` times over where it pulses. */
-export interface StrokeBody {
-  readonly postures: readonly Posture[];
-  readonly rounds?: number;
-}
-
-/** The moving body of one form, written for the left side; the right is its mirror. */
-export interface FormBody {
-  readonly view?: FormView;
-  readonly entry?: readonly StrokeBody[];
-  readonly cycle: readonly StrokeBody[];
-  readonly exit?: readonly StrokeBody[];
-  /** Where the usual relief (half the range, or the same from a chair) would not be right. */
-  readonly smaller?: readonly StrokeBody[];
-  readonly seated?: readonly StrokeBody[];
-}
-
-export const to = (...postures: readonly Posture[]): StrokeBody => ({ postures });
-export const pulse = (rounds: number, ...postures: readonly Posture[]): StrokeBody => ({ postures, rounds });
-
 type Hands = NonNullable<Posture['hands']>;
 
 export const both = (hand: Hand): Hands => ({ both: hand });
 export const each = (left: Hand, right: Hand): Hands => ({ left, right });
+
+/** Shapes of the hand that come back in many forms. */
+export const fist = { shape: 'loose fist' } as const;
+export const hollow = { shape: 'hollow palm' } as const;
+export const hook = { shape: 'gathered fingertips' } as const;
+export const claw = { shape: 'claw' } as const;
 
 /** Hands in places that come back in many forms. */
 export const HANGING: Hand = { near: 'hanging' };
