@@ -9,7 +9,7 @@ import { gapScale } from '../core/compose/tolerance';
 import { mixedInteger } from '../core/compose/solver/mixedInteger.test.data';
 import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE, type Form } from '../core/forms';
-import { reviewForm } from '../core/forms/review';
+import { reviewForm } from '../core/forms/checks/review';
 import { readQuestion, rowOf, seek } from '../core/seek';
 import { bodiesOf, bodyLanes, breathLine, compile } from '../core/practice';
 import { review } from '../core/review';

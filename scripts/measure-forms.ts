@@ -1,11 +1,11 @@
 // Measures what every shipped form asks of the body and which points its palms come to, and writes
-// core/forms/repertoire/measured.ts and touched.ts.
+// core/forms/measured/measured.ts and touched.ts.
 // Run after changing postures: npm run measure. A unit test measures again and compares.
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { hasVariant, REPERTOIRE, VARIANTS } from '../core/forms';
-import { measureForm, namedAsks } from '../core/forms/measure';
-import { measureTouched } from '../core/forms/reach';
+import { measureForm, namedAsks } from '../core/forms/measured/measure';
+import { measureTouched } from '../core/forms/measured/reach';
 
 const lines = REPERTOIRE.map((form) => {
   const variants = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => {
@@ -26,7 +26,7 @@ export const MEASURED = {
 ${lines.join('\n')}
 } as const;
 `;
-writeFileSync(path.join(import.meta.dirname, '../core/forms/repertoire/measured.ts'), text);
+writeFileSync(path.join(import.meta.dirname, '../core/forms/measured/measured.ts'), text);
 
 const touched = REPERTOIRE.map((form) => {
   const codes = measureTouched(form, 'full').map((code) => `'${code}'`);
@@ -41,5 +41,5 @@ export const TOUCHED = {
 ${touched.join('\n')}
 } as const;
 `;
-writeFileSync(path.join(import.meta.dirname, '../core/forms/repertoire/touched.ts'), touchedText);
+writeFileSync(path.join(import.meta.dirname, '../core/forms/measured/touched.ts'), touchedText);
 console.log(`measured ${REPERTOIRE.length} forms`);

@@ -5,7 +5,7 @@ import { PLAIN_BRIEF } from '../core/brief';
 import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE, type Form } from '../core/forms';
-import { blankForm } from '../core/forms/drafting';
+import { blankForm } from '../core/forms/own/drafting';
 import { edit } from '../core/practice';
 import { composeRoomData } from './composeRoom';
 import { openDatabase } from './database';

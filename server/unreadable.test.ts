@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
-import { blankForm } from '../core/forms/drafting';
+import { blankForm } from '../core/forms/own/drafting';
 import { practiceSchema } from '../core/practice';
 import { listClasses, listClassesWithUnreadable, recordClass } from './classes';
 import { composeRoomData } from './composeRoom';

@@ -3,7 +3,7 @@ import { DAY_PARTS, SEASON_IDS } from '../almanac';
 import { CHANNEL_IDS } from '../channels/channels';
 import { POINT_CODES } from '../channels/codes';
 import type { PointCode } from '../channels/points';
-import { ROLES } from '../forms/roles';
+import { ROLES } from '../forms/model/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AIM_IDS } from './aims';
 import { INTENTS } from './intents';

@@ -8,7 +8,7 @@ import {
   type SeasonSchoolId,
 } from '../almanac';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
-import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/sets';
+import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
 import { CONDITION_IDS } from '../people/conditions';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthId, type StrengthLevel } from './strengths';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { blankForm } from '../forms/drafting';
+import { blankForm } from '../forms/own/drafting';
 import type { Form } from '../forms';
 import {
   formEditing,

@@ -1,5 +1,5 @@
 import { formSchema, ownId, type Form } from '../forms';
-import { settleForm, withWay, withoutWay, type Part } from '../forms/drafting';
+import { settleForm, withWay, withoutWay, type Part } from '../forms/own/drafting';
 import { stay, type Step } from './desk';
 import { begin, redo, stepTo, undo, type Steps } from './steps';
 

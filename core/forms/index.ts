@@ -1,22 +1,22 @@
-export { ROLES, ROLE_SHARES } from './roles';
-export type { Role } from './roles';
-export { formSchema } from './model';
-export { cycleOf, entryOf, exitOf, strokesOf, nameOf, asksOf, stanceOf, hasVariant } from './variants';
-export { VARIANTS, STANCES } from './terms';
-export type { Form, Stroke, Asks } from './model';
-export type { Stance, VariantId } from './terms';
-export { phasesOfForm, organsOfForm, existsInSchools } from './theme';
-export type { FormSchools } from './theme';
-export { BROCADE_SCHOOLS, FORM_SETS, formsOfSet, placesInSets, setOrder } from './sets';
-export type { JointOrderId } from './sets';
-export { differencesOf } from './differences';
-export type { Difference } from './differences';
-export { NUMBER_WORDS } from './numbers';
-export { plainText } from './plain';
-export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './cueText';
-export { twinKind } from './twins';
-export { searchText } from './search';
-export { exhaleWanted } from './exhale';
+export { ROLES, ROLE_SHARES } from './model/roles';
+export type { Role } from './model/roles';
+export { formSchema } from './model/model';
+export { cycleOf, entryOf, exitOf, strokesOf, nameOf, asksOf, stanceOf, hasVariant } from './model/variants';
+export { VARIANTS, STANCES } from './model/terms';
+export type { Form, Stroke, Asks } from './model/model';
+export type { Stance, VariantId } from './model/terms';
+export { phasesOfForm, organsOfForm, existsInSchools } from './model/theme';
+export type { FormSchools } from './model/theme';
+export { BROCADE_SCHOOLS, FORM_SETS, formsOfSet, placesInSets, setOrder } from './model/sets';
+export type { JointOrderId } from './model/sets';
+export { differencesOf } from './own/differences';
+export type { Difference } from './own/differences';
+export { NUMBER_WORDS } from './model/numbers';
+export { plainText } from './asking/plain';
+export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './words/cueText';
+export { twinKind } from './model/twins';
+export { searchText } from './asking/search';
+export { exhaleWanted } from './model/exhale';
 export { REPERTOIRE } from './repertoire';
 export { restIn, strokePostures } from './writing/embody';
 export {
@@ -26,11 +26,11 @@ export {
   posturesForSide,
   strokeMovement,
   MEASURED_ASKS,
-} from './measure';
-export { tellingPosture } from './telling';
-export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './reach';
-export type { Reached, ReachWay } from './reach';
-export { claimsIn, contradictions } from './claims';
+} from './measured/measure';
+export { tellingPosture } from './measured/telling';
+export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';
+export type { Reached, ReachWay } from './measured/reach';
+export { claimsIn, contradictions } from './checks/claims';
 export {
   changedSince,
   isOwnId,
@@ -40,5 +40,5 @@ export {
   ownWordsSchema,
   sameForm,
   withOwn,
-} from './own';
-export type { OwnForms, OwnWords } from './own';
+} from './own/own';
+export type { OwnForms, OwnWords } from './own/own';

@@ -1,5 +1,5 @@
 import type { Form, VariantId } from '../forms';
-import { cycleOf, entryOf, exitOf } from '../forms/variants';
+import { cycleOf, entryOf, exitOf } from '../forms/model/variants';
 
 /** The most strokes a practice may lay out: ninety minutes of the quickest forms have about 3,000. */
 export const MOST_STROKES = 6000;

@@ -1,7 +1,7 @@
 import { PLAIN_BRIEF } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import type { Form } from '../forms';
-import { blankForm } from '../forms/drafting';
+import { blankForm } from '../forms/own/drafting';
 import { clipOf, edit, type Edit, type NewItem } from './edit';
 import type { Item, Practice } from './model';
 

@@ -2,7 +2,7 @@ import { aim, type AimId } from '../brief/aims';
 import type { PointCode } from '../channels';
 import type { ChannelId } from '../channels/channels';
 import type { Asks, Form, Role, VariantId } from '../forms';
-import type { ChannelWay } from '../forms/terms';
+import type { ChannelWay } from '../forms/model/terms';
 import type { ConditionId } from '../people';
 import type { OrganId, PhaseId } from '../phases';
 import { conditionBit } from './conditionWords';

@@ -1,6 +1,6 @@
 import type { Pace } from '../breath';
-import type { Form } from '../forms/model';
-import type { VariantId } from '../forms/terms';
+import type { Form } from '../forms/model/model';
+import type { VariantId } from '../forms/model/terms';
 import { atPace, layOut, repetitionsOf, secondsOf } from './layout';
 
 /** First repetition against a later one (common practice: 1.4–2.7 for a taught form). */

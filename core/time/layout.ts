@@ -1,8 +1,8 @@
 import { otherSide, type Side } from '../body/sides';
 import { breathSec, splitBreath, type Pace } from '../breath';
-import type { Form, Stroke } from '../forms/model';
-import type { VariantId } from '../forms/terms';
-import { cycleOf, entryOf, exitOf } from '../forms/variants';
+import type { Form, Stroke } from '../forms/model/model';
+import type { VariantId } from '../forms/model/terms';
+import { cycleOf, entryOf, exitOf } from '../forms/model/variants';
 
 /**
  * The one clock: a form laid out stroke by stroke, with the seconds each takes. Everything that tells a time, a part or

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { PLAIN_BRIEF } from '../brief';
 import { hasVariant, REPERTOIRE, VARIANTS, type Form, type VariantId } from '../forms';
-import { blankForm } from '../forms/drafting';
+import { blankForm } from '../forms/own/drafting';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { compile, type Item, type Practice } from '../practice';
 import { rowOf } from '../seek';

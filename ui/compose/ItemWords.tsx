@@ -2,7 +2,7 @@
 
 import { useState } from 'react';
 import { cycleOf } from '@/core/forms';
-import { spokenCue, writtenCue } from '@/core/forms/cueText';
+import { spokenCue, writtenCue } from '@/core/forms/words/cueText';
 import { soundOf } from '@/core/sounds';
 import { formOf, LAYERS, type Edit, type Item, type Practice } from '@/core/practice';
 

@@ -1,5 +1,5 @@
 import type { Pin } from '@/core/brief';
-import { ROLES } from '@/core/forms/roles';
+import { ROLES } from '@/core/forms/model/roles';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { placeWord } from '@/ui/words/pins';
 

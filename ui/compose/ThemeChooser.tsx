@@ -5,7 +5,7 @@ import { SEASON_IDS } from '@/core/almanac';
 import { aim, AIMS, themeParts, type BriefWishes, type Pin, type Theme, type ThemePart } from '@/core/brief';
 import { CHANNELS } from '@/core/channels/channels';
 import { POINT_CODES } from '@/core/channels/codes';
-import { FORM_SETS } from '@/core/forms/sets';
+import { FORM_SETS } from '@/core/forms/model/sets';
 import { ORGANS, PHASE_IDS, phaseName } from '@/core/phases';
 import { sourceTitle } from '@/core/sources';
 import { SEASON_NAMES, themeName } from '@/ui/words/names';

@@ -3,7 +3,7 @@
 import { useFormContext, useWatch } from 'react-hook-form';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
-import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/sets';
+import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle } from '@/core/sources';

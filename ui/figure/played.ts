@@ -1,6 +1,6 @@
 import { otherSide } from '@/core/body/sides';
 import { movingForm, posturesForSide, type Form, type VariantId } from '@/core/forms';
-import { fillCue } from '@/core/forms/cueText';
+import { fillCue } from '@/core/forms/words/cueText';
 import { soundOf, type SoundSchoolId } from '@/core/sounds';
 import { describePosture } from '@/ui/words/postures';
 import type { PlayedStroke } from './MovingFigure';

@@ -7,7 +7,7 @@ import { cautionsOf } from '@/core/people';
 import { repetitionSec } from '@/core/time';
 import { organ } from '@/core/phases';
 import { soundOf } from '@/core/sounds';
-import { fillCue } from '@/core/forms/cueText';
+import { fillCue } from '@/core/forms/words/cueText';
 import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';

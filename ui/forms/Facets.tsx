@@ -1,7 +1,7 @@
 'use client';
 
 import { organ, ORGAN_IDS, PHASE_IDS, organsOf } from '@/core/phases';
-import { ROLES } from '@/core/forms/roles';
+import { ROLES } from '@/core/forms/model/roles';
 import {
   ACTIONS,
   JOINTS,
@@ -12,7 +12,7 @@ import {
   type WishChange,
   type Wishes,
 } from '@/core/seek/seek';
-import { FAMILIES } from '@/core/forms/terms';
+import { FAMILIES } from '@/core/forms/model/terms';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { ROLE_NAMES } from '@/ui/words/names';
 

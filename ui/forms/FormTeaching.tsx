@@ -1,7 +1,7 @@
 import { paceKind } from '@/core/breath';
 import type { Customs } from '@/core/customs';
 import { strokesOf, type Form, type VariantId } from '@/core/forms';
-import { fillCue } from '@/core/forms/cueText';
+import { fillCue } from '@/core/forms/words/cueText';
 import { BREATH_WORDS, SIDE_WORDS } from '@/ui/words/asks';
 
 interface BreathProps {

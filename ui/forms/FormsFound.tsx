@@ -1,4 +1,4 @@
-import { FAMILIES } from '@/core/forms/terms';
+import { FAMILIES } from '@/core/forms/model/terms';
 import type { FormRow, Found } from '@/core/seek/seek';
 import type { ReactNode } from 'react';
 

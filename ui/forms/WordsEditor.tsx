@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { OwnWords } from '@/core/forms';
-import { spokenCue, writtenCue, type CueSides } from '@/core/forms/cueText';
+import { spokenCue, writtenCue, type CueSides } from '@/core/forms/words/cueText';
 import { useSay } from '@/ui/kit/Said';
 import { useReady } from '@/ui/kit/useReady';
 import { readAnswer } from './answer';

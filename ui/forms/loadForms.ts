@@ -1,6 +1,6 @@
 'use client';
 
-import { formSchema, type Form } from '@/core/forms/model';
+import { formSchema, type Form } from '@/core/forms/model/model';
 import { z } from 'zod';
 
 const answerSchema = z.object({ forms: z.array(formSchema) });

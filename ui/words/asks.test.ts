@@ -1,4 +1,4 @@
-import { NO_ASKS } from '@/core/forms/variants';
+import { NO_ASKS } from '@/core/forms/model/variants';
 import { asksOf, REPERTOIRE, VARIANTS, hasVariant, type Asks } from '@/core/forms';
 import { askBars, asksText } from './asks';
 

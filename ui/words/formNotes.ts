@@ -1,5 +1,5 @@
 import type { Miss } from '@/core/body';
-import type { FormNote } from '@/core/forms/review';
+import type { FormNote } from '@/core/forms/checks/review';
 
 const SIDES = { left: 'left', right: 'right' } as const;
 

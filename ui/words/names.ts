@@ -9,7 +9,7 @@ import {
   type ThemePart,
 } from '@/core/brief';
 import { channel } from '@/core/channels/channels';
-import { FORM_SETS, setIdNow } from '@/core/forms/sets';
+import { FORM_SETS, setIdNow } from '@/core/forms/model/sets';
 import type { Role } from '@/core/forms';
 import { organ, phaseName } from '@/core/phases';
 

@@ -1,7 +1,7 @@
 import { capital } from '@/core/text/text';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
-import { FORM_SETS, setIdNow } from '@/core/forms/sets';
+import { FORM_SETS, setIdNow } from '@/core/forms/model/sets';
 import type { LessonStep, Reason } from '@/core/practice';
 import { fixedText } from './pins';
 

@@ -1,7 +1,7 @@
 import { organHours } from '@/core/almanac';
 import { channel, CHANNELS } from '@/core/channels';
 import { pointsReached, strokePostures, type Form } from '@/core/forms';
-import { fillCue } from '@/core/forms/cueText';
+import { fillCue } from '@/core/forms/words/cueText';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readRepertoire } from '@/server/forms';

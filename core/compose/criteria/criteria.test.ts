@@ -3,7 +3,7 @@ import path from 'node:path';
 import { PLAIN_BRIEF } from '../../brief';
 import { DEFAULT_CUSTOMS, STRENGTH_IDS } from '../../customs';
 import { REPERTOIRE, type Form } from '../../forms';
-import { blankForm } from '../../forms/drafting';
+import { blankForm } from '../../forms/own/drafting';
 import { WEIGHTS } from '../weights';
 import { CRITERIA, partsOf, wholePartsOf, type FormAt, type Weighing } from '.';
 

@@ -1,6 +1,6 @@
 import type { ChannelId, PointCode, RouteStop } from '../../channels';
 import type { OrganId, PhaseId } from '../../phases';
-import type { Form, Stroke } from '../model';
+import type { Form, Stroke } from '../model/model';
 import { defineForm } from '../writing/define';
 import { exhale, freely, inhale } from '../writing/strokes';
 import {

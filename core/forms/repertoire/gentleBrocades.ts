@@ -1,4 +1,4 @@
-import type { Form } from '../model';
+import type { Form } from '../model/model';
 import { along, defineForm, FLOWING_COUNT, type FormText } from '../writing/define';
 import {
   AT_KIDNEYS,

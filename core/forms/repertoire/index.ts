@@ -1,5 +1,5 @@
 import { embody, type Measured } from '../writing/embody';
-import type { Form } from '../model';
+import type { Form } from '../model/model';
 import { ANIMAL_FORMS } from './animals';
 import { ARRIVING } from './arriving';
 import { BROCADES } from './brocades';
@@ -10,7 +10,7 @@ import { GENTLE_BROCADES } from './gentleBrocades';
 import { INWARD } from './inward';
 import { JOINTS } from './joints';
 import { LOOSENING } from './loosening';
-import { MEASURED } from './measured';
+import { MEASURED } from '../measured/measured';
 import { PERCUSSION } from './percussion';
 import { RETURNING } from './returning';
 import { ROUNDS } from './rounds';

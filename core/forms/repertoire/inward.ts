@@ -1,5 +1,5 @@
 import type { Hand, Posture } from '../../body';
-import type { Form, Stroke } from '../model';
+import type { Form, Stroke } from '../model/model';
 import { along, defineForm, type FormText, INNER_COUNT } from '../writing/define';
 import {
   before,

@@ -1,5 +1,5 @@
 import type { Hand, Posture } from '../../body';
-import type { Form } from '../model';
+import type { Form } from '../model/model';
 import { along, defineForm, type FormText } from '../writing/define';
 import {
   AT_KIDNEYS,

@@ -1,8 +1,8 @@
 import type { Hand } from '../../body';
 import type { ChannelId, PointCode } from '../../channels';
 import { organsOf, type OrganId, type PhaseId } from '../../phases';
-import type { Form, Stroke } from '../model';
-import type { FormView } from '../terms';
+import type { Form, Stroke } from '../model/model';
+import type { FormView } from '../model/terms';
 import { along, defineForm, FLOWING_COUNT } from '../writing/define';
 import { AT_KIDNEYS, before, both, bow, each, ON_BELLY, reaching, sit, stand } from '../writing/postures';
 import { exhale, inhale, type Movement, through, to } from '../writing/strokes';

@@ -1,8 +1,8 @@
 import type { ChannelId, PointCode } from '../../channels';
 import { organ, type OrganId } from '../../phases';
 import type { SoundOrgan } from '../../sounds';
-import type { Form, Stroke } from '../model';
-import type { FormView } from '../terms';
+import type { Form, Stroke } from '../model/model';
+import type { FormView } from '../model/terms';
 import { defineForm } from '../writing/define';
 import { AT_KIDNEYS, both, each, ON_RIBS, ON_THIGHS } from '../writing/postures';
 import { exhale, inhale, through, to } from '../writing/strokes';

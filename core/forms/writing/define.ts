@@ -1,5 +1,5 @@
-import { NO_ASKS } from '../variants';
-import type { Asks, Form } from '../model';
+import { NO_ASKS } from '../model/variants';
+import type { Asks, Form } from '../model/model';
 
 type Optional =
   | 'source'

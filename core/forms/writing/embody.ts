@@ -1,7 +1,7 @@
 import { defined } from '../../text/defined';
 import type { Posture } from '../../body';
-import type { Asks, Form, Stroke } from '../model';
-import type { Stance, VariantId } from '../terms';
+import type { Asks, Form, Stroke } from '../model/model';
+import type { Stance, VariantId } from '../model/terms';
 import { ON_THIGHS } from './postures';
 
 /** Between the ankles in each stance, in shoulder widths (common practice). A bow stands as wide as ease. */

@@ -1,5 +1,5 @@
 import type { Posture } from '../../body';
-import type { Stroke } from '../model';
+import type { Stroke } from '../model/model';
 
 /**
  * A stroke of a form is one row: its breath, what is said, and what the body does meanwhile, as in

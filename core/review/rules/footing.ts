@@ -1,4 +1,4 @@
-import { reviewForm, type FormNote } from '../../forms/review';
+import { reviewForm, type FormNote } from '../../forms/checks/review';
 import type { Form } from '../../forms';
 import type { Rule } from '../rule';
 

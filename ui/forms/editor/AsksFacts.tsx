@@ -1,4 +1,4 @@
-import { BODY_REGIONS, ROUNDED_JOINTS } from '@/core/forms/terms';
+import { BODY_REGIONS, ROUNDED_JOINTS } from '@/core/forms/model/terms';
 import { setter, type FactsProps } from './facts';
 import { Ticks } from './fields';
 

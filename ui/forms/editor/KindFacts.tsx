@@ -1,6 +1,6 @@
 import { BREATH_MANNERS, BREATH_ROUTES, PACE_KINDS } from '@/core/breath';
-import { withSides } from '@/core/forms/drafting';
-import { FAMILIES, SIDES, STANCES } from '@/core/forms/terms';
+import { withSides } from '@/core/forms/own/drafting';
+import { FAMILIES, SIDES, STANCES } from '@/core/forms/model/terms';
 import { SIDE_WORDS } from '@/ui/words/asks';
 import { dropper, setter, type FactsProps } from './facts';
 import { Select } from './fields';

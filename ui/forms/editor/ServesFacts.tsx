@@ -1,6 +1,6 @@
 import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '@/core/channels';
-import { ROLES } from '@/core/forms/roles';
-import { CHANNEL_WAYS } from '@/core/forms/terms';
+import { ROLES } from '@/core/forms/model/roles';
+import { CHANNEL_WAYS } from '@/core/forms/model/terms';
 import { organ, ORGAN_IDS, PHASE_IDS, phaseName } from '@/core/phases';
 import { ACTIONS } from '@/core/seek/seek';
 import { ROLE_NAMES } from '@/ui/words/names';

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import { routeByChannel } from '@/core/channels';
 import { asksOf, measureForm, type Form, type VariantId } from '@/core/forms';
-import { furtherPoints, settleForm } from '@/core/forms/drafting';
-import { noteWeight, type FormNote } from '@/core/forms/review';
+import { furtherPoints, settleForm } from '@/core/forms/own/drafting';
+import { noteWeight, type FormNote } from '@/core/forms/checks/review';
 import { cautionsOf } from '@/core/people';
 import { asksText } from '@/ui/words/asks';
 import { formNoteText } from '@/ui/words/formNotes';

@@ -12,7 +12,7 @@ import {
   type KeptForm,
 } from '@/core/desk/formEditing';
 import { formSchema, type Form } from '@/core/forms';
-import { draftSchema } from '@/core/forms/drafting';
+import { draftSchema } from '@/core/forms/own/drafting';
 import { drop, keep, kept } from '@/ui/kit/keep';
 import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';

@@ -1,5 +1,5 @@
 import { hasVariant, VARIANTS } from '@/core/forms';
-import { blankForm, formFrom } from '@/core/forms/drafting';
+import { blankForm, formFrom } from '@/core/forms/own/drafting';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readRepertoire } from '@/server/forms';

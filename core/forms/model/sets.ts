@@ -1,6 +1,6 @@
-import type { SourceId } from '../sources';
-import { PHASE_IDS, animalOf, ANIMAL_SCHOOLS, type AnimalSchoolId } from '../phases';
-import { soundOrder, SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+import type { SourceId } from '../../sources';
+import { PHASE_IDS, animalOf, ANIMAL_SCHOOLS, type AnimalSchoolId } from '../../phases';
+import { soundOrder, SOUND_SCHOOLS, type SoundSchoolId } from '../../sounds';
 
 /**
  * Sets: forms that belong together and are numbered. The order is data of a school, so that "the sixth" is

@@ -1,9 +1,9 @@
-import { otherSide } from '../body/sides';
-import { distance, goalsAt, share, solveGoals, type Side, type Skeleton } from '../body';
-import { quotedCue } from './cueText';
-import { movingForm, type MovingStroke } from './measure';
-import type { Form } from './model';
-import type { VariantId } from './terms';
+import { otherSide } from '../../body/sides';
+import { distance, goalsAt, share, solveGoals, type Side, type Skeleton } from '../../body';
+import { quotedCue } from '../words/cueText';
+import { movingForm, type MovingStroke } from '../measured/measure';
+import type { Form } from '../model/model';
+import type { VariantId } from '../model/terms';
 
 /**
  * What the words of a form claim of its body, held against the solved body. A claim the body contradicts

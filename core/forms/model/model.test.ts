@@ -8,9 +8,9 @@ import {
   organsOfForm,
   stanceOf,
   type Form,
-} from '.';
-import { defineForm } from './writing/define';
-import { exhale, freely, hold, inhale } from './writing/strokes';
+} from '..';
+import { defineForm } from '../writing/define';
+import { exhale, freely, hold, inhale } from '../writing/strokes';
 
 const form: Form = defineForm({
   id: 'a-test',

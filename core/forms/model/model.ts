@@ -1,10 +1,10 @@
 import { z } from 'zod';
-import { postureSchema } from '../body';
-import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../breath';
-import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '../channels';
-import { ORGAN_IDS, PHASE_IDS } from '../phases';
-import { SOUND_ORGANS } from '../sounds';
-import { sourceIds, type SourceId } from '../sources';
+import { postureSchema } from '../../body';
+import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../../breath';
+import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '../../channels';
+import { ORGAN_IDS, PHASE_IDS } from '../../phases';
+import { SOUND_ORGANS } from '../../sounds';
+import { sourceIds, type SourceId } from '../../sources';
 import { ROLES } from './roles';
 import {
   ANIMALS,

@@ -1,5 +1,5 @@
-import { findMisses, goalsAt, solveGoals, solvePosture, supportMarginCm } from '../body';
-import { routeByChannel } from '../channels';
+import { findMisses, goalsAt, solveGoals, solvePosture, supportMarginCm } from '../../body';
+import { routeByChannel } from '../../channels';
 import {
   asksOf,
   claimsIn,
@@ -19,8 +19,8 @@ import {
   tellingPosture,
   VARIANTS,
   type Form,
-} from '.';
-import { TOUCHED } from './repertoire/touched';
+} from '..';
+import { TOUCHED } from '../measured/touched';
 
 const variants = REPERTOIRE.flatMap((form) =>
   VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => ({ form, variant })),

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { soundOf } from '../sounds';
-import { withSides } from './drafting';
-import { REPERTOIRE, spokenCue, strokesOf, VARIANTS, writtenCue, hasVariant } from '.';
+import { soundOf } from '../../sounds';
+import { withSides } from '../own/drafting';
+import { REPERTOIRE, spokenCue, strokesOf, VARIANTS, writtenCue, hasVariant } from '..';
 
 const cuesOfAll = REPERTOIRE.flatMap((form) =>
   VARIANTS.filter((variant) => hasVariant(form, variant)).flatMap((variant) =>

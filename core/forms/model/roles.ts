@@ -1,4 +1,4 @@
-import type { SourceId } from '../sources';
+import type { SourceId } from '../../sources';
 
 /** The sections of a practice in the order they come. */
 export const ROLES = [

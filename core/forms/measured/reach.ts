@@ -1,10 +1,18 @@
-import { distance, dot, mirror, solvePosture, type Posture, type Side } from '../body';
-import { flowOrder, placePoint, point, POINTS, readRoute, type PointCode, type RouteLeg } from '../channels';
-import { strokePostures } from './writing/embody';
-import { strokesOf } from './variants';
-import { type Form } from './model';
-import { type VariantId } from './terms';
-import { TOUCHED } from './repertoire/touched';
+import { distance, dot, mirror, solvePosture, type Posture, type Side } from '../../body';
+import {
+  flowOrder,
+  placePoint,
+  point,
+  POINTS,
+  readRoute,
+  type PointCode,
+  type RouteLeg,
+} from '../../channels';
+import { strokePostures } from '../writing/embody';
+import { strokesOf } from '../model/variants';
+import { type Form } from '../model/model';
+import { type VariantId } from '../model/terms';
+import { TOUCHED } from './touched';
 
 /** A palm covers what lies within this of its middle, centimetres (from memory: half a hand's breadth). */
 export const PALM_COVERS_CM = 3.5;

@@ -1,4 +1,4 @@
-import type { BreathRoute } from '../breath';
+import type { BreathRoute } from '../../breath';
 import type { Form } from './model';
 import type { Role } from './roles';
 

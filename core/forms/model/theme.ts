@@ -1,5 +1,5 @@
-import { animalOf, organsOf, PHASE_IDS, type AnimalSchoolId, type OrganId, type PhaseId } from '../phases';
-import { soundOf, type SoundSchoolId } from '../sounds';
+import { animalOf, organsOf, PHASE_IDS, type AnimalSchoolId, type OrganId, type PhaseId } from '../../phases';
+import { soundOf, type SoundSchoolId } from '../../sounds';
 import type { Form } from './model';
 
 /** The school choices that decide what a form belongs to. */

@@ -1,6 +1,6 @@
-import { channel } from '../channels';
-import { organ, phaseName } from '../phases';
-import type { Form } from './model';
+import { channel } from '../../channels';
+import { organ, phaseName } from '../../phases';
+import type { Form } from '../model/model';
 import { plainText } from './plain';
 
 /** Everything a practitioner might look a form up by, as one plain line. */

@@ -1,8 +1,8 @@
-import { distance, solvePosture, type Posture } from '../body';
-import { restIn, strokePostures } from './writing/embody';
-import { cycleOf, stanceOf } from './variants';
-import { type Form } from './model';
-import { type VariantId } from './terms';
+import { distance, solvePosture, type Posture } from '../../body';
+import { restIn, strokePostures } from '../writing/embody';
+import { cycleOf, stanceOf } from '../model/variants';
+import { type Form } from '../model/model';
+import { type VariantId } from '../model/terms';
 
 /**
  * The posture that tells a form from others at a glance: of the ends of its strokes the one whose hands,

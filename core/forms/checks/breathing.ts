@@ -1,8 +1,8 @@
-import { solvePosture } from '../body';
-import { posturesForSide } from './measure';
-import { cycleOf } from './variants';
-import { type Form } from './model';
-import { type VariantId } from './terms';
+import { solvePosture } from '../../body';
+import { posturesForSide } from '../measured/measure';
+import { cycleOf } from '../model/variants';
+import { type Form } from '../model/model';
+import { type VariantId } from '../model/terms';
 
 /** A breath that goes against the nearly stable convention: rise and open in, sink and close out. */
 export interface AgainstBreath {

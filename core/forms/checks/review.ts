@@ -1,15 +1,15 @@
-import { findMisses, goalsOf, solvePosture, type Miss, type Posture } from '../body';
-import type { Pace } from '../breath';
-import { routeByChannel, type ChannelId } from '../channels';
+import { findMisses, goalsOf, solvePosture, type Miss, type Posture } from '../../body';
+import type { Pace } from '../../breath';
+import { routeByChannel, type ChannelId } from '../../channels';
 import { againstBreath } from './breathing';
 import { contradictions } from './claims';
-import { asksOf, cycleOf, hasVariant, stanceOf } from './variants';
-import { VARIANTS, type VariantId } from './terms';
-import { type Form, type Stroke } from './model';
-import { restIn } from './writing/embody';
-import { cueFit } from '../time/speech';
-import { strokeClock } from '../time/layout';
-import { outOfTime } from './timing';
+import { asksOf, cycleOf, hasVariant, stanceOf } from '../model/variants';
+import { VARIANTS, type VariantId } from '../model/terms';
+import { type Form, type Stroke } from '../model/model';
+import { restIn } from '../writing/embody';
+import { cueFit } from '../../time/speech';
+import { strokeClock } from '../../time/layout';
+import { outOfTime } from '../model/timing';
 
 /** How strongly a note speaks. None ever blocks. */
 export type NoteWeight = 'must' | 'should' | 'consider';

@@ -9,12 +9,12 @@ import {
   type MovementAsks,
   type Posture,
   type Stretch,
-} from '../body';
-import { atPace, layOut } from '../time/layout';
-import { restIn, strokePostures } from './writing/embody';
-import { stanceOf } from './variants';
-import { type Asks, type Form, type Stroke } from './model';
-import { type VariantId } from './terms';
+} from '../../body';
+import { atPace, layOut } from '../../time/layout';
+import { restIn, strokePostures } from '../writing/embody';
+import { stanceOf } from '../model/variants';
+import { type Asks, type Form, type Stroke } from '../model/model';
+import { type VariantId } from '../model/terms';
 
 /** The pace at which forms are measured: the ordinary teaching pace (common practice). */
 const USUAL_PACE = { breathsPerMin: 6, outToIn: 1.2 } as const;

@@ -1,11 +1,11 @@
-import { findMisses, postureSchema, solvePosture, type Posture } from '../body';
-import { defineForm } from './writing/define';
-import { exhale, inhale, through, to } from './writing/strokes';
-import { embody, gentler, onChair, restIn, strokePostures } from './writing/embody';
-import { strokeMovement, posturesForSide } from './measure';
-import { STANCES } from './terms';
-import { goalsOf } from '../body';
-import { REPERTOIRE } from '.';
+import { findMisses, postureSchema, solvePosture, type Posture } from '../../body';
+import { defineForm } from './define';
+import { exhale, inhale, through, to } from './strokes';
+import { embody, gentler, onChair, restIn, strokePostures } from './embody';
+import { strokeMovement, posturesForSide } from '../measured/measure';
+import { STANCES } from '../model/terms';
+import { goalsOf } from '../../body';
+import { REPERTOIRE } from '..';
 
 const up: Posture = { sink: 40, trunk: { turn: 30, lean: 20 }, hands: { left: { near: 'crown' } } };
 const down: Posture = { sink: 10 };

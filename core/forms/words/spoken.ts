@@ -1,6 +1,6 @@
-import { asksOf, entryOf, exitOf, cycleOf, nameOf, stanceOf } from './variants';
-import type { Asks, Form } from './model';
-import type { Stance, VariantId } from './terms';
+import { asksOf, entryOf, exitOf, cycleOf, nameOf, stanceOf } from '../model/variants';
+import type { Asks, Form } from '../model/model';
+import type { Stance, VariantId } from '../model/terms';
 
 /** Words that ask the body for something: who hears them does it, whatever the table of asks says. */
 interface SpokenRow {

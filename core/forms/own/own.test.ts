@@ -9,7 +9,7 @@ import {
   sameForm,
   withOwn,
   type Form,
-} from '.';
+} from '..';
 import {
   blankForm,
   draftSchema,
@@ -27,8 +27,8 @@ import {
   withWay,
   withMirrored,
 } from './drafting';
-import { noteWeight, reviewForm } from './review';
-import { syllables } from '../time';
+import { noteWeight, reviewForm } from '../checks/review';
+import { syllables } from '../../time';
 
 const formOf = (id: string): Form => {
   const form = REPERTOIRE.find((candidate) => candidate.id === id);

@@ -1,5 +1,5 @@
-import type { Pace, PaceKind } from '../breath';
-import { atPace, repetitionsOf, secondsOf } from '../time/layout';
+import type { Pace, PaceKind } from '../../breath';
+import { atPace, repetitionsOf, secondsOf } from '../../time/layout';
 import { cycleOf } from './variants';
 import { type Form } from './model';
 import { type VariantId } from './terms';

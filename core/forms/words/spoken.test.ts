@@ -1,4 +1,4 @@
-import { asksOf, cycleOf, hasVariant, REPERTOIRE, VARIANTS, type Form } from '.';
+import { asksOf, cycleOf, hasVariant, REPERTOIRE, VARIANTS, type Form } from '..';
 import { saidIn, spokenFaults } from './spoken';
 
 const ways = REPERTOIRE.flatMap((form) =>

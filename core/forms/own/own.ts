@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { cycleOf } from './variants';
-import { type Form, type Stroke } from './model';
+import { cycleOf } from '../model/variants';
+import { type Form, type Stroke } from '../model/model';
 
 /** Ids of a practitioner's own forms begin with this; no shipped form's does. */
 export const OWN_PREFIX = 'own-';

@@ -1,14 +1,14 @@
 import { z } from 'zod';
-import { mirror, type Posture } from '../body';
-import { along, defineForm } from './writing/define';
-import { measureForm, namedAsks } from './measure';
-import { spokenCue, writtenCue } from './cueText';
-import { asksOf, cycleOf, entryOf, exitOf, stanceOf } from './variants';
-import { formSchema, strokeSchema, variantSchema, type Form, type Stroke } from './model';
-import { type VariantId } from './terms';
-import { gentler, onChair, restIn } from './writing/embody';
-import { pointsReached } from './reach';
-import type { PointCode } from '../channels';
+import { mirror, type Posture } from '../../body';
+import { along, defineForm } from '../writing/define';
+import { measureForm, namedAsks } from '../measured/measure';
+import { spokenCue, writtenCue } from '../words/cueText';
+import { asksOf, cycleOf, entryOf, exitOf, stanceOf } from '../model/variants';
+import { formSchema, strokeSchema, variantSchema, type Form, type Stroke } from '../model/model';
+import { type VariantId } from '../model/terms';
+import { gentler, onChair, restIn } from '../writing/embody';
+import { pointsReached } from '../measured/reach';
+import type { PointCode } from '../../channels';
 
 const draftStroke = strokeSchema.extend({ cue: z.string().max(240), seconds: z.number().optional() });
 const draftVariant = variantSchema.extend({

@@ -1,6 +1,6 @@
-import { otherSide, type Side } from '../body/sides';
-import { capital } from '../text/text';
-import type { Form } from './model';
+import { otherSide, type Side } from '../../body/sides';
+import { capital } from '../../text/text';
+import type { Form } from '../model/model';
 
 /** Puts side, way and sound into a cue. Left and right are the practitioner's own. */
 export function fillCue(

@@ -14,19 +14,19 @@ import {
   cycleOf,
   type Form,
   type JointOrderId,
-} from '.';
-import { findMisses, solvePosture } from '../body';
-import { routeByChannel } from '../channels';
-import { ROUTE_REGIONS } from '../channels/routeRegions';
-import { cautionsOf, type ConditionId } from '../people';
-import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS } from '../phases';
-import { SOUND_ORGANS, SOUND_SCHOOLS } from '../sounds';
-import { sourceIds } from '../sources';
+} from '..';
+import { findMisses, solvePosture } from '../../body';
+import { routeByChannel } from '../../channels';
+import { ROUTE_REGIONS } from '../../channels/routeRegions';
+import { cautionsOf, type ConditionId } from '../../people';
+import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS } from '../../phases';
+import { SOUND_ORGANS, SOUND_SCHOOLS } from '../../sounds';
+import { sourceIds } from '../../sources';
 import { againstBreath } from './breathing';
-import { SHIPPED_IDS } from './ids.test.data';
-import { FAMILIES } from './terms';
-import { outOfTime } from './timing';
-import { repetitionSec } from '../time';
+import { SHIPPED_IDS } from '../repertoire/ids.test.data';
+import { FAMILIES } from '../model/terms';
+import { outOfTime } from '../model/timing';
+import { repetitionSec } from '../../time';
 
 const variants = REPERTOIRE.flatMap((form) =>
   VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => ({ form, variant })),

@@ -9,11 +9,11 @@ import {
   phasesOfForm,
   plainText,
   searchText,
-} from '.';
-import { paceKind } from '../breath';
-import { channel } from '../channels';
-import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS, organ } from '../phases';
-import { SOUND_SCHOOLS } from '../sounds';
+} from '..';
+import { paceKind } from '../../breath';
+import { channel } from '../../channels';
+import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS, organ } from '../../phases';
+import { SOUND_SCHOOLS } from '../../sounds';
 
 const standard = { animalSchool: 'standard', soundSchool: 'standard' } as const;
 const strokesOf = (id: string) => {
