@@ -20,6 +20,7 @@ import {
   VARIANTS,
   type Form,
 } from '..';
+import { defined } from '../../text/defined';
 import { TOUCHED } from '../measured/touched';
 
 const variants = REPERTOIRE.flatMap((form) =>
@@ -145,6 +146,30 @@ describe('what the words claim', () => {
       ...form.cycle.map((stroke) => stroke.cue),
     ]).flatMap(claimsIn);
     expect(claims.length).toBeGreaterThan(60);
+  });
+
+  it('is noticed where words and bodies of a form are crossed, stroke by stroke', () => {
+    const crossed = (form: Form): Form => ({
+      ...form,
+      cycle: form.cycle.map((stroke, index) => {
+        const { breath, cue, seconds } = stroke;
+        const { postures, rounds } = form.cycle[(index + 1) % form.cycle.length] ?? stroke;
+        return defined({ breath, cue, seconds, postures, rounds });
+      }),
+    });
+    const several = REPERTOIRE.filter((form) => form.cycle.length > 1);
+    const unnoticed = several
+      .filter((form) => contradictions(crossed(form), 'full').length === 0)
+      .map((form) => form.id);
+    expect(several.length).toBeGreaterThanOrEqual(141);
+    // What only turns about a joint, or stays at the head, reads the same from outside.
+    expect(unnoticed).toEqual([
+      'loosen-ankles',
+      'wake-ears',
+      'wake-teeth',
+      'drawing-up-the-spring',
+      'gentle-hands-to-feet',
+    ]);
   });
 
   it('and a false claim is told as data', () => {

@@ -12,7 +12,7 @@ import {
 } from '../../body';
 import { atPace, layOut } from '../../time/layout';
 import { restIn, strokePostures } from '../writing/embody';
-import { stanceOf } from '../model/variants';
+import { cycleOf, stanceOf } from '../model/variants';
 import { type Asks, type Form, type Stroke } from '../model/model';
 import { type VariantId } from '../model/terms';
 
@@ -24,6 +24,8 @@ export interface MovingStroke {
   readonly stroke: Stroke;
   readonly part: 'entry' | 'cycle' | 'exit';
   readonly side: 'left' | 'right' | undefined;
+  /** Which repetition of its side, from 1; 0 on the way in and out. */
+  readonly repetition: number;
   readonly seconds: number;
   readonly movement: Movement;
   readonly rounds: number;
@@ -37,7 +39,10 @@ export function strokeMovement(start: Goals, postures: readonly Posture[], round
   return { keys, at: keys.map((_, index) => (keys.length === 1 ? 0 : index / (keys.length - 1))) };
 }
 
-/** The postures of a stroke for one side: the second way of a named circle runs backwards, else mirrored. */
+/**
+ * The postures of a stroke for one side: mirrored on the second, or, where a circle has two named ways, the same round
+ * gone backwards from where it ends, parted among the strokes as before.
+ */
 export function posturesForSide(
   form: Form,
   variant: VariantId,
@@ -46,20 +51,32 @@ export function posturesForSide(
 ): readonly Posture[] {
   const postures = strokePostures(stroke, variant);
   if (!second) return postures;
-  return form.ways === undefined ? postures.map(mirror) : [...postures].reverse();
+  if (form.ways === undefined) return postures.map(mirror);
+  const cycle = cycleOf(form, variant);
+  const index = cycle.indexOf(stroke);
+  if (index < 0) return [...postures].reverse();
+  const round = cycle.flatMap((one) => strokePostures(one, variant));
+  const backwards = [...round.slice(0, -1).reverse(), ...round.slice(-1)];
+  const before = cycle.slice(0, index).reduce((sum, one) => sum + strokePostures(one, variant).length, 0);
+  return backwards.slice(before, before + postures.length);
 }
 
-/** Entry, one repetition on each side, and exit of a form as they move at the usual pace. */
-export function movingForm(form: Form, variant: VariantId): readonly MovingStroke[] {
+/** Entry, repetitions (one on each side unless more are asked) and exit of a form as they move at the usual pace. */
+export function movingForm(form: Form, variant: VariantId, repetitions = 1): readonly MovingStroke[] {
   const moving: MovingStroke[] = [];
   let last = goalsOf(restIn(stanceOf(form, variant).start));
-  for (const { stroke, part, isSecond, sec } of layOut(form, variant, 1, atPace(USUAL_PACE))) {
+  for (const { stroke, part, isSecond, sec, repetition } of layOut(
+    form,
+    variant,
+    repetitions,
+    atPace(USUAL_PACE),
+  )) {
     const postures = posturesForSide(form, variant, stroke, isSecond);
     if (postures.length === 0) continue;
     const rounds = stroke.rounds ?? 1;
     const movement = strokeMovement(last, postures, rounds);
     const side = part !== 'cycle' || form.sides === 'symmetric' ? undefined : isSecond ? 'right' : 'left';
-    moving.push({ stroke, part, side, seconds: sec, movement, rounds });
+    moving.push({ stroke, part, side, repetition, seconds: sec, movement, rounds });
     last = movement.keys.at(-1) ?? last;
   }
   return moving;

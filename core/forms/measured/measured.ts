@@ -534,7 +534,7 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'brocade-hands-to-feet': {
-    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'deep', headBelowHeart: true, backBend: 'slight', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'full', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'deep', headBelowHeart: true, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'full', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
@@ -569,7 +569,7 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'gentle-heels': {
-    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },

@@ -110,7 +110,7 @@ export const TOUCHED = {
   'brocade-part-heaven-and-earth': [],
   'brocade-look-back': [],
   'brocade-sway': [],
-  'brocade-hands-to-feet': ['BL51', 'BL52', 'GB25'],
+  'brocade-hands-to-feet': ['BL51', 'GB25', 'BL52'],
   'brocade-clench-fists': [],
   'gentle-hold-up-the-sky': [],
   'gentle-draw-the-bow': ['TE1', 'LI1', 'HT9'],

@@ -127,8 +127,8 @@ export const BROCADES = [
       change: 'Shoulder-width feet; only shift and look to the far foot.', stance: { start: 'shoulder width', end: 'shoulder width' },
       asks: { staticHold: false },
       cycle: [
-        inhale('Weight to the {side}, tall.', to({ sink: 16, weight: 0.65, hands: both(ON_HIPS) })),
-        exhale('Lean a little, look to the far foot; return.', through({ sink: 16, weight: 0.6, trunk: { lean: 10, bend: 6 }, head: { turn: -24, nod: 8 }, hands: both(ON_HIPS) }, { sink: 12, hands: both(ON_HIPS) })),
+        inhale('Weight to the {side}, tall.', to({ sink: 10, weight: 0.65, hands: both(ON_HIPS) })),
+        exhale('Lean a little, look to the far foot; return.', through({ sink: 16, weight: 0.6, trunk: { lean: 10, bend: 6 }, head: { turn: -24, nod: 8 }, hands: both(ON_HIPS) }, { sink: 14, hands: both(ON_HIPS) })),
       ],
     },
     seated: {
@@ -150,7 +150,7 @@ export const BROCADES = [
     parts: [{ part: 'rubbing the low back', watch: 'the shoulders stay down' }, { part: 'the fold with bent knees', watch: 'the belly comes to the thighs before the hands go lower' }, { part: 'the roll up', watch: 'bone by bone, the head last' }, { part: 'all with the breath', watch: 'the breath leads; shorten the way rather than the breath' }],
     view: 'side',
     cycle: [
-      inhale('Hands to the low back, grow tall.', to({ sink: 6, trunk: { lean: -4, round: -10 }, head: { nod: -6 }, hands: both(AT_KIDNEYS) })),
+      inhale('Hands to the low back, grow tall.', to({ sink: 5, trunk: { lean: -2, round: -5 }, head: { nod: -3 }, hands: both(AT_KIDNEYS) })),
       exhale('Slide down the backs of the legs, head last.', through({ sink: 12, trunk: { lean: 36, round: 10 }, hands: both({ near: 'buttock', elbow: 'back' }) }, { sink: 18, trunk: { lean: 68, round: 32 }, hands: both({ near: 'calf', off: [0, 3, 0] }) }, { sink: 24, trunk: { lean: 86, round: 48 }, head: { nod: 14 }, hands: both({ near: 'ankle', off: [0, 0, 1] }) })),
       inhale('Bend the knees and roll up slowly.', through({ sink: 34, trunk: { lean: 46, round: 42 }, head: { nod: 16 }, hands: both({ near: 'shin', off: [0, 4, 1] }) }, { sink: 22, trunk: { lean: 14, round: 24 }, head: { nod: 14 }, hands: both({ near: 'thigh', off: [0, 3, 2] }) }, { sink: 10, hands: both({ near: 'hip' }) })),
       exhale('Stand and let the breath drop.', to({ sink: 12 })),
@@ -169,8 +169,8 @@ export const BROCADES = [
       cycle: [
         inhale('Hands to the low back, sit tall.', to({ base: 'chair', hands: both(AT_KIDNEYS) })),
         exhale('Slide along the thighs to the knees.', to({ base: 'chair', trunk: { lean: 30, round: 14 }, hands: both({ near: 'knee' }) })),
-        inhale('Come up slowly.', to({ base: 'chair', trunk: { lean: 8, round: 6 }, hands: both(ON_THIGHS) })),
-        exhale('Let the breath drop.', to({ base: 'chair', hands: both(ON_THIGHS) })),
+        inhale('Come up slowly.', through({ base: 'chair', trunk: { lean: 8, round: 6 }, hands: both(ON_THIGHS) }, { base: 'chair', hands: both(ON_THIGHS) })),
+        exhale('Let the breath drop.', to({ base: 'chair', trunk: { round: 3 }, head: { nod: 3 }, hands: both(ON_THIGHS) })),
       ],
     },
   }),

@@ -242,14 +242,14 @@ export const FLOWING = [
     smaller: {
       change: 'Hands travel only from the hips.',
       cycle: [
-        inhale('Draw up from the hips to the waist.', to({ sink: 14, hands: both({ near: 'hip' }) })),
+        inhale('Draw up from the hips to the waist.', through({ sink: 16, hands: both({ near: 'hip' }) }, { sink: 12, hands: both({ near: 'belly side', off: [0, 2, 0], fingers: 'in' }) })),
         exhale('Pour it into the low back.', to({ sink: 16, hands: both(AT_KIDNEYS) })),
       ],
     },
     seated: {
       change: 'Draw up from the knees.',
       cycle: [
-        inhale('Draw up along the inner thighs.', through({ base: 'chair', trunk: { lean: 14 }, hands: both({ near: 'knee', off: [-2, 0, 0] }) }, { base: 'chair', trunk: { lean: 6 }, hands: both({ near: 'thigh', off: [-2, 2, 0] }) })),
+        inhale('Draw in along the inner thighs to the belly.', through({ base: 'chair', trunk: { lean: 14 }, hands: both({ near: 'knee', off: [-2, 0, 0] }) }, { base: 'chair', trunk: { lean: 6 }, hands: both({ near: 'thigh', off: [-2, 2, 0] }) }, { base: 'chair', hands: both({ near: 'belly side', off: [0, 1, 0], fingers: 'in' }) })),
         exhale('Palms warm the low back.', through({ base: 'chair', hands: both({ near: 'hip', off: [1, 2, 1] }) }, { base: 'chair', hands: both(AT_KIDNEYS) })),
       ],
     },
@@ -289,7 +289,7 @@ export const FLOWING = [
     ],
     cycle: [
       inhale('Breathe into the low back; it widens.', to({ sink: 10, pelvis: { tuck: 5 }, trunk: { round: 6 }, hands: both({ ...AT_KIDNEYS, palm: 'back' }) })),
-      exhale('Sink to the soles.', to({ sink: 18, hands: both({ ...AT_KIDNEYS, palm: 'back' }) })),
+      exhale('Sink to the soles.', to({ sink: 26, hands: both({ ...AT_KIDNEYS, palm: 'back' }) })),
     ],
     smaller: {
       change: 'Hands hang; only the breath goes there.',
@@ -302,13 +302,13 @@ export const FLOWING = [
       ],
     },
     seated: {
-      change: 'Hands on the low back or on the thighs.',
+      change: 'From the chair, hands on the low back.',
       entry: [
-        freely(5, 'Hands on the low back, or on the thighs.'),
+        freely(5, 'Hands on the low back.'),
       ],
       cycle: [
-        inhale('Sit tall; breathe into the low back, it widens.', to({ base: 'chair', trunk: { round: 6 }, hands: both(AT_KIDNEYS) })),
-        exhale('Sink through the seat to the soles.', to({ base: 'chair', hands: both(AT_KIDNEYS) })),
+        inhale('Sit tall; breathe into the low back, it widens.', to({ base: 'chair', trunk: { round: 3 }, hands: both(AT_KIDNEYS) })),
+        exhale('Sink through the seat to the soles.', to({ base: 'chair', trunk: { round: 6 }, head: { nod: 3 }, hands: both(AT_KIDNEYS) })),
       ],
     },
   }),

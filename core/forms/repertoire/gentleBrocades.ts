@@ -167,8 +167,8 @@ export const GENTLE_BROCADES = [
     points: ['KI1', 'GV20'], images: ['Moss giving under bare feet.'],
     mistakes: [{ mistake: 'tiptoe', mend: 'A sheet of paper under the heels is enough.' }], view: 'three-quarter',
     cycle: [
-      inhale('Crown lifts; the heels grow light.', to(stand(6, both({ near: 'hanging', palm: 'down' }), { along: 0.72 }))),
-      exhale('The soles spread and sink in.', to(stand(12, both({ near: 'hanging', palm: 'down' }), { along: 0.4 }))),
+      inhale('Crown lifts; the heels grow light.', to(stand(4, both({ near: 'hanging', palm: 'down' }), { along: 0.62 }))),
+      exhale('The soles spread and sink in.', to(stand(26, both({ near: 'hanging', palm: 'down' }), { along: 0.42 }))),
     ],
     smaller: {
       change: 'Only the attention goes to the heels.',

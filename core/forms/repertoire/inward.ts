@@ -571,8 +571,8 @@ export const INWARD = [
     smaller: {
       change: 'Only the head bows.',
       cycle: [
-        inhale('Palms meet before the heart.', to(stand(5))),
-        exhale('The head bows a little, in thanks.', through(stand(6, undefined, { head: { nod: 14 } }), stand(5))),
+        inhale('Palms meet before the heart.', to(stand(5, both(PALMS_TOGETHER)))),
+        exhale('The head bows a little, in thanks.', through(stand(6, both(PALMS_TOGETHER), { head: { nod: 14 } }), stand(5, both(PALMS_TOGETHER)))),
       ],
     },
     seated: {
@@ -595,8 +595,8 @@ export const INWARD = [
     smaller: {
       change: 'Only look about.',
       cycle: [
-        inhale('Look about you.', to(stand(8))),
-        exhale('Turn the eyes to what is near, and to what is far.', through(stand(7, undefined, { head: { turn: 14 } }), stand(7))),
+        inhale('Look about you.', through(stand(7, undefined, { head: { turn: 14 } }), stand(7, undefined, { head: { turn: -14 } }), stand(7))),
+        exhale('Turn the eyes to what is near, and to what is far.', to(stand(9))),
       ],
     },
     seated: {

@@ -312,7 +312,7 @@ export const JOINTS = [
     cycle: [
       inhale('Grow tall.', to(stand(5, undefined, { head: { nod: -3 } }))),
       exhale('Roll down with bent knees, arms hanging.', through(stand(22, both({ near: 'hanging', off: [0, 0, 2] }), { trunk: { lean: 40, round: 40 }, head: { nod: 20 } }), stand(34, both({ near: 'shin', off: [0, 0, 3], palm: 'body' }), { trunk: { lean: 82, round: 50 }, head: { nod: 18 } }))),
-      inhale('Stay hung; breathe into the back.', to(stand(34, both({ near: 'shin', off: [0, -1, 3], palm: 'body' }), { trunk: { lean: 82, round: 54 }, head: { nod: 18 } }))),
+      inhale('Stay hung; breathe into the back.', to(stand(34, both({ near: 'shin', off: [0, -1, 3], palm: 'body' }), { trunk: { lean: 81, round: 48 }, head: { nod: 18 } }))),
       exhale('Hang a little heavier.', to(stand(36, both({ near: 'shin', off: [0, -2, 3], palm: 'body' }), { trunk: { lean: 84, round: 56 }, head: { nod: 20 } }))),
       inhale('Press the feet, roll up slowly, head last.', through(stand(30, both({ near: 'knee', off: [0, 1, 2], palm: 'body' }), { trunk: { lean: 48, round: 44 }, head: { nod: 18 } }), stand(18, both({ near: 'thigh', off: [0, 2, 2] }), { trunk: { lean: 14, round: 24 }, head: { nod: 14 } }), stand(8))),
       exhale('Stand, and let the breath drop.', to(stand(11))),
@@ -322,7 +322,7 @@ export const JOINTS = [
       cycle: [
         inhale('Grow tall, hands to the thighs.', to(stand(8))),
         exhale('Hands slide half way down, head above the heart.', to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 46, round: 10 }, head: { nod: -8 } }))),
-        inhale('Stay half way; breathe into the back.', to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 47, round: 11 }, head: { nod: -8 } }))),
+        inhale('Stay half way; breathe into the back.', to(stand(24, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 45, round: 10 }, head: { nod: -8 } }))),
         exhale('Let the back of the neck be long.', to(stand(25, both({ near: 'thigh', off: [0, -2, 0] }), { trunk: { lean: 48, round: 12 }, head: { nod: -6 } }))),
         inhale('Press the feet and come up slowly.', through(stand(16, both({ near: 'thigh', off: [0, 2, 0] }), { trunk: { lean: 18, round: 6 } }), stand(8))),
         exhale('Tall again; let the breath drop.', to(stand(11))),
@@ -333,7 +333,7 @@ export const JOINTS = [
       cycle: [
         inhale('Sit tall, feet wide.', to(sit())),
         exhale('Fold towards the thighs, forearms resting there.', to(sit(both({ near: 'knee' }), { trunk: { lean: 30, round: 14 }, head: { nod: -4 } }))),
-        inhale('Stay on the forearms; breathe into the back.', to(sit(both({ near: 'knee' }), { trunk: { lean: 31, round: 16 }, head: { nod: -4 } }))),
+        inhale('Stay on the forearms; breathe into the back.', to(sit(both({ near: 'knee' }), { trunk: { lean: 29, round: 13 }, head: { nod: -4 } }))),
         exhale('Let the arms carry the weight.', to(sit(both({ near: 'knee' }), { trunk: { lean: 31, round: 18 }, head: { nod: -2 } }))),
         inhale('Hands press the thighs; come up slowly.', through(sit(both(ON_THIGHS), { trunk: { lean: 10, round: 8 } }), sit())),
         exhale('Sit tall, and let the breath drop.', to(sit())),

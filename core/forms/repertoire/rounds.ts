@@ -73,15 +73,15 @@ export const ROUNDS: readonly Form[] = [
     points: ['LR14', 'GB24'], image: 'A sapling making room for itself.',
     mistake: ['stiff elbows', 'Spread from the ribs; the hands come last.'], smaller: 'Spread no wider than the elbows.',
     cycle: [
-      inhale('Hands rise along the ribs.', to(stand(9, both(before('ribs', 0, 2, 2, 'body', 'up'))))),
+      inhale('Hands rise along the ribs.', through(stand(13, both(before('belly side', 0, 0, 3, 'body', 'in'))), stand(9, both(before('ribs', 0, 2, 2, 'body', 'up'))))),
       exhale('They spread to the sides like young branches.', to(stand(16, both(reaching(1, -0.1, 0.4, 'up', 0.92))))),
     ],
     smallerCycle: [
-      inhale('Hands rise along the ribs.', to(stand(9, both(before('ribs', 0, 1, 2, 'body', 'up'))))),
+      inhale('Hands rise along the ribs.', through(stand(12, both(before('belly side', 0, 0, 3, 'body', 'in'))), stand(9, both(before('ribs', 0, 1, 2, 'body', 'up'))))),
       exhale('They spread as wide as the elbows.', to(stand(13, both(reaching(0.8, -0.5, 0.6, 'up', 0.72))))),
     ],
     seatedCycle: [
-      inhale('Hands rise along the ribs.', to(sit(both(before('ribs', 0, 2, 2, 'body', 'up'))))),
+      inhale('Hands rise along the ribs.', through(sit(both(before('belly side', 0, 1, 3, 'body', 'in'))), sit(both(before('ribs', 0, 2, 2, 'body', 'up'))))),
       exhale('They spread to the sides like young branches.', to(sit(both(reaching(1, -0.15, 0.4, 'up', 0.9))))),
     ],
   }),
@@ -165,11 +165,11 @@ export const ROUNDS: readonly Form[] = [
     ],
     smallerCycle: [
       inhale('{Side} hand a little ahead: rock back, hands at the ribs.', rockedBack(before('ribs', 0, 0, 3, 'body', 'up'))),
-      exhale('Rock forward, hands rise and spread outward.', rockedForward({ ...reaching(0.7, -0.4, 0.8, 'out', 0.84), fingers: 'up' })),
+      exhale('Rock forward, hands spread outward from the ribs.', rockedForward({ ...reaching(0.7, -0.4, 0.8, 'out', 0.84), fingers: 'up' })),
     ],
     seatedCycle: [
       inhale('{Side} hand a little ahead: rock back, hands at the ribs.', to(sit(both(before('ribs', 0, 0, 3, 'body', 'up')), { trunk: { lean: -4 } }))),
-      exhale('Rock forward, hands rise and spread outward.', to(sit(both({ ...reaching(0.7, -0.4, 0.8, 'out', 0.84), fingers: 'up' }), { trunk: { lean: 8 } }))),
+      exhale('Rock forward, hands spread outward from the ribs.', to(sit(both({ ...reaching(0.7, -0.4, 0.8, 'out', 0.84), fingers: 'up' }), { trunk: { lean: 8 } }))),
     ],
   }),
   wave({
@@ -181,11 +181,11 @@ export const ROUNDS: readonly Form[] = [
       exhale('Sit back, palms fold to the heart.', rolledBack(30, before('middle dantian', 1.6, 0, 4, 'body', 'up'))),
     ],
     smallerCycle: [
-      inhale('{Side} hand a little ahead: rock forward, palms lift and open.', rockedForward(reaching(0.4, -0.25, 1, 'up', 0.84))),
+      inhale('{Side} hand a little ahead: rock forward, palms lift and open.', rockedForward(reaching(0.4, -0.06, 1, 'up', 0.84))),
       exhale('Rock back, palms fold to the heart.', rockedBack(before('middle dantian', 1.6, 0, 4, 'body', 'up'))),
     ],
     seatedCycle: [
-      inhale('{Side} hand a little ahead: rock forward, palms lift and open.', to(sit(both(reaching(0.4, -0.25, 1, 'up', 0.84)), { trunk: { lean: 8 } }))),
+      inhale('{Side} hand a little ahead: rock forward, palms lift and open.', to(sit(both(reaching(0.4, 0.05, 1, 'up', 0.84)), { trunk: { lean: 5 } }))),
       exhale('Rock back, palms fold to the heart.', to(sit(both(before('middle dantian', 1.6, 0, 4, 'body', 'up')), { trunk: { lean: -4 } }))),
     ],
   }),
@@ -228,8 +228,8 @@ export const ROUNDS: readonly Form[] = [
     points: ['KI1', 'BL23'], image: 'Water climbing the slipway and drawing back.',
     mistake: ['falling back on the heel', 'Fold the hip and sit; the back stays long.'], smaller: 'Feet side by side, from toes to heels.',
     cycle: [
-      inhale('{Side} foot in front: roll forward, wrists float up.', rolledForward(34, reaching(0.1, -0.1, 1, 'down', 0.9))),
-      exhale('Sit back and sink, palms press down behind.', rolledBack(34, before('navel', 5, 0, 6, 'down', 'forward'), reaching(0.35, -1, -0.15, 'back', 0.94))),
+      inhale('{Side} foot in front: roll forward, wrists float up.', rolledForward(20, reaching(0.1, -0.1, 1, 'down', 0.9))),
+      exhale('Sit back and sink, palms press down behind.', rolledBack(61, before('navel', 5, 0, 6, 'down', 'forward'), reaching(0.35, -1, -0.15, 'back', 0.94))),
     ],
     smallerCycle: [
       inhale('{Side} hand a little ahead: rock forward, wrists float up.', rockedForward(reaching(0.1, -0.3, 1, 'down', 0.84))),

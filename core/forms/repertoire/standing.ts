@@ -286,7 +286,7 @@ export const STANDING = [
         freely(6, 'Arms round at the navel, hands and legs a round.'),
       ],
       cycle: [
-        inhale('Arms at the navel: all three rounds fill.', to(stand(10, both(before('navel', 5, 0, 10))))),
+        inhale('Arms at the navel: all three rounds fill.', to(stand(10, both(before('navel', 5.5, 0.5, 10))))),
         exhale('They rest on the feet.', to(stand(14, both(before('navel', 5, 0, 10))))),
       ],
     },
@@ -339,7 +339,7 @@ export const STANDING = [
     smaller: {
       change: 'Hands rest in the lap.',
       cycle: [
-        inhale('Hands in the lap: the round fills from the belly.', to(sit(both({ near: 'lower dantian', off: [2, 1, 2.5], palm: 'up', fingers: 'in' })))),
+        inhale('Hands in the lap: the belly fills under them.', to(sit(both({ near: 'lower dantian', off: [2, 1, 2.5], palm: 'up', fingers: 'in' })))),
         exhale('It rests, elbows heavy.', to(sit(both({ near: 'lower dantian', off: [2, 1, 2.5], palm: 'up', fingers: 'in' })))),
       ],
     },

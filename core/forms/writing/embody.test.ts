@@ -115,20 +115,22 @@ describe('a form with its body', () => {
     ];
     expect(second[0]?.trunk?.turn).toBe(-(first[0]?.trunk?.turn ?? 0));
     expect(second[0]?.hands?.right).toEqual({ near: 'crown' });
+    // Round by way of the far side, the near side, and home again: backwards from home it meets the near side first.
+    const [far, near, home]: readonly Posture[] = [{ sink: 12 }, { sink: 22 }, { sink: 9 }];
+    if (!far || !near || !home) throw new Error('expected three postures');
     const circle = embody(
       {
         ...form,
         sides: 'both-ways',
         ways: ['left', 'right'],
-        cycle: [inhale('Out.', through(up, down)), exhale('Home.', to(down))],
+        cycle: [inhale('Out.', through(far, near)), exhale('Home.', to(home))],
       },
       {},
     );
-    const round = circle.cycle[0];
-    if (!round) throw new Error('expected a stroke');
-    expect(posturesForSide(circle, 'full', round, true)).toEqual(
-      [...posturesForSide(circle, 'full', round, false)].reverse(),
+    const sinks = circle.cycle.map((one) =>
+      posturesForSide(circle, 'full', one, true).map(({ sink }) => sink),
     );
+    expect(sinks).toEqual([[22, 12], [9]]);
   });
 
   it('pulses through its postures as often as it says', () => {

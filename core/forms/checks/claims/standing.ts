@@ -1,51 +1,22 @@
-import { otherSide } from '../../body/sides';
-import { distance, goalsAt, share, solveGoals, type Side, type Skeleton } from '../../body';
-import { quotedCue } from '../words/cueText';
-import { movingForm, type MovingStroke } from '../measured/measure';
-import type { Form } from '../model/model';
-import type { VariantId } from '../model/terms';
+import { otherSide } from '../../../body/sides';
+import type { Side, Skeleton } from '../../../body';
+import {
+  anklesApart,
+  cm,
+  first,
+  heelCm,
+  last,
+  meanKneeDeg,
+  percent,
+  SIDES,
+  type ClaimRow,
+  type Evidence,
+} from './evidence';
 
-/**
- * What the words of a form claim of its body, held against the solved body. A claim the body contradicts
- * is data: the words or the posture must give way.
- */
-export interface Contradiction {
-  readonly claim: ClaimId;
-  /** The words that claim it. */
-  readonly text: string;
-  /** What the body does instead, for the one who mends it. */
-  readonly measured: string;
-}
+/** Where the weight is, what the feet do and how deep the knees go. */
 
-/** What the words are held against: bodies along the strokes they speak of, first to last. */
-interface Evidence {
-  readonly bodies: readonly Skeleton[];
-  readonly side: Side;
-  readonly strokes: readonly MovingStroke[];
-}
-
-interface ClaimRow {
-  readonly id: string;
-  readonly words: RegExp;
-  /** Undefined where the body does as claimed, else what it does. */
-  readonly test: (evidence: Evidence, match: RegExpExecArray) => string | undefined;
-}
-
-const SIDES = ['left', 'right'] as const;
 const WEIGHT_SLACK = 0.07;
 const weights = ({ bodies }: Evidence): readonly number[] => bodies.map((body) => body.legs.left.weight);
-const percent = (part: number): string => `${Math.round(part * 100)} %`;
-const heelCm = (body: Skeleton, side: Side): number => body.legs[side].heel[1] * 100;
-const anklesApart = (body: Skeleton): number =>
-  distance(body.legs.left.ankle, body.legs.right.ankle) / (2 * share('shoulderCentre') * body.build.statureM);
-const last = ({ bodies }: Evidence): Skeleton => {
-  const body = bodies.at(-1);
-  if (!body) throw new RangeError('a claim needs at least one body, got none');
-  return body;
-};
-const first = ({ bodies }: Evidence): Skeleton => bodies[0] ?? last({ bodies } as Evidence);
-const meanKneeDeg = (body: Skeleton): number =>
-  (body.legs.left.kneeBendDeg + body.legs.right.kneeBendDeg) / 2;
 
 const PARTS: Readonly<Record<string, number>> = {
   'a tenth': 0.1,
@@ -56,6 +27,10 @@ const PARTS: Readonly<Record<string, number>> = {
   'eight tenths': 0.8,
   'nine tenths': 0.9,
 };
+
+/** How far ahead of the ankles the weight stands, metres. */
+const ahead = (body: Skeleton): number =>
+  body.mass[2] - (body.legs.left.ankle[2] + body.legs.right.ankle[2]) / 2;
 
 /** The heaviest share either named foot comes to carry. */
 function heaviest(evidence: Evidence, where: string): number {
@@ -70,7 +45,7 @@ function heaviest(evidence: Evidence, where: string): number {
 }
 
 // prettier-ignore
-const CLAIMS = [
+export const STANDING_CLAIMS = [
   { id: 'weight-even', words: /weight even/i, test: (evidence) => {
     const off = Math.max(...weights(evidence).map((weight) => Math.abs(weight - 0.5)));
     return off <= WEIGHT_SLACK ? undefined : `up to ${percent(0.5 + off)} on one foot`;
@@ -135,50 +110,29 @@ const CLAIMS = [
     const gap = Math.min(...bodies.map((body) => Math.min(...SIDES.map((side) => body.arms[side].palm[1] - body.legs[side].knee[1])))) * 100;
     return gap <= 0 ? undefined : `the hands stay ${gap.toFixed(0)} cm over the knees`;
   } },
+  { id: 'weight-goes-forward', words: /\b(?:roll|rock) (?:forward(?! and up)|to the balls)|weight forward/i, test: (evidence) => {
+    const moved = ahead(last(evidence)) - ahead(first(evidence));
+    return moved >= 0.01 ? undefined : `the weight goes ${cm(moved)} forward`;
+  } },
+  { id: 'weight-goes-back', words: /\b(?:roll|rock) back\b|\bsit back\b|weight back/i, test: (evidence) => {
+    const moved = ahead(first(evidence)) - ahead(last(evidence));
+    return moved >= 0.01 ? undefined : `the weight goes ${cm(moved)} back`;
+  } },
+  { id: 'foot-comes-up', words: /\{side\} (?:foot|knee|heel|leg) (?:peels up|rises|floats|lifts)|shake the \{side\} foot/i, test: ({ bodies, side }) => {
+    const up = Math.max(...bodies.slice(1).map((body) => Math.max(heelCm(body, side), body.legs[side].toe[1] * 100)));
+    const most = Math.max(heelCm(bodies[0] ?? last({ bodies }), side), 0);
+    return up > 1.5 && up > most ? undefined : `that foot comes up ${up.toFixed(1)} cm`;
+  } },
+  { id: 'foot-is-set-down', words: /set it down|foot and wings (?:sink|come down)|wings and (?:foot|heel) (?:sink|come down)/i, test: (evidence) => {
+    const up = Math.max(heelCm(last(evidence), evidence.side), last(evidence).legs[evidence.side].toe[1] * 100);
+    return up < 2 ? undefined : `that foot ends ${up.toFixed(1)} cm up`;
+  } },
+  { id: 'shifts-to-side', words: /\bshift to the \{side\} foot/i, test: ({ bodies, side }) => {
+    const carried = Math.max(...bodies.slice(1).map((body) => body.legs[side].weight));
+    return carried >= 0.55 ? undefined : `${percent(carried)} on that foot`;
+  } },
   { id: 'rises', words: /roll up|stand tall|come up/i, test: (evidence) => {
     const rise = last(evidence).trunk.head[1] - first(evidence).trunk.head[1];
     return rise > 0.1 || meanKneeDeg(last(evidence)) < 12 ? undefined : `the head rises ${(rise * 100).toFixed(0)} cm`;
   } },
 ] as const satisfies readonly ClaimRow[];
-
-export type ClaimId = (typeof CLAIMS)[number]['id'];
-
-const SAMPLES = 6;
-
-function bodiesOf(strokes: readonly MovingStroke[]): readonly Skeleton[] {
-  return strokes.flatMap(({ movement }) =>
-    Array.from({ length: SAMPLES + 1 }, (_, index) => solveGoals(goalsAt(movement, index / SAMPLES))),
-  );
-}
-
-function hold(text: string, evidence: Evidence): readonly Contradiction[] {
-  return CLAIMS.flatMap(({ id, words, test }) => {
-    const match = words.exec(text);
-    const measured = match ? test(evidence, match) : undefined;
-    return measured === undefined ? [] : [{ claim: id, text, measured }];
-  });
-}
-
-/**
- * The claims of a form's footwork, cues and mends that its own solved body contradicts, at the usual pace. A
- * variant's cues are held against the variant's body; the footwork is that of the full form.
- */
-export function contradictions(form: Form, variant: VariantId): readonly Contradiction[] {
-  const moving = movingForm(form, variant);
-  const cycle = moving.filter((stroke) => stroke.part === 'cycle');
-  const whole: Evidence = { bodies: bodiesOf(cycle), side: 'left', strokes: cycle };
-  const ofFootwork = variant === 'full' && cycle.length > 0 ? hold(form.footwork, whole) : [];
-  const ofCues = moving.flatMap((stroke) =>
-    hold(stroke.stroke.cue, { bodies: bodiesOf([stroke]), side: stroke.side ?? 'left', strokes: [stroke] }),
-  );
-  // A mend may name a share of the weight; the rest of its words speak of the mistake.
-  const ofMends =
-    variant === 'full' && cycle.length > 0
-      ? form.mistakes.flatMap(({ mend }) => hold(mend, whole).filter((one) => one.claim === 'weight-share'))
-      : [];
-  return [...ofFootwork, ...ofCues, ...ofMends].map((one) => ({ ...one, text: quotedCue(one.text, form) }));
-}
-
-/** How many of the words of a form claim something that is checked. */
-export const claimsIn = (text: string): readonly ClaimId[] =>
-  CLAIMS.filter(({ words }) => words.test(text)).map(({ id }) => id);

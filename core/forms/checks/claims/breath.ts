@@ -1,0 +1,45 @@
+import { distance, type Skeleton } from '../../../body';
+import { first, last, SIDES, type ClaimRow, type Evidence } from './evidence';
+
+/**
+ * Where the hands keep still, the body itself breathes: it grows a little on the inhale and settles on the exhale
+ * (common practice). What moves more is judged by `againstBreath` and by its own words.
+ */
+
+const QUIET_HANDS_M = 0.16;
+const STILL_FOOT_M = 0.03;
+const SLACK_CM = 0.1;
+
+const STILL_DEG = 4;
+const STILL_WEIGHT = 0.06;
+
+/** Whether hands, weight and feet keep still, and the trunk neither turns nor leans nor bends. */
+function isQuiet({ bodies }: Evidence): boolean {
+  const start = first({ bodies });
+  const spread = (of: (body: Skeleton) => number): number =>
+    Math.max(...bodies.map((body) => Math.abs(of(body) - of(start))));
+  return (
+    SIDES.every(
+      (side) => spread((body) => distance(body.arms[side].palm, start.arms[side].palm)) < QUIET_HANDS_M,
+    ) &&
+    SIDES.every(
+      (side) => spread((body) => distance(body.legs[side].ankle, start.legs[side].ankle)) < STILL_FOOT_M,
+    ) &&
+    spread((body) => body.legs.left.weight) < STILL_WEIGHT &&
+    [turn, lean, bend].every((of) => spread(of) < STILL_DEG)
+  );
+}
+const turn = ({ goals }: Skeleton): number => goals.turnDeg;
+const lean = ({ goals }: Skeleton): number => goals.leanDeg;
+const bend = ({ goals }: Skeleton): number => goals.bendDeg;
+
+// prettier-ignore
+export const BREATH_CLAIMS = [
+  { id: 'quiet-body-breathes', words: /^/, test: (evidence) => {
+    const breath = evidence.strokes[0]?.stroke.breath;
+    if ((breath !== 'in' && breath !== 'out') || !isQuiet(evidence)) return undefined;
+    const rise = (last(evidence).trunk.head[1] - first(evidence).trunk.head[1]) * 100;
+    const against = breath === 'in' ? -rise : rise;
+    return against <= SLACK_CM ? undefined : `the head goes ${against.toFixed(1)} cm against the breath`;
+  } },
+] as const satisfies readonly ClaimRow[];
