@@ -1,4 +1,4 @@
-import { findMisses, goalsAt, solveGoals, solvePosture, supportMarginCm } from '../../body';
+import { findMisses, goalsAt, mirror, solveGoals, solvePosture, supportMarginCm } from '../../body';
 import { routeByChannel } from '../../channels';
 import {
   asksOf,
@@ -21,6 +21,7 @@ import {
   type Form,
 } from '..';
 import { defined } from '../../text/defined';
+import { againstBreath } from './breathing';
 import { TOUCHED } from '../measured/touched';
 
 const variants = REPERTOIRE.flatMap((form) =>
@@ -170,6 +171,32 @@ describe('what the words claim', () => {
       'drawing-up-the-spring',
       'gentle-hands-to-feet',
     ]);
+  });
+
+  it('is noticed where a body moves on the side the words do not name', () => {
+    const sided = REPERTOIRE.filter(
+      ({ sides, cycle }) => sides !== 'symmetric' && cycle.some(({ cue }) => /\{(?:side|other)\}/i.test(cue)),
+    );
+    const unnoticed = sided.filter((form) => {
+      const cycle = form.cycle.map((stroke) => ({ ...stroke, postures: stroke.postures?.map(mirror) }));
+      return contradictions({ ...form, cycle: cycle.map((stroke) => defined(stroke)) }, 'full').length === 0;
+    });
+    expect(sided.length).toBeGreaterThanOrEqual(58);
+    // Both arms spiral; only a teacher's eye tells which began.
+    expect(unnoticed.map((form) => form.id)).toEqual(['spiralling-arms']);
+  });
+
+  it('is noticed in two forms of three where the breaths are crossed: the rest move level', () => {
+    const other = { in: 'out', out: 'in', hold: 'hold', free: 'free' } as const;
+    const breathed = REPERTOIRE.filter(({ cycle }) => cycle.some(({ breath }) => breath === 'in'));
+    const noticed = breathed.filter((form) => {
+      const crossed = {
+        ...form,
+        cycle: form.cycle.map((stroke) => ({ ...stroke, breath: other[stroke.breath] })),
+      };
+      return contradictions(crossed, 'full').length > 0 || againstBreath(crossed, 'full').length > 0;
+    });
+    expect(noticed.length / breathed.length).toBeGreaterThanOrEqual(2 / 3);
   });
 
   it('and a false claim is told as data', () => {

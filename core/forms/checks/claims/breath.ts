@@ -1,5 +1,5 @@
 import { distance, type Skeleton } from '../../../body';
-import { first, last, SIDES, type ClaimRow, type Evidence } from './evidence';
+import { cm, first, last, outward, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
 
 /**
  * Where the hands keep still, the body itself breathes: it grows a little on the inhale and settles on the exhale
@@ -10,6 +10,8 @@ const QUIET_HANDS_M = 0.16;
 const STILL_FOOT_M = 0.03;
 const SLACK_CM = 0.1;
 
+/** Hands that rise on the exhale, or sink on the inhale, by more than this go against it, metres. */
+const FAR_M = 0.15;
 const STILL_DEG = 4;
 const STILL_WEIGHT = 0.06;
 
@@ -41,5 +43,16 @@ export const BREATH_CLAIMS = [
     const rise = (last(evidence).trunk.head[1] - first(evidence).trunk.head[1]) * 100;
     const against = breath === 'in' ? -rise : rise;
     return against <= SLACK_CM ? undefined : `the head goes ${against.toFixed(1)} cm against the breath`;
+  } },
+  { id: 'hands-go-with-the-breath', words: /^/, test: (evidence) => {
+    const breath = evidence.strokes[0]?.stroke.breath;
+    if ((breath !== 'in' && breath !== 'out') || returns(evidence)) return undefined;
+    const rise = Math.max(...SIDES.map((side) => last(evidence).arms[side].palm[1] - first(evidence).arms[side].palm[1]));
+    const sink = Math.max(...SIDES.map((side) => first(evidence).arms[side].palm[1] - last(evidence).arms[side].palm[1]));
+    // A fist that grows forward, a hand drawn home: out on the exhale, in on the inhale is with the breath.
+    const gone = Math.max(...SIDES.map((side) => (breath === 'in' ? -1 : 1) * (outward(last(evidence), side) - outward(first(evidence), side))));
+    if (gone >= 0.1) return undefined;
+    const against = breath === 'in' ? sink - Math.max(0, rise) : rise - Math.max(0, sink);
+    return against <= FAR_M ? undefined : `the hands go ${cm(against)} against the breath`;
   } },
 ] as const satisfies readonly ClaimRow[];

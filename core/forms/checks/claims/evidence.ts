@@ -37,3 +37,16 @@ export const returns = ({ strokes }: Evidence): boolean =>
   );
 /** Whether the body sits: the knees then say nothing. */
 export const sits = (body: Skeleton): boolean => body.goals.chair;
+
+/** The same from where a route begins: the hands come to it in the first third of the stroke. */
+export const alongRoute = ({ bodies, ...rest }: Evidence): Evidence => ({
+  ...rest,
+  bodies: bodies.slice(Math.ceil(bodies.length / 3)),
+});
+
+/** How far a palm is from the middle of the trunk, over the floor. */
+export const outward = (body: Skeleton, side: Side): number => {
+  const { palm } = body.arms[side];
+  const { thoracic } = body.trunk;
+  return Math.hypot(palm[0] - thoracic[0], palm[2] - thoracic[2]);
+};

@@ -1,5 +1,16 @@
 import { distance, otherSide, type Side, type Skeleton } from '../../../body';
-import { cm, first, last, returns, SIDES, sits, type ClaimRow, type Evidence } from './evidence';
+import {
+  alongRoute,
+  cm,
+  first,
+  last,
+  outward,
+  returns,
+  SIDES,
+  sits,
+  type ClaimRow,
+  type Evidence,
+} from './evidence';
 
 /** What the hands do: rise and sink, part and come together, go out and come home; which of them does it. */
 
@@ -10,12 +21,6 @@ const BALL_M = 0.004;
 
 const height = (body: Skeleton, side: Side): number => body.arms[side].palm[1];
 const apart = (body: Skeleton): number => distance(body.arms.left.palm, body.arms.right.palm);
-/** How far a palm is from the middle of the trunk, over the floor. */
-const outward = (body: Skeleton, side: Side): number => {
-  const { palm } = body.arms[side];
-  const { thoracic } = body.trunk;
-  return Math.hypot(palm[0] - thoracic[0], palm[2] - thoracic[2]);
-};
 /** How far an elbow is behind its shoulder, as the chest faces. */
 const behind = (body: Skeleton, side: Side): number => {
   const { elbow, shoulder } = body.arms[side];
@@ -34,12 +39,6 @@ const eitherGrows = (evidence: Evidence, of: (body: Skeleton, side: Side) => num
   Math.max(...SIDES.map((side) => grows(evidence, (body) => of(body, side))));
 const eitherShrinks = (evidence: Evidence, of: (body: Skeleton, side: Side) => number): number =>
   eitherGrows(evidence, (body, side) => -of(body, side));
-/** The same from where a route begins: the hands come to it in the first third of the stroke. */
-const alongRoute = ({ bodies, ...rest }: Evidence): Evidence => ({
-  ...rest,
-  bodies: bodies.slice(Math.ceil(bodies.length / 3)),
-});
-
 /** How far the travelling hand goes from the fingers of the held arm, metres; towards them is less than nothing. */
 function alongArm(evidence: Evidence): number {
   const gap = (body: Skeleton | undefined): number =>

@@ -7,6 +7,7 @@ import { BREATH_CLAIMS } from './breath';
 import type { ClaimRow, Evidence } from './evidence';
 import { HAND_CLAIMS } from './hands';
 import { PLACE_CLAIMS } from './places';
+import { SIDE_CLAIMS } from './sides';
 import { STANDING_CLAIMS } from './standing';
 import { TRUNK_CLAIMS } from './trunk';
 
@@ -23,7 +24,13 @@ export interface Contradiction {
 }
 
 /** What words claim, and what the breath alone does. */
-const WORD_CLAIMS = [...STANDING_CLAIMS, ...HAND_CLAIMS, ...PLACE_CLAIMS, ...TRUNK_CLAIMS] as const;
+const WORD_CLAIMS = [
+  ...STANDING_CLAIMS,
+  ...HAND_CLAIMS,
+  ...PLACE_CLAIMS,
+  ...TRUNK_CLAIMS,
+  ...SIDE_CLAIMS,
+] as const;
 const CLAIMS = [...WORD_CLAIMS, ...BREATH_CLAIMS] as const satisfies readonly ClaimRow[];
 
 export type ClaimId = (typeof CLAIMS)[number]['id'];

@@ -1,8 +1,8 @@
 import { ANIMAL_SCHOOLS, animalOf, PHASE_IDS, phaseName } from '../../phases';
 import { SOUND_SCHOOLS } from '../../sounds';
 import type { SourceId } from '../../sources';
-import type { Form } from '../model/model';
-import { FORM_SETS } from '../model/sets';
+import type { Form } from './model';
+import { FORM_SETS } from './sets';
 
 /** One position in a contested point. */
 interface Position {
