@@ -17,7 +17,7 @@ export interface LedPractice {
   /** Of the people of this group; nothing where nothing is known, and then every usual caution speaks. */
   readonly conditions: readonly ConditionId[] | undefined;
   /** Notes of the weight *must* that nobody has waved aside. */
-  readonly musts: readonly Pick<Note, 'id' | 'say' | 'why'>[];
+  readonly musts: readonly Pick<Note, 'id' | 'rule' | 'said'>[];
   readonly sideSeen: 'own' | 'facing';
 }
 
@@ -32,7 +32,7 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
   const { recent, known: met } = historyOf(await readHistory(queries, id), groupId);
   const musts = review(practice, compile(practice), customs, { conditions: known, recent, known: met })
     .filter((note) => note.weight === 'must' && note.wavedBecause === undefined)
-    .map(({ id: noteId, say, why }) => ({ id: noteId, say, why }));
+    .map(({ id: noteId, rule, said }) => ({ id: noteId, rule, said }));
   return {
     id,
     version,

@@ -31,6 +31,7 @@ export { tellingPosture } from './measured/telling';
 export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';
 export type { Reached, ReachWay } from './measured/reach';
 export { claimsIn, contradictions } from './checks/claims';
+export type { Measured } from './checks/claims';
 export {
   changedSince,
   isOwnId,

@@ -2,6 +2,7 @@ import type { Asks, Form, VariantId } from '../forms';
 import { asksOf, stanceOf } from '../forms';
 import type { PointCode } from '../channels';
 import type { SourceId } from '../sources';
+import type { CautionCode } from './cautionCodes';
 
 /** How strongly a caution speaks. */
 export type CautionWeight = 'avoid' | 'change' | 'watch';
@@ -12,7 +13,7 @@ export type Remedy = 'gentler-variant' | 'omit-holds' | 'exhale-by-mouth';
 interface CautionRule {
   readonly when: (asks: Asks, form: Form, variant: VariantId) => boolean;
   readonly weight: CautionWeight;
-  readonly say: string;
+  readonly code: CautionCode;
   readonly remedy?: Remedy;
 }
 
@@ -53,15 +54,28 @@ const pressesAt =
     (asks.percussion.length > 0 || form.channels.some((reach) => reach.how === 'press')) &&
     form.points.some((code) => codes.includes(code));
 
-const avoid = (when: CautionRule['when'], say: string): CautionRule => ({ when, weight: 'avoid', say });
-const watch = (when: CautionRule['when'], say: string): CautionRule => ({ when, weight: 'watch', say });
-const gentler = (when: CautionRule['when'], say: string): CautionRule => ({
+const avoid = (when: CautionRule['when'], code: CautionCode): CautionRule => ({
+  when,
+  weight: 'avoid',
+  code,
+});
+const watch = (when: CautionRule['when'], code: CautionCode): CautionRule => ({
+  when,
+  weight: 'watch',
+  code,
+});
+const gentler = (when: CautionRule['when'], code: CautionCode): CautionRule => ({
   when,
   weight: 'change',
-  say,
+  code,
   remedy: 'gentler-variant',
 });
-const noHolds = (say: string): CautionRule => ({ when: holds, weight: 'change', say, remedy: 'omit-holds' });
+const noHolds = (code: CautionCode): CautionRule => ({
+  when: holds,
+  weight: 'change',
+  code,
+  remedy: 'omit-holds',
+});
 /** A hand is up for longer than a breath or two in every repetition. */
 const armsUpLong: Asked = (asks) => asks.armsUpSec >= 10;
 
@@ -73,161 +87,161 @@ const armsUpLong: Asked = (asks) => asks.armsUpSec >= 10;
 // prettier-ignore
 export const CONDITIONS = [
   { id: 'high-blood-pressure', label: 'high blood pressure', source: 'common-practice', rules: [
-    noHolds('No holding of the breath.'),
-    avoid(headLow, 'Head not below the heart.'),
-    avoid(longLowStance, 'No long low stances.'),
-    { when: (_, form) => form.exhale === 'nose' && form.manner !== 'natural', weight: 'change', say: 'Let the exhale go by the mouth.', remedy: 'exhale-by-mouth' },
-    watch((asks) => asks.armsAboveShoulders, 'Arms up only briefly.'),
-    watch((asks) => asks.staticHold, 'Rest before it becomes an effort.'),
+    noHolds('no-holding-breath'),
+    avoid(headLow, 'head-not-below-heart'),
+    avoid(longLowStance, 'no-long-low-stances'),
+    { when: (_, form) => form.exhale === 'nose' && form.manner !== 'natural', weight: 'change', code: 'exhale-by-mouth', remedy: 'exhale-by-mouth' },
+    watch((asks) => asks.armsAboveShoulders, 'arms-up-only-briefly'),
+    watch((asks) => asks.staticHold, 'rest-before-becomes-effort'),
   ] },
   { id: 'low-blood-pressure', label: 'low blood pressure or dizziness', source: 'common-practice', rules: [
-    avoid(headLow, 'No deep folds; rise slowly from any fold.'),
-    watch((asks) => asks.fold === 'half', 'Rise slowly, head last.'),
-    watch((asks) => asks.staticHold, 'Shift the weight now and then; sit down when light-headed.'),
+    avoid(headLow, 'no-deep-folds-rise'),
+    watch((asks) => asks.fold === 'half', 'rise-slowly-head-last'),
+    watch((asks) => asks.staticHold, 'shift-weight-now-then'),
   ] },
   { id: 'heart', label: 'heart disease or a recent event', source: 'common-practice', rules: [
-    noHolds('No holding of the breath.'),
-    gentler((asks) => asks.vigorous, 'Light only; clearance from the clinician first.'),
-    avoid(longLowStance, 'No long low stances.'),
-    avoid(headLow, 'Head not below the heart.'),
-    gentler(armsUpLong, 'Arms up only for a moment; let them down between.'),
-    gentler((asks) => asks.staticHold, 'No long holding with effort; rest the arms.'),
+    noHolds('no-holding-breath'),
+    gentler((asks) => asks.vigorous, 'light-only-clearance-from'),
+    avoid(longLowStance, 'no-long-low-stances'),
+    avoid(headLow, 'head-not-below-heart'),
+    gentler(armsUpLong, 'arms-up-only-moment'),
+    gentler((asks) => asks.staticHold, 'no-long-holding-effort'),
   ] },
   { id: 'pacemaker', label: 'pacemaker or defibrillator', source: 'common-practice', rules: [
-    avoid(knocksOn('chest', 'shoulders'), 'No knocking over the device.'),
-    watch(rubsOn('chest'), 'No rubbing over the device.'),
+    avoid(knocksOn('chest', 'shoulders'), 'no-knocking-over-device'),
+    watch(rubsOn('chest'), 'no-rubbing-over-device'),
   ] },
   { id: 'glaucoma', label: 'glaucoma, retinal trouble or recent eye surgery', source: 'common-practice', rules: [
-    avoid(headLow, 'Head not below the heart.'),
-    noHolds('No strained holds.'),
-    avoid(jolts, 'No jolts, no shaking.'),
-    avoid(anyOf(knocksOn('head', 'face'), rubsOn('eyes', 'face')), 'No pressing or knocking at face and eyes.'),
+    avoid(headLow, 'head-not-below-heart'),
+    noHolds('no-strained-holds'),
+    avoid(jolts, 'no-jolts-no-shaking'),
+    avoid(anyOf(knocksOn('head', 'face'), rubsOn('eyes', 'face')), 'no-pressing-knocking-face'),
   ] },
   { id: 'osteoporosis', label: 'osteoporosis', source: 'common-practice', rules: [
-    avoid(anyOf(headLow, roundsLoaded), 'No loaded rounding of the spine.'),
-    avoid((asks) => asks.twist === 'full' || asks.foldWithTurn, 'No twist to the end of the range, none while folded.'),
-    avoid((asks) => asks.backBend === 'full', 'No back bend to the end of the range.'),
-    avoid((asks) => asks.impact === 'firm', 'No hard heel drops.'),
-    gentler((asks) => asks.impact === 'soft' || asks.shakes, 'Soft heels, no jolts.'),
-    avoid(knocksOn('low back', 'flanks', 'chest'), 'No knocking on spine or ribs.'),
-    gentler((asks) => asks.neck === 'turn' && asks.twist !== 'none', 'Turn only as far as is easy, never to the end.'),
+    avoid(anyOf(headLow, roundsLoaded), 'no-loaded-rounding-spine'),
+    avoid((asks) => asks.twist === 'full' || asks.foldWithTurn, 'no-twist-end-range'),
+    avoid((asks) => asks.backBend === 'full', 'no-back-bend-end'),
+    avoid((asks) => asks.impact === 'firm', 'no-hard-heel-drops'),
+    gentler((asks) => asks.impact === 'soft' || asks.shakes, 'soft-heels-no-jolts'),
+    avoid(knocksOn('low back', 'flanks', 'chest'), 'no-knocking-spine-ribs'),
+    gentler((asks) => asks.neck === 'turn' && asks.twist !== 'none', 'turn-only-as-far'),
   ] },
   { id: 'knee', label: 'knee trouble', source: 'common-practice', rules: [
-    gentler(deepKnees, 'Shallow only, knees in line with the toes.'),
-    gentler((asks) => asks.roundedJoints.includes('knees'), 'Bend and straighten; no circles on bent knees.'),
-    gentler(oneLeg, 'Weight on both feet.'),
-    watch((asks) => asks.stepping || asks.unsteady, 'Do not pivot on a loaded foot.'),
+    gentler(deepKnees, 'shallow-only-knees-line'),
+    gentler((asks) => asks.roundedJoints.includes('knees'), 'bend-straighten-no-circles'),
+    gentler(oneLeg, 'weight-both-feet'),
+    watch((asks) => asks.stepping || asks.unsteady, 'do-not-pivot-loaded'),
   ] },
   { id: 'new-hip', label: 'new hip', source: 'common-practice', rules: [
-    avoid((asks) => asks.fold === 'deep', 'No deep fold at the hip.'),
-    watch((asks) => asks.fold === 'half', 'Fold no further than half way.'),
-    avoid((asks) => asks.legsCross, 'No crossing of the midline.'),
-    gentler((asks) => asks.roundedJoints.includes('hips'), 'No circling or swinging of the hip.'),
-    avoid(oneLeg, 'Not on one leg.'),
-    avoid((asks, form, variant) => stanceOf(form, variant).start === 'wide' && deepKnees(asks), 'No wide, low stance.'),
-    watch((asks) => asks.twist === 'full', 'No deep turn-in of the leg.'),
+    avoid((asks) => asks.fold === 'deep', 'no-deep-fold-hip'),
+    watch((asks) => asks.fold === 'half', 'fold-no-further-than'),
+    avoid((asks) => asks.legsCross, 'no-crossing-midline'),
+    gentler((asks) => asks.roundedJoints.includes('hips'), 'no-circling-swinging-hip'),
+    avoid(oneLeg, 'not-one-leg'),
+    avoid((asks, form, variant) => stanceOf(form, variant).start === 'wide' && deepKnees(asks), 'no-wide-low-stance'),
+    watch((asks) => asks.twist === 'full', 'no-deep-turn-leg'),
   ] },
   { id: 'low-back', label: 'low-back disc trouble', source: 'common-practice', rules: [
-    avoid((asks) => asks.fold === 'deep' || asks.foldWithTurn || (asks.fold === 'half' && asks.twist !== 'none'), 'No loaded fold, least of all with a twist.'),
-    gentler((asks) => asks.fold === 'half' && asks.rounding !== 'none', 'Only as low as the back stays long.'),
-    gentler((asks) => asks.fold !== 'none' && asks.roundedJoints.includes('hips'), 'No circling or swaying of a folded trunk.'),
-    avoid((asks) => asks.backBend === 'full', 'No back bend to the end of the range.'),
-    gentler(jolts, 'No jolts; lower the heels softly.'),
-    watch((asks) => asks.backBend === 'slight' || asks.sideBend === 'full', 'Only as far as the low back likes.'),
+    avoid((asks) => asks.fold === 'deep' || asks.foldWithTurn || (asks.fold === 'half' && asks.twist !== 'none'), 'no-loaded-fold-least'),
+    gentler((asks) => asks.fold === 'half' && asks.rounding !== 'none', 'only-as-low-as'),
+    gentler((asks) => asks.fold !== 'none' && asks.roundedJoints.includes('hips'), 'no-circling-swaying-folded'),
+    avoid((asks) => asks.backBend === 'full', 'no-back-bend-end'),
+    gentler(jolts, 'no-jolts-lower-heels'),
+    watch((asks) => asks.backBend === 'slight' || asks.sideBend === 'full', 'only-as-far-as'),
   ] },
   { id: 'neck', label: 'neck trouble', source: 'common-practice', rules: [
-    avoid((asks) => asks.neck === 'circle' || asks.neck === 'tip-back', 'No full circles, no tipping back.'),
-    gentler((asks) => asks.roundedJoints.includes('neck'), 'Small; chin level.'),
-    watch((asks) => asks.neck === 'turn' || asks.neck === 'tilt', 'Turn and tilt only as far as is easy.'),
-    watch(rubsOn('neck'), 'Lightly, at the back of the neck only.'),
-    watch((asks) => asks.shakes, 'Head quiet above the shaking.'),
+    avoid((asks) => asks.neck === 'circle' || asks.neck === 'tip-back', 'no-full-circles-no'),
+    gentler((asks) => asks.roundedJoints.includes('neck'), 'small-chin-level'),
+    watch((asks) => asks.neck === 'turn' || asks.neck === 'tilt', 'turn-tilt-only-as'),
+    watch(rubsOn('neck'), 'lightly-back-neck-only'),
+    watch((asks) => asks.shakes, 'head-quiet-above-shaking'),
   ] },
   { id: 'shoulder', label: 'shoulder trouble', source: 'common-practice', rules: [
-    gentler((asks) => asks.armsAboveShoulders, 'Hands below shoulder height.'),
-    gentler((asks) => asks.roundedJoints.includes('shoulders'), 'No swinging from the shoulder.'),
+    gentler((asks) => asks.armsAboveShoulders, 'hands-below-shoulder-height'),
+    gentler((asks) => asks.roundedJoints.includes('shoulders'), 'no-swinging-from-shoulder'),
   ] },
   { id: 'balance', label: 'poor balance or neuropathy', source: 'common-practice', rules: [
-    avoid(oneLeg, 'Not on one leg; a chair within reach.'),
-    gentler((asks) => asks.heelsUp === 'high' || asks.unsteady, 'Weight on both feet, heels low, a hand on a chair back.'),
-    watch((asks) => asks.impact === 'firm' || asks.stepping || asks.heelsUp === 'low' || asks.shakes, 'Eyes open, a chair within reach.'),
+    avoid(oneLeg, 'not-one-leg-chair'),
+    gentler((asks) => asks.heelsUp === 'high' || asks.unsteady, 'weight-both-feet-heels'),
+    watch((asks) => asks.impact === 'firm' || asks.stepping || asks.heelsUp === 'low' || asks.shakes, 'eyes-open-chair-within'),
   ] },
   { id: 'pregnancy', label: 'pregnancy', source: 'common-practice', rules: [
-    avoid((asks) => knocksOn('belly', 'low back')(asks) || asks.abdominalPress, 'No knocking or pressing on belly or low back.'),
-    gentler(rubsOn('belly', 'low back'), 'Rest the palms there without rubbing.'),
-    avoid(jolts, 'No heel drops, shaking or bouncing.'),
-    avoid(headLow, 'No hanging fold.'),
-    noHolds('No holding of the breath.'),
-    avoid((asks) => asks.twist === 'full', 'No deep twist.'),
-    watch(knocksOn('legs'), 'Leave out the inner legs above the ankles.'),
-    watch(pressesAt('LI4', 'SP6', 'GB21', 'BL60', 'BL67'), 'No strong press at LI4, SP6, GB21, BL60 or BL67.'),
+    avoid((asks) => knocksOn('belly', 'low back')(asks) || asks.abdominalPress, 'no-knocking-pressing-belly'),
+    gentler(rubsOn('belly', 'low back'), 'rest-palms-there-without'),
+    avoid(jolts, 'no-heel-drops-shaking'),
+    avoid(headLow, 'no-hanging-fold'),
+    noHolds('no-holding-breath'),
+    avoid((asks) => asks.twist === 'full', 'no-deep-twist'),
+    watch(knocksOn('legs'), 'leave-out-inner-legs'),
+    watch(pressesAt('LI4', 'SP6', 'GB21', 'BL60', 'BL67'), 'no-press-at-pregnancy-points'),
   ] },
   { id: 'menses-childbirth', label: 'heavy periods or after birth', source: 'common-practice', rules: [
-    gentler((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'Light hands; no pressing or knocking on the lower belly.'),
-    gentler(jolts, 'No jolts, no shaking.'),
-    watch((asks) => asks.vigorous || deepKnees(asks), 'Less than usual, and rest in between.'),
+    gentler((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'light-hands-no-pressing'),
+    gentler(jolts, 'no-jolts-no-shaking'),
+    watch((asks) => asks.vigorous || deepKnees(asks), 'less-than-usual-rest'),
   ] },
   { id: 'recent-surgery', label: 'recent surgery or hernia', source: 'common-practice', rules: [
-    avoid((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'No pressing or knocking on the belly.'),
-    gentler(rubsOn('belly'), 'Rest the palms there without rubbing.'),
-    avoid(jolts, 'No heel drops, shaking or bouncing.'),
-    avoid(anyOf(headLow, longLowStance), 'No deep folds, no horse stance.'),
-    noHolds('No holding of the breath.'),
+    avoid((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'no-pressing-knocking-belly'),
+    gentler(rubsOn('belly'), 'rest-palms-there-without'),
+    avoid(jolts, 'no-heel-drops-shaking'),
+    avoid(anyOf(headLow, longLowStance), 'no-deep-folds-no'),
+    noHolds('no-holding-breath'),
   ] },
   { id: 'bleeding', label: 'bleeding risk, anticoagulants, varicose veins or clots', source: 'common-practice', rules: [
-    gentler(knocksOn(), 'No knocking there; stroke instead.'),
-    watch(rubsOn('legs', 'arms', 'belly'), 'Stroke lightly; a recent clot is never rubbed.'),
+    gentler(knocksOn(), 'no-knocking-there-stroke'),
+    watch(rubsOn('legs', 'arms', 'belly'), 'stroke-lightly-recent-clot'),
   ] },
   { id: 'stroke', label: 'a stroke or TIA', source: 'common-practice', rules: [
-    noHolds('No holding of the breath.'),
-    avoid(headLow, 'Head not below the heart.'),
-    avoid(oneLeg, 'Not on one leg; seated, or a hand held.'),
-    gentler((asks) => asks.unsteady || asks.heelsUp === 'high', 'Weight on both feet; seated, or a hand held.'),
-    gentler((asks) => asks.vigorous, 'Light only; clearance from the clinician first.'),
+    noHolds('no-holding-breath'),
+    avoid(headLow, 'head-not-below-heart'),
+    avoid(oneLeg, 'not-one-leg-seated'),
+    gentler((asks) => asks.unsteady || asks.heelsUp === 'high', 'weight-both-feet-seated'),
+    gentler((asks) => asks.vigorous, 'light-only-clearance-from'),
   ] },
   { id: 'bone-metastases', label: 'bone metastases', source: 'common-practice', rules: [
-    avoid(knocksOn(), 'No knocking.'),
-    avoid(anyOf(headLow, roundsLoaded, (asks) => asks.twist === 'full' || asks.backBend === 'full'), 'No load at the end of a range.'),
-    avoid(jolts, 'No jolts.'),
+    avoid(knocksOn(), 'no-knocking'),
+    avoid(anyOf(headLow, roundsLoaded, (asks) => asks.twist === 'full' || asks.backBend === 'full'), 'no-load-end-range'),
+    avoid(jolts, 'no-jolts'),
   ] },
   { id: 'parkinsons', label: 'Parkinson’s', source: 'common-practice', rules: [
-    avoid(oneLeg, 'Not on one leg; a chair at hand.'),
-    gentler((asks) => asks.unsteady || asks.heelsUp === 'high', 'Weight on both feet, a chair at hand.'),
-    watch((asks) => asks.stepping, 'One cue at a time, a chair at hand.'),
+    avoid(oneLeg, 'not-one-leg-chair-hand'),
+    gentler((asks) => asks.unsteady || asks.heelsUp === 'high', 'weight-both-feet-chair'),
+    watch((asks) => asks.stepping, 'one-cue-time-chair'),
   ] },
   { id: 'epilepsy-psychosis', label: 'epilepsy, psychosis or mania', source: 'common-practice', rules: [
-    avoid((asks) => asks.inwardImagery, 'No intense inward imagery; eyes open.'),
-    noHolds('No long holds.'),
+    avoid((asks) => asks.inwardImagery, 'no-intense-inward-imagery'),
+    noHolds('no-long-holds'),
   ] },
   { id: 'panic', label: 'panic', source: 'common-practice', rules: [
-    noHolds('No holds and no forced breath; let the exhale grow gently longer.'),
+    noHolds('no-holds-no-forced'),
   ] },
   { id: 'asthma', label: 'asthma or COPD', source: 'common-practice', rules: [
-    noHolds('No holding of the breath; a pursed-lip exhale.'),
+    noHolds('no-holding-breath-pursed'),
   ] },
   { id: 'vertigo', label: 'migraine or vertigo', source: 'common-practice', rules: [
-    avoid((asks) => asks.neck === 'circle', 'No head circles.'),
-    avoid(headLow, 'Head not below the heart.'),
-    gentler(knocksOn('head', 'face'), 'No tapping on the head; stroke, or rest the palms there.'),
-    gentler((asks) => asks.vigorous && asks.twist !== 'none', 'No fast turns.'),
-    watch((asks) => asks.neck === 'turn', 'Turn slowly, eyes first.'),
-    watch((asks) => asks.shakes, 'Head quiet; stop if it stirs the dizziness.'),
+    avoid((asks) => asks.neck === 'circle', 'no-head-circles'),
+    avoid(headLow, 'head-not-below-heart'),
+    gentler(knocksOn('head', 'face'), 'no-tapping-head-stroke'),
+    gentler((asks) => asks.vigorous && asks.twist !== 'none', 'no-fast-turns'),
+    watch((asks) => asks.neck === 'turn', 'turn-slowly-eyes-first'),
+    watch((asks) => asks.shakes, 'head-quiet-stop-if'),
   ] },
   { id: 'lymphoedema', label: 'lymphoedema, a port or a line', source: 'common-practice', rules: [
-    gentler(knocksOn('arms', 'chest', 'legs'), 'No knocking on that limb or over the port.'),
-    watch(rubsOn('arms', 'legs', 'chest'), 'No firm rubbing on that limb.'),
+    gentler(knocksOn('arms', 'chest', 'legs'), 'no-knocking-that-limb'),
+    watch(rubsOn('arms', 'legs', 'chest'), 'no-firm-rubbing-that'),
   ] },
   { id: 'diabetic-feet', label: 'diabetic feet', source: 'common-practice', rules: [
-    avoid((asks) => asks.impact !== 'none', 'No stamping or heel drops; shoes on.'),
-    watch((asks) => oneLeg(asks) || asks.unsteady || asks.heelsUp !== 'none', 'Look to the feet before and after; a chair within reach.'),
+    avoid((asks) => asks.impact !== 'none', 'no-stamping-heel-drops'),
+    watch((asks) => oneLeg(asks) || asks.unsteady || asks.heelsUp !== 'none', 'look-feet-before-after'),
   ] },
   { id: 'after-meal', label: 'a meal within the hour', source: 'common-practice', rules: [
-    avoid((asks) => headLow(asks) || asks.abdominalPress || knocksOn('belly')(asks), 'No deep folds, no work on the belly for an hour.'),
-    gentler((asks) => asks.fold === 'half' || asks.vigorous || asks.shakes || rubsOn('belly')(asks), 'Small and upright until the meal has settled.'),
+    avoid((asks) => headLow(asks) || asks.abdominalPress || knocksOn('belly')(asks), 'no-deep-folds-no-work'),
+    gentler((asks) => asks.fold === 'half' || asks.vigorous || asks.shakes || rubsOn('belly')(asks), 'small-upright-meal-settled'),
   ] },
   { id: 'acute-illness', label: 'fever or acute illness', source: 'common-practice', rules: [
-    avoid((asks) => asks.vigorous || jolts(asks) || knocksOn()(asks) || deepKnees(asks) || asks.staticHold || asks.fold !== 'none' || oneLeg(asks), 'Rest; nothing that costs strength.'),
-    noHolds('No holding of the breath.'),
-    watch(() => true, 'With fever or acute illness rest instead, until it is over.'),
+    avoid((asks) => asks.vigorous || jolts(asks) || knocksOn()(asks) || deepKnees(asks) || asks.staticHold || asks.fold !== 'none' || oneLeg(asks), 'rest-nothing-that-costs'),
+    noHolds('no-holding-breath'),
+    watch(() => true, 'fever-acute-illness-rest'),
   ] },
 ] as const satisfies readonly ConditionRow[];
 
@@ -239,7 +253,8 @@ export interface Caution {
   readonly condition: ConditionId;
   readonly conditionLabel: string;
   readonly weight: CautionWeight;
-  readonly say: string;
+  /** What to mind, as data; its sentence stands in `ui/words/cautionSentences.ts`. */
+  readonly code: CautionCode;
   readonly remedy: Remedy | undefined;
 }
 
@@ -257,7 +272,7 @@ export function cautionsOf(
         condition: row.id,
         conditionLabel: row.label,
         weight: rule.weight,
-        say: rule.say,
+        code: rule.code,
         remedy: rule.remedy,
       })),
   );

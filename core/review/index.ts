@@ -4,17 +4,20 @@ import type { Practice, Timeline } from '../practice';
 import type { SourceId } from '../sources';
 import { shorten } from '../text/text';
 import { contextOf, NOTE_WEIGHTS, type Finding, type ReviewPeople } from './rule';
+import type { RuleId } from './ruleIds';
 import { RULES } from './rules';
 
 export { RULES } from './rules';
 export type { Finding, ReviewPeople } from './rule';
+export { RULE_IDS } from './ruleIds';
+export type { RuleId } from './ruleIds';
+export type { MendSaid, Named, NoteCode, NoteSaid, NoteSays, NotReached, Risk } from './said';
 
 /** A note in the margin: what was found, by which rule, and why it matters. */
 export interface Note extends Finding {
   /** The same for the same thing found again, so that a note waved aside stays so. */
   readonly id: string;
-  readonly rule: string;
-  readonly why: string;
+  readonly rule: RuleId;
   readonly source: SourceId;
   /** Why the practitioner waved it aside, if they did. */
   readonly wavedBecause: string | undefined;
@@ -42,7 +45,6 @@ export function review(
         ...finding,
         id,
         rule: rule.id,
-        why: rule.why,
         source: rule.source,
         wavedBecause: waved.get(id),
       };

@@ -120,7 +120,7 @@ describe('every rule of the margin', () => {
     const said = review(practice, lame, DEFAULT_CUSTOMS, { conditions: [] }).filter(
       ({ rule }) => rule === 'uneven-count',
     );
-    expect(said[0]?.say).toMatch(/right comes short/);
+    expect(said[0]?.said).toMatchObject({ code: 'uneven-count' });
   });
 });
 
@@ -178,7 +178,7 @@ describe('the margin as a whole', () => {
         expect(
           notes
             .filter(({ weight }) => weight === 'should')
-            .map(({ rule, say }) => ({ organ, posture, rule, say })),
+            .map(({ rule, said }) => ({ organ, posture, rule, said })),
         ).toEqual([]);
         expect(notes.length).toBeLessThanOrEqual(8);
       }

@@ -24,6 +24,8 @@ import {
   type TimelineEvent,
 } from '../practice';
 import type { SourceId } from '../sources';
+import type { RuleId } from './ruleIds';
+import type { MendSaid, NoteSaid } from './said';
 
 /** How strongly a note speaks: unsafe or impossible; against good practice; worth a thought. None ever blocks. */
 export const NOTE_WEIGHTS = ['must', 'should', 'consider'] as const;
@@ -31,9 +33,9 @@ export type NoteWeight = (typeof NOTE_WEIGHTS)[number];
 
 /** A change that would put right what a note speaks of. */
 export type Mend =
-  | { readonly kind: 'edits'; readonly label: string; readonly edits: readonly Edit[] }
+  | { readonly kind: 'edits'; readonly said: MendSaid; readonly edits: readonly Edit[] }
   /** Brings the practice back to its minutes. */
-  | { readonly kind: 'make-it-fit'; readonly label: string };
+  | { readonly kind: 'make-it-fit'; readonly said: MendSaid };
 
 /** What a rule finds, before it is told which rule found it. */
 export interface Finding {
@@ -42,7 +44,7 @@ export interface Finding {
   readonly itemId?: string;
   /** Tells findings of one rule at one place apart, so that one can be waved aside and not the other. */
   readonly detail?: string;
-  readonly say: string;
+  readonly said: NoteSaid;
   readonly mend?: Mend;
 }
 
@@ -79,9 +81,7 @@ export interface ReviewContext {
 }
 
 export interface Rule {
-  readonly id: string;
-  /** Why it matters, in a teacher's voice. */
-  readonly why: string;
+  readonly id: RuleId;
   readonly source: SourceId;
   readonly find: (context: ReviewContext) => readonly Finding[];
 }
@@ -147,8 +147,3 @@ export function cuesOf({ item, form }: ItemView): readonly {
     .filter(({ cue }) => cue !== '')
     .map((one) => ({ ...one, said: quotedCue(one.cue, form) }));
 }
-
-export const clock = (ms: number): string => {
-  const seconds = Math.round(ms / 1000);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')} min`;
-};

@@ -84,11 +84,9 @@ export const lines = (...given: readonly (string | Line)[]): readonly Line[] =>
   given.map((one) => (typeof one === 'string' ? { id: one } : one));
 export const many = (...ids: readonly string[]): readonly Line[] => ids.map((id) => ({ id }));
 
-/** A note a practitioner can use: a sentence, a reason, a source, a place that is told apart. */
+/** A note a practitioner can use: what it says is whole, it has a source and is told apart. Its words have tests of their own. */
 export const makesSense = (note: Note): boolean =>
-  /^[A-Z“0-9].*[.!?]$/s.test(note.say) &&
-  note.why.length > 20 &&
   sourceIds.includes(note.source) &&
   note.id.startsWith(note.rule) &&
-  !/undefined|NaN|\[object|[{}]/.test(note.say) &&
-  (note.mend === undefined || note.mend.label.length > 3);
+  !/undefined|null/.test(JSON.stringify(Object.values(note.said))) &&
+  (note.mend === undefined || note.mend.said.code.length > 2);

@@ -51,7 +51,7 @@ describe('a count in the words', () => {
     ['Eight rounds.', 6, 8],
   ])('“%s” against %i in the score', (words, repetitions, count) => {
     const [note] = said('count-announced', 'mist-over-the-lake', 'setup', words, { repetitions });
-    expect(note?.say).toContain(`say ${count}, the score does ${repetitions}`);
+    expect(note?.said).toMatchObject({ said: count, done: repetitions });
     expect(said('count-announced', 'mist-over-the-lake', 'setup', words, { repetitions: count })).toEqual([]);
   });
 
@@ -95,12 +95,14 @@ describe('words against the body', () => {
   const withEntry = REPERTOIRE.find((one) => one.entry.length > 0 && one.entry[0]?.postures)?.id ?? '';
 
   it.each([
-    ['Lift the heels.', 'the heels come up'],
-    ['The weight shifts.', 'centre of mass'],
-    ['Step out, wide stance.', 'shoulder widths'],
-    ['One foot floats.', 'both feet stay on the floor'],
+    ['Lift the heels.', 'heels-come-up'],
+    ['The weight shifts.', 'weight-moves'],
+    ['Step out, wide stance.', 'shoulder-widths'],
+    ['One foot floats.', 'feet-stay-down'],
   ])('“%s” is found out by the body', (cue, measured) => {
-    expect(said('words-against-body', id, 'cycle-0', cue)[0]?.say).toContain(measured);
+    expect(said('words-against-body', id, 'cycle-0', cue)[0]?.said).toMatchObject({
+      measured: { does: measured },
+    });
   });
 
   it('are found in the entry as well as in the cycle, and the form’s own words agree with it', () => {

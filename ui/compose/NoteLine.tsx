@@ -1,5 +1,6 @@
 'use client';
 
+import { noteText, ruleWhy, mendText } from '@/ui/words/margin';
 import { useState } from 'react';
 import type { Note } from '@/core/review';
 import { sourceTitle } from '@/core/sources';
@@ -22,11 +23,11 @@ export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { rea
     <li className={`small my-1 ${WEIGHT_CLASS[note.weight]}`}>
       <button type="button" className="min-h-6 text-left" aria-expanded={open} onClick={() => setOpen(!open)}>
         <span className="caption mr-1.5">{WEIGHT_WORD[note.weight]}</span>
-        <span className={waved ? 'text-faded line-through' : ''}>{note.say}</span>
+        <span className={waved ? 'text-faded line-through' : ''}>{noteText(note.said)}</span>
       </button>
       {open && (
         <div className="mt-1 mb-2 space-y-1.5">
-          <p className="reading italic">{note.why}</p>
+          <p className="reading italic">{ruleWhy(note.rule)}</p>
           <p className="quiet">Source: {sourceTitle(note.source)}.</p>
           {waved ? (
             <p>
@@ -45,7 +46,7 @@ export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { rea
             >
               {note.mend && (
                 <button type="button" className="press" onClick={() => onMend(note)}>
-                  {note.mend.label}
+                  {mendText(note.mend.said)}
                 </button>
               )}
               <label className="min-w-36 flex-1">

@@ -1,3 +1,4 @@
+import { mendText } from '@/ui/words/margin';
 import { useMemo } from 'react';
 import type { Edit, Practice } from '@/core/practice';
 import type { NoteActions } from './NoteLine';
@@ -14,7 +15,7 @@ export function useNoteActions(
         if (note.mend?.kind === 'make-it-fit') return fit();
         // A note may be a moment older than the practice: what it would mend can be gone.
         const isThere = note.itemId === undefined || practice.items.some((item) => item.id === note.itemId);
-        if (note.mend && isThere) for (const edit of note.mend.edits) onEdit(edit, note.mend.label);
+        if (note.mend && isThere) for (const edit of note.mend.edits) onEdit(edit, mendText(note.mend.said));
       },
       onWave: (note, reason) =>
         onEdit({ kind: 'wave', note: note.id, reason }, 'Waved aside; it stays with the practice.'),

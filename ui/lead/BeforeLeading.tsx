@@ -1,3 +1,5 @@
+import type { Note } from '@/core/review';
+import { noteText, ruleWhy } from '@/ui/words/margin';
 import Link from 'next/link';
 
 /** What is unsafe for somebody here, or cannot be done, is read before the class begins. */
@@ -7,7 +9,7 @@ export function BeforeLeading({
   onRead,
 }: {
   readonly id: string;
-  readonly musts: readonly { readonly id: string; readonly say: string; readonly why: string }[];
+  readonly musts: readonly Pick<Note, 'id' | 'rule' | 'said'>[];
   readonly onRead: () => void;
 }) {
   return (
@@ -20,7 +22,7 @@ export function BeforeLeading({
       <ul className="space-y-3">
         {musts.map((note) => (
           <li key={note.id} className="must">
-            <strong>Must.</strong> {note.say} <span className="quiet">{note.why}</span>
+            <strong>Must.</strong> {noteText(note.said)} <span className="quiet">{ruleWhy(note.rule)}</span>
           </li>
         ))}
       </ul>

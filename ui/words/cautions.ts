@@ -1,3 +1,4 @@
+import { cautionText } from './cautionSentences';
 import type { Form, VariantId } from '@/core/forms';
 import { cautionsOf, type Caution, type CautionWeight, type ConditionId } from '@/core/people';
 
@@ -13,7 +14,8 @@ const WEIGHTS = ['avoid', 'change', 'watch'] as const;
 /** The same words once, however many conditions ask for them; the heaviest first. */
 export function grouped(cautions: readonly Caution[]): readonly CareLine[] {
   const bySay = new Map<string, CareLine>();
-  for (const { say, conditionLabel, weight } of cautions) {
+  for (const { code, conditionLabel, weight } of cautions) {
+    const say = cautionText(code);
     const before = bySay.get(say);
     const heavier =
       before && WEIGHTS.indexOf(before.weight) < WEIGHTS.indexOf(weight) ? before.weight : weight;

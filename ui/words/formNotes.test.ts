@@ -21,7 +21,12 @@ const NOTES: readonly FormNote[] = [
   { ...at, code: 'no-time' },
   { ...at, code: 'side-not-said' },
   { ...at, code: 'side-without-sides' },
-  { ...at, code: 'words-against-body', text: 'Both heels rise.', measured: 'the heels come up 0.0 cm' },
+  {
+    ...at,
+    code: 'words-against-body',
+    text: 'Both heels rise.',
+    measured: { does: 'heels-come-up', amount: 0 },
+  },
   { ...at, code: 'out-of-time', sec: 66, least: 6, most: 46 },
   { ...at, code: 'route-against-flow', channels: ['ST'] },
   { ...at, code: 'no-still-moment' },

@@ -1,3 +1,4 @@
+import { measuredText } from './deeds';
 import type { Miss } from '@/core/body';
 import type { FormNote } from '@/core/forms/checks/review';
 
@@ -49,7 +50,7 @@ export function formNoteText(note: FormNote): string {
     case 'side-without-sides':
       return 'A cue names a side, but the form treats both sides together.';
     case 'words-against-body':
-      return `“${note.text}” — but the body does otherwise: ${note.measured}.`;
+      return `“${note.text}” — but the body does otherwise: ${measuredText(note.measured)}.`;
     case 'out-of-time':
       return `A repetition takes ${Math.round(note.sec)} s; its kind usually takes ${note.least}–${note.most} s. Say below why, if it is meant.`;
     case 'route-against-flow':

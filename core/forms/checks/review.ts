@@ -2,7 +2,7 @@ import { findMisses, goalsOf, solvePosture, type Miss, type Posture } from '../.
 import type { Pace } from '../../breath';
 import { routeByChannel, type ChannelId } from '../../channels';
 import { againstBreath } from './breathing';
-import { contradictions } from './claims';
+import { contradictions, type Measured } from './claims';
 import { asksOf, cycleOf, hasVariant, stanceOf } from '../model/variants';
 import { VARIANTS, type VariantId } from '../model/terms';
 import { type Form, type Stroke } from '../model/model';
@@ -34,7 +34,7 @@ export type FormNote = At &
     | { readonly code: 'no-time' }
     | { readonly code: 'side-not-said' }
     | { readonly code: 'side-without-sides' }
-    | { readonly code: 'words-against-body'; readonly text: string; readonly measured: string }
+    | { readonly code: 'words-against-body'; readonly text: string; readonly measured: Measured }
     | { readonly code: 'out-of-time'; readonly sec: number; readonly least: number; readonly most: number }
     | { readonly code: 'route-against-flow'; readonly channels: readonly ChannelId[] }
     | { readonly code: 'no-still-moment' }

@@ -3,14 +3,15 @@ import type { OrganId, PhaseId } from '../../phases';
 import type { Form, Stroke } from '../model/model';
 import { defineForm } from '../writing/define';
 import { exhale, freely, inhale } from '../writing/strokes';
+import type {
+  ArmRoute,
+  LegRoute} from './routes';
 import {
   ARM_TAPPED,
   armRoute,
-  ArmRoute,
   BLADDER_KIDNEY,
   GALLBLADDER_LIVER,
   hollowed,
-  LegRoute,
   LEGS_TAPPED,
   STOMACH_SPLEEN,
 } from './routes';

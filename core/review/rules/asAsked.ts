@@ -1,14 +1,13 @@
 import { edit } from '../../practice';
 import type { Pin } from '../../brief';
 import type { Finding, ItemView, Rule, ReviewContext } from '../rule';
+import type { NoteSaid } from '../said';
 
-const times = (count: number): string => (count === 1 ? 'once' : `${count} times`);
-
-const consider = (itemId: string, detail: string, say: string, mend?: Finding['mend']): Finding => ({
+const consider = (itemId: string, detail: string, said: NoteSaid, mend?: Finding['mend']): Finding => ({
   weight: 'consider',
   itemId,
   detail,
-  say,
+  said,
   ...(mend ? { mend } : {}),
 });
 
@@ -25,8 +24,10 @@ function otherRepetitions({ practice }: ReviewContext, view: ItemView, pin: Pin)
     consider(
       item.id,
       'repetitions',
-      `The brief asks for it ${times(pin.repetitions)}; here it is done ${times(item.repetitions)}.`,
-      reached ? { kind: 'edits', label: `Do it ${times(pin.repetitions)}`, edits: [mend] } : undefined,
+      { code: 'asked-times', asked: pin.repetitions, done: item.repetitions },
+      reached
+        ? { kind: 'edits', said: { code: 'do-times', times: pin.repetitions }, edits: [mend] }
+        : undefined,
     ),
   ];
 }
@@ -37,22 +38,21 @@ function otherPlace({ items }: ReviewContext, view: ItemView, pin: Pin): readonl
   // A set and a lesson have a section and an order of their own.
   if (item.lesson ?? item.reasons.some(({ code }) => code === 'of-the-set')) return [];
   if (pin.role && item.role !== pin.role)
-    return [consider(item.id, 'section', `The brief asks for it in another section (${pin.role}).`)];
+    return [consider(item.id, 'section', { code: 'asked-section', role: pin.role })];
   if (pin.place === undefined) return [];
   const section = items.filter((one) => one.item.role === item.role && !one.item.hinge);
   const place = section.indexOf(view) + 1;
   const wanted = pin.place === 'last' ? section.length : pin.place;
   if (place === wanted) return [];
   const target = section[wanted - 1];
-  const asked = pin.place === 'last' ? 'the last' : `number ${pin.place}`;
   return [
     consider(
       item.id,
       'place',
-      `The brief asks for it as ${asked} of its section; here it is number ${place} of ${section.length}.`,
+      { code: 'asked-place', asked: pin.place, place, of: section.length },
       target && {
         kind: 'edits',
-        label: 'Put it there',
+        said: { code: 'put-there' as const },
         edits: [{ kind: 'move', itemId: item.id, toIndex: target.index }],
       },
     ),
@@ -62,7 +62,6 @@ function otherPlace({ items }: ReviewContext, view: ItemView, pin: Pin): readonl
 /** What the brief fixes, held against what hands have since made of it. */
 export const asAsked: Rule = {
   id: 'as-asked',
-  why: 'The brief says what must be in, where and how often; hands forget it sooner than sentences do.',
   source: 'common-practice',
   find: (subject) => {
     const { practice, items } = subject;
@@ -75,7 +74,7 @@ export const asAsked: Rule = {
         {
           weight: 'consider',
           detail: pin.formId,
-          say: `The brief asks for “${name}”, and it is not here.`,
+          said: { code: 'asked-and-absent' as const, form: name },
         },
       ];
     });
@@ -83,11 +82,16 @@ export const asAsked: Rule = {
     return [
       ...pins,
       ...left.map(({ item }) =>
-        consider(item.id, 'left-out', 'The brief leaves this form out, and here it is.', {
-          kind: 'edits',
-          label: 'Take it out',
-          edits: [{ kind: 'remove', itemId: item.id }],
-        }),
+        consider(
+          item.id,
+          'left-out',
+          { code: 'asked-out' },
+          {
+            kind: 'edits',
+            said: { code: 'take-out' as const },
+            edits: [{ kind: 'remove', itemId: item.id }],
+          },
+        ),
       ),
     ];
   },

@@ -5,7 +5,6 @@ const MOST_TALK = 0.35;
 
 export const beginnerLoad: Rule = {
   id: 'beginner-load',
-  why: 'A few new forms can be learnt in one class; more are only followed.',
   source: 'common-practice',
   find: ({ items, people, customs, timeline }) => {
     const fresh = items.filter(
@@ -20,7 +19,7 @@ export const beginnerLoad: Rule = {
             {
               weight: 'consider' as const,
               detail: 'new',
-              say: `${names.length} forms are new to this group; you allow ${customs.newFormsAtMost} in one class.`,
+              said: { code: 'many-new-forms' as const, forms: names.length, allowed: customs.newFormsAtMost },
             },
           ]
         : [];
@@ -33,7 +32,7 @@ export const beginnerLoad: Rule = {
           {
             weight: 'consider' as const,
             detail: 'talk',
-            say: `Announcing and explaining takes ${Math.round((100 * talk) / timeline.totalMs)} % of the time.`,
+            said: { code: 'much-talk' as const, share: talk / timeline.totalMs },
           },
         ]
       : load;

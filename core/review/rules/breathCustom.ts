@@ -3,7 +3,6 @@ import { formNotesOf } from './footing';
 
 export const breathCustom: Rule = {
   id: 'breath-custom',
-  why: 'In to open and rise, out to close and sink; a form that turns this round says why.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form }) =>
@@ -15,7 +14,12 @@ export const breathCustom: Rule = {
                 weight: 'consider' as const,
                 itemId: item.id,
                 detail: `stroke-${note.stroke ?? 0}`,
-                say: `In “${form.name}” the breath goes ${note.code === 'in-while-sinking' ? 'in while the body sinks' : 'out while the body rises'} ${Math.round(note.cm)} cm.`,
+                said: {
+                  code: 'breath-against-custom' as const,
+                  form: form.name,
+                  against: note.code,
+                  cm: Math.round(note.cm),
+                },
               },
             ]
           : [],

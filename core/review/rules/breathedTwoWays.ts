@@ -2,7 +2,6 @@ import type { Rule } from '../rule';
 
 export const breathedTwoWays: Rule = {
   id: 'breathed-two-ways',
-  why: 'The same form with the breath turned round or let out another way confuses those who follow by ear.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view, index) => {
@@ -20,7 +19,7 @@ export const breathedTwoWays: Rule = {
         {
           weight: 'should' as const,
           itemId: view.item.id,
-          say: `“${view.form.name}” comes twice and is breathed another way the second time.`,
+          said: { code: 'breathed-two-ways' as const, form: view.form.name },
         },
       ];
     }),

@@ -2,7 +2,6 @@ import { cuesOf, type Rule } from '../rule';
 
 export const circlesOneWay: Rule = {
   id: 'circles-one-way',
-  why: 'Circles go both ways: what is wound up is unwound.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
@@ -17,6 +16,12 @@ export const circlesOneWay: Rule = {
         )
       )
         return [];
-      return [{ weight: 'should' as const, itemId: item.id, say: `“${form.name}” circles one way only.` }];
+      return [
+        {
+          weight: 'should' as const,
+          itemId: item.id,
+          said: { code: 'circles-one-way' as const, form: form.name },
+        },
+      ];
     }),
 };

@@ -4,7 +4,6 @@ import type { Rule } from '../rule';
 
 export const coldJoints: Rule = {
   id: 'cold-joints',
-  why: 'A joint is loosened before it is used deeply.',
   source: 'common-practice',
   find: ({ items }) => {
     const warm = new Set<string>();
@@ -20,12 +19,12 @@ export const coldJoints: Rule = {
         {
           weight: 'should' as const,
           itemId: item.id,
-          say: `“${form.name}” uses ${cold.join(' and ')} deeply, and nothing before it loosens ${cold.length > 1 ? 'them' : cold[0] === 'spine' || cold[0] === 'neck' ? 'it' : 'them'}.`,
+          said: { code: 'cold-joints' as const, form: form.name, joints: cold },
           ...(easier
             ? {
                 mend: {
                   kind: 'edits' as const,
-                  label: 'Do it smaller',
+                  said: { code: 'smaller' as const },
                   edits: [{ kind: 'variant' as const, itemId: item.id, variant: 'smaller' as const }],
                 },
               }

@@ -2,6 +2,7 @@ import { hasVariant, type VariantId } from '../../forms';
 import { cautionsOf, openCautions, type Caution, type ConditionId } from '../../people';
 import type { Edit } from '../../practice';
 import type { ItemView, Mend, Rule } from '../rule';
+import type { PlainMend } from '../said';
 
 const WEIGHT = { avoid: 'must', change: 'should', watch: 'consider' } as const;
 
@@ -12,9 +13,9 @@ function mendFor(
   conditions: readonly ConditionId[],
 ): Mend | undefined {
   if (caution.remedy === 'omit-holds')
-    return edits('Leave the holds out', { kind: 'holds', itemId: item.id, omit: true });
+    return edits('no-holds', { kind: 'holds', itemId: item.id, omit: true });
   if (caution.remedy === 'exhale-by-mouth')
-    return edits('Out by the mouth', { kind: 'exhale', itemId: item.id, byMouth: true });
+    return edits('by-mouth', { kind: 'exhale', itemId: item.id, byMouth: true });
   const gentler = (['smaller', 'seated'] as const satisfies readonly VariantId[]).find(
     (variant) =>
       item.variant === 'full' &&
@@ -25,15 +26,14 @@ function mendFor(
       ),
   );
   return gentler
-    ? edits('Do it smaller', { kind: 'variant', itemId: item.id, variant: gentler })
-    : edits('Take it out', { kind: 'remove', itemId: item.id });
+    ? edits('smaller', { kind: 'variant', itemId: item.id, variant: gentler })
+    : edits('take-out', { kind: 'remove', itemId: item.id });
 }
 
-const edits = (label: string, edit: Edit): Mend => ({ kind: 'edits', label, edits: [edit] });
+const edits = (code: PlainMend, edit: Edit): Mend => ({ kind: 'edits', said: { code }, edits: [edit] });
 
 export const conditions: Rule = {
   id: 'conditions',
-  why: 'Someone here has to be careful; their own clinician decides, this only reminds.',
   source: 'common-practice',
   find: ({ items, people }) =>
     items.flatMap((view) =>
@@ -42,8 +42,14 @@ export const conditions: Rule = {
         return {
           weight: WEIGHT[caution.weight],
           itemId: view.item.id,
-          detail: `${caution.condition}/${caution.say}`,
-          say: `${caution.weight === 'avoid' ? 'Avoid' : caution.weight === 'change' ? 'Change' : 'Watch'} “${view.form.name}”, someone here has ${caution.conditionLabel}: ${caution.say}`,
+          detail: `${caution.condition}/${caution.code}`,
+          said: {
+            code: 'condition' as const,
+            form: view.form.name,
+            condition: caution.condition,
+            weight: caution.weight,
+            caution: caution.code,
+          },
           ...(mend ? { mend } : {}),
         };
       }),

@@ -15,7 +15,6 @@ export const countsSaid = (text: string): readonly number[] =>
 
 export const countAnnounced: Rule = {
   id: 'count-announced',
-  why: 'People who hear “six” and are led through four stop trusting the count.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
@@ -31,12 +30,12 @@ export const countAnnounced: Rule = {
         {
           weight: 'should' as const,
           itemId: item.id,
-          say: `The words of “${form.name}” say ${other}, the score does ${item.repetitions}.`,
+          said: { code: 'count-announced' as const, form: form.name, said: other, done: item.repetitions },
           ...(Number.isInteger(steps)
             ? {
                 mend: {
                   kind: 'edits' as const,
-                  label: `Do ${other}`,
+                  said: { code: 'do-count' as const, count: other },
                   edits: [{ kind: 'repetitions' as const, itemId: item.id, steps }],
                 },
               }

@@ -6,7 +6,6 @@ const OUTWARD = /\b(exhal\w*|breath(?:e|ing)? out|out-breath|let the breath go)\
 
 export const cueBreath: Rule = {
   id: 'cue-breath',
-  why: 'When the word says one thing and the movement another, the group holds its breath.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) =>
@@ -21,9 +20,9 @@ export const cueBreath: Rule = {
             weight: 'should' as const,
             itemId: view.item.id,
             detail: key,
-            say: `“${said}” is said while the breath goes ${breath}.`,
+            said: { code: 'cue-against-breath' as const, cue: said, breath },
             ...(edits.length > 0
-              ? { mend: { kind: 'edits' as const, label: 'Take the form’s own words', edits } }
+              ? { mend: { kind: 'edits' as const, said: { code: 'own-words' as const }, edits } }
               : {}),
           },
         ];

@@ -4,7 +4,6 @@ import { cuesOf, type Rule } from '../rule';
 
 export const cueSide: Rule = {
   id: 'cue-side',
-  why: 'A side spoken outright is wrong every second time: half the group moves the wrong hand.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
@@ -23,8 +22,8 @@ export const cueSide: Rule = {
             weight: 'should' as const,
             itemId: item.id,
             detail: key,
-            say: `“${said}” is said on both sides of “${form.name}”, so on one of them it names the wrong one.`,
-            mend: { kind: 'edits' as const, label: 'Let the side follow the score', edits },
+            said: { code: 'cue-names-one-side' as const, cue: said, form: form.name },
+            mend: { kind: 'edits' as const, said: { code: 'side-follows' as const }, edits },
           };
         });
     }),

@@ -3,7 +3,6 @@ import type { Rule } from '../rule';
 
 export const cueTooLong: Rule = {
   id: 'cue-too-long',
-  why: 'A cue that does not fit its stroke delays the breath of the whole group.',
   source: 'common-practice',
   find: ({ items, customs }) =>
     items.flatMap(({ item, form, events }) => {
@@ -18,7 +17,7 @@ export const cueTooLong: Rule = {
             weight: 'should' as const,
             itemId: item.id,
             detail: event.cue,
-            say: `“${event.cue}” takes about ${spokenSec.toFixed(1)} s to say and its stroke in “${form.name}” lasts ${strokeSec.toFixed(1)} s.`,
+            said: { code: 'cue-too-long' as const, cue: event.cue, form: form.name, spokenSec, strokeSec },
           },
         ];
       });

@@ -4,7 +4,6 @@ import type { Finding, Rule } from '../rule';
 
 export const exhaleRoute: Rule = {
   id: 'exhale-route',
-  why: 'To clear, the breath goes out by the mouth; to nourish, in and out by the nose. Some keep to the nose always.',
   source: 'common-practice',
   find: ({ items, customs, people }) =>
     items.flatMap(({ item, form }): readonly Finding[] => {
@@ -15,10 +14,10 @@ export const exhaleRoute: Rule = {
           {
             weight: 'consider' as const,
             itemId: item.id,
-            say: `“${form.name}” clears, and its breath goes out by the nose.`,
+            said: { code: 'clears-by-the-nose' as const, form: form.name },
             mend: {
               kind: 'edits' as const,
-              label: 'Out by the mouth',
+              said: { code: 'by-mouth' as const },
               edits: [{ kind: 'exhale' as const, itemId: item.id, byMouth: true }],
             },
           },
@@ -32,12 +31,12 @@ export const exhaleRoute: Rule = {
         {
           weight: 'consider' as const,
           itemId: item.id,
-          say: `“${form.name}” ${item.role === 'nourish' ? 'nourishes' : 'is done'}, and its breath goes out by the mouth.`,
+          said: { code: 'by-the-mouth' as const, form: form.name, nourishes: item.role === 'nourish' },
           ...(form.exhale === 'nose'
             ? {
                 mend: {
                   kind: 'edits' as const,
-                  label: 'Out by the nose',
+                  said: { code: 'by-nose' as const },
                   edits: [{ kind: 'exhale' as const, itemId: item.id, byMouth: false }],
                 },
               }

@@ -16,7 +16,6 @@ export function formNotesOf(form: Form): readonly FormNote[] {
 
 export const footing: Rule = {
   id: 'footing',
-  why: 'A foot must be free before it goes: the weight on the other, a tenth at most on the one that steps.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, stance }, index) => {
@@ -27,7 +26,12 @@ export const footing: Rule = {
                 weight: 'must' as const,
                 itemId: item.id,
                 detail: `stroke-${note.stroke ?? 0}`,
-                say: `In “${form.name}” the ${note.foot} foot goes elsewhere with ${Math.round(note.share * 100)} % of the weight on it.`,
+                said: {
+                  code: 'step-with-weight' as const,
+                  form: form.name,
+                  foot: note.foot,
+                  share: note.share,
+                },
               },
             ]
           : [],
@@ -35,9 +39,11 @@ export const footing: Rule = {
       const before = items[index - 1];
       const sits = (one: string): boolean => one === 'chair';
       if (!before || sits(before.stance.end) === sits(stance.start)) return steps;
-      const say = sits(stance.start)
-        ? `“${form.name}” begins on a chair, but everyone is standing after “${before.form.name}”.`
-        : `“${form.name}” begins standing, but everyone is sitting after “${before.form.name}”.`;
-      return [...steps, { weight: 'must' as const, itemId: item.id, detail: 'cannot-follow', say }];
+      const said = {
+        code: sits(stance.start) ? ('begins-on-a-chair' as const) : ('begins-standing' as const),
+        form: form.name,
+        before: before.form.name,
+      };
+      return [...steps, { weight: 'must' as const, itemId: item.id, detail: 'cannot-follow', said }];
     }),
 };

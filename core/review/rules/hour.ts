@@ -2,7 +2,6 @@ import type { Rule } from '../rule';
 
 export const hour: Rule = {
   id: 'hour',
-  why: 'The evening is for yin: what stirs late keeps people awake.',
   source: 'common-practice',
   find: ({ items, practice }) =>
     practice.brief.dayPart !== 'evening'
@@ -12,6 +11,6 @@ export const hour: Rule = {
           .map(({ item, form }) => ({
             weight: 'consider' as const,
             itemId: item.id,
-            say: `“${form.name}” stirs, and this is an evening practice.`,
+            said: { code: 'stirs-in-the-evening' as const, form: form.name },
           })),
 };

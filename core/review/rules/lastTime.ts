@@ -4,7 +4,6 @@ const MOST_SHARE = 0.6;
 
 export const lastTime: Rule = {
   id: 'last-time',
-  why: 'Hard forms come back to be learnt; the rest may change from week to week.',
   source: 'common-practice',
   find: ({ items, people }) => {
     const last = people.recent?.[0];
@@ -17,7 +16,7 @@ export const lastTime: Rule = {
     return [
       {
         weight: 'consider' as const,
-        say: `${again.length} of the ${main.length} main forms are those of the last class.`,
+        said: { code: 'same-as-last-time' as const, again: again.length, of: main.length },
       },
     ];
   },

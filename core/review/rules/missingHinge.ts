@@ -2,7 +2,6 @@ import type { Rule } from '../rule';
 
 export const missingHinge: Rule = {
   id: 'missing-hinge',
-  why: 'A gathering breath parts one block from the next, so that the group knows where it stands.',
   source: 'common-practice',
   find: ({ items, practice }) =>
     practice.brief.minutes < 15
@@ -16,7 +15,7 @@ export const missingHinge: Rule = {
             {
               weight: 'consider' as const,
               itemId: item.id,
-              say: `Clearing meets nourishing before “${form.name}” without a breath between.`,
+              said: { code: 'hinge-missing' as const, form: form.name },
             },
           ];
         }),

@@ -2,7 +2,6 @@ import { cuesOf, type Rule } from '../rule';
 
 export const missingSide: Rule = {
   id: 'missing-side',
-  why: 'What is said of one side only is done on one side only.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
@@ -18,7 +17,7 @@ export const missingSide: Rule = {
         {
           weight: 'should' as const,
           itemId: view.item.id,
-          say: `The words of “${view.form.name}” speak of the ${left ? 'left' : 'right'} and never of the ${left ? 'right' : 'left'}.`,
+          said: { code: 'one-side-said' as const, form: view.form.name, side: left ? 'left' : 'right' },
         },
       ];
     }),

@@ -3,7 +3,6 @@ import type { Rule } from '../rule';
 
 export const nearTwins: Rule = {
   id: 'near-twins',
-  why: 'Two forms that do the same thing the same way are one form too many, or one done too short.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view, index) => {
@@ -23,10 +22,10 @@ export const nearTwins: Rule = {
         {
           weight: 'consider' as const,
           itemId: view.item.id,
-          say: `“${view.form.name}” does much what “${twin.form.name}” has done.`,
+          said: { code: 'near-twin' as const, form: view.form.name, twin: twin.form.name },
           mend: {
             kind: 'edits' as const,
-            label: 'Take it out',
+            said: { code: 'take-out' as const },
             edits: [{ kind: 'remove' as const, itemId: view.item.id }],
           },
         },

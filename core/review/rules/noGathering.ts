@@ -2,7 +2,6 @@ import type { Rule } from '../rule';
 
 export const noGathering: Rule = {
   id: 'no-gathering',
-  why: 'Always gather and close at the lower dāntián, so that what was made stays.',
   source: 'common-practice',
   find: ({ items }) => {
     if (items.length === 0) return [];
@@ -12,12 +11,7 @@ export const noGathering: Rule = {
     return [
       {
         weight: 'should' as const,
-        say:
-          missing.length === 2
-            ? 'Nothing is gathered and nothing closed.'
-            : missing[0] === 'gather'
-              ? 'Nothing is gathered before the close.'
-              : 'There is no close.',
+        said: { code: 'not-gathered' as const, missing },
       },
     ];
   },

@@ -1,9 +1,7 @@
-import { organ } from '../../phases';
 import type { Rule } from '../rule';
 
 export const nourishBeforeClear: Rule = {
   id: 'nourish-before-clear',
-  why: 'Clear a place before you fill it: knock or trace before nourishing the same organ.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view, index) => {
@@ -22,10 +20,15 @@ export const nourishBeforeClear: Rule = {
         {
           weight: 'should' as const,
           itemId: view.item.id,
-          say: `“${view.form.name}” clears the ${shared ? organ(shared).name : 'organ'} after “${before.form.name}” has nourished it.`,
+          said: {
+            code: 'nourished-before-cleared' as const,
+            form: view.form.name,
+            before: before.form.name,
+            organ: shared,
+          },
           mend: {
             kind: 'edits' as const,
-            label: 'Clear first',
+            said: { code: 'clear-first' as const },
             edits: [{ kind: 'move-many' as const, itemIds: [view.item.id], toIndex: first }],
           },
         },

@@ -5,7 +5,6 @@ const MOST_SEC = 20;
 
 export const oneLegLong: Rule = {
   id: 'one-leg-long',
-  why: 'On one leg, fix the gaze, keep it short and have a chair at hand.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, asks }) => {
@@ -15,7 +14,7 @@ export const oneLegLong: Rule = {
         {
           weight: 'consider' as const,
           itemId: item.id,
-          say: `“${form.name}” stands on one leg for about ${Math.round(held)} s at a stretch.`,
+          said: { code: 'one-leg-long' as const, form: form.name, seconds: Math.round(held) },
         },
       ];
     }),

@@ -9,13 +9,12 @@ const WHAT = [
   { field: 'virtueSchool', what: 'virtues', rows: VIRTUE_SCHOOLS },
 ] as const satisfies readonly {
   field: keyof Practice['customs'];
-  what: string;
+  what: 'animals' | 'sounds' | 'virtues';
   rows: readonly { id: string; label: string }[];
 }[];
 
 export const otherSchool: Rule = {
   id: 'other-school',
-  why: 'Animal, sound and virtue differ by school; one practice keeps to one.',
   source: 'common-practice',
   find: ({ practice, customs, items }) => {
     const written = WHAT.flatMap(({ field, what, rows }): readonly Finding[] => {
@@ -31,10 +30,15 @@ export const otherSchool: Rule = {
         {
           weight: 'consider' as const,
           detail: field,
-          say: `This was written with the ${what} of another school (${label(practice.customs[field])}) than yours (${label(customs[field])}).`,
+          said: {
+            code: 'other-school' as const,
+            of: what,
+            written: label(practice.customs[field]),
+            own: label(customs[field]),
+          },
           mend: {
             kind: 'edits' as const,
-            label: 'Take your school',
+            said: { code: 'own-school' as const },
             edits: [{ kind: 'schools' as const, customs: { ...practice.customs, [field]: customs[field] } }],
           },
         },
@@ -61,7 +65,7 @@ export const otherSchool: Rule = {
                     weight: 'consider' as const,
                     itemId: view.item.id,
                     detail: `${key}/${foreign}`,
-                    say: `“${foreign}” is the virtue of a phase in another school than yours.`,
+                    said: { code: 'foreign-virtue' as const, virtue: foreign },
                   },
                 ];
             }

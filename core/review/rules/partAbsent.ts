@@ -1,11 +1,35 @@
-import { cuesOf, type Rule } from '../rule';
+import { cuesOf, type Finding, type ItemView, type Rule } from '../rule';
+
+/** “Now the swallow” in a practice without a form of that name. */
+function announcedAndAbsent(view: ItemView, items: readonly ItemView[]): readonly Finding[] {
+  const { item } = view;
+  const said = cuesOf(view)
+    .filter(({ own }) => own)
+    .map(
+      ({ cue }) =>
+        /\b(?:next|then comes|after this|now comes)[:,]? (?:the |we do |we come to )?“([^”]+)”/i.exec(
+          cue,
+        )?.[1],
+    );
+  return said.flatMap((name) => {
+    if (name === undefined || items.some((other) => other.form.name.toLowerCase() === name.toLowerCase()))
+      return [];
+    return [
+      {
+        weight: 'should' as const,
+        itemId: item.id,
+        detail: name,
+        said: { code: 'announced-and-absent' as const, name },
+      },
+    ];
+  });
+}
 
 export const partAbsent: Rule = {
   id: 'part-absent',
-  why: 'What is announced and never comes leaves the group waiting for it.',
   source: 'common-practice',
   find: ({ items }) =>
-    items.flatMap((view) => {
+    items.flatMap((view): readonly Finding[] => {
       const { item, form } = view;
       const layers = item.layers ?? [];
       const late = layers.slice(item.repetitions);
@@ -15,10 +39,16 @@ export const partAbsent: Rule = {
             weight: 'should' as const,
             itemId: item.id,
             detail: 'layers',
-            say: `“${form.name}” is to be built up in ${layers.length} layers but done ${item.repetitions} times: ${late.join(' and ')} never comes.`,
+            said: {
+              code: 'layers-left' as const,
+              form: form.name,
+              layers: layers.length,
+              done: item.repetitions,
+              late,
+            },
             mend: {
               kind: 'edits' as const,
-              label: 'Do one repetition more for each',
+              said: { code: 'one-more-each' as const },
               edits: [
                 {
                   kind: 'repetitions' as const,
@@ -35,29 +65,9 @@ export const partAbsent: Rule = {
             weight: 'should' as const,
             itemId: item.id,
             detail: 'parts',
-            say: `“${form.name}” is to be taken in parts, but has none written.`,
+            said: { code: 'no-parts-written' as const, form: form.name },
           },
         ];
-      // “Now the swallow” in a practice without a form of that name.
-      const said = cuesOf(view)
-        .filter(({ own }) => own)
-        .map(
-          ({ cue }) =>
-            /\b(?:next|then comes|after this|now comes)[:,]? (?:the |we do |we come to )?“([^”]+)”/i.exec(
-              cue,
-            )?.[1],
-        );
-      return said.flatMap((name) => {
-        if (name === undefined || items.some((other) => other.form.name.toLowerCase() === name.toLowerCase()))
-          return [];
-        return [
-          {
-            weight: 'should' as const,
-            itemId: item.id,
-            detail: name,
-            say: `“${name}” is announced and is not in the practice.`,
-          },
-        ];
-      });
+      return announcedAndAbsent(view, items);
     }),
 };

@@ -4,7 +4,6 @@ const STILL_SEC = 8;
 
 export const percussionStill: Rule = {
   id: 'percussion-still',
-  why: 'After knocking, stand still and feel: that is where it works.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, asks, quietSec }) =>
@@ -14,10 +13,14 @@ export const percussionStill: Rule = {
             {
               weight: 'should' as const,
               itemId: item.id,
-              say: `After the knocking of “${form.name}” there are ${Math.round(quietSec)} s to feel.`,
+              said: {
+                code: 'little-quiet-after-knocking' as const,
+                form: form.name,
+                seconds: Math.round(quietSec),
+              },
               mend: {
                 kind: 'edits' as const,
-                label: `Stand still for ${STILL_SEC} s`,
+                said: { code: 'stand-still' as const, seconds: STILL_SEC },
                 edits: [
                   {
                     kind: 'quiet' as const,

@@ -2,16 +2,15 @@ import { cuesOf, type Rule } from '../rule';
 
 export const riskUnsaid: Rule = {
   id: 'risk-unsaid',
-  why: 'A hold, a fold with the head down, the head back on the toes, pounding: each needs its word of care.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view) => {
       const { item, form, asks } = view;
       const risks = [
-        asks.breathHold && !item.omitHolds ? 'a breath held' : undefined,
-        asks.headBelowHeart ? 'the head below the heart' : undefined,
-        asks.neck === 'tip-back' && asks.impact !== 'none' ? 'the head back on the toes' : undefined,
-        asks.impact === 'firm' ? 'a hard drop of the heels' : undefined,
+        asks.breathHold && !item.omitHolds ? ('breath-held' as const) : undefined,
+        asks.headBelowHeart ? ('head-low' as const) : undefined,
+        asks.neck === 'tip-back' && asks.impact !== 'none' ? ('head-back' as const) : undefined,
+        asks.impact === 'firm' ? ('hard-heels' as const) : undefined,
       ].filter((one) => one !== undefined);
       if (risks.length === 0 || form.cautions.length > 0) return [];
       const said = cuesOf(view).some(({ cue }) =>
@@ -23,7 +22,7 @@ export const riskUnsaid: Rule = {
             {
               weight: 'should' as const,
               itemId: item.id,
-              say: `“${form.name}” asks for ${risks.join(' and ')} and says no word of care.`,
+              said: { code: 'risk-unsaid' as const, form: form.name, risks },
             },
           ];
     }),

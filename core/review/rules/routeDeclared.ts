@@ -18,7 +18,6 @@ function touchedBy(form: Form): ReadonlySet<string> {
 
 export const routeDeclared: Rule = {
   id: 'route-declared',
-  why: 'A route that is said to work a channel and never touches it misleads.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form }) => {
@@ -32,7 +31,7 @@ export const routeDeclared: Rule = {
         {
           weight: 'should' as const,
           itemId: item.id,
-          say: `“${form.name}” is said to work ${missed.join(' and ')}, but its route does not pass there.`,
+          said: { code: 'route-misses-channel' as const, form: form.name, channels: missed },
         },
       ];
     }),

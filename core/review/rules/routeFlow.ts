@@ -3,7 +3,6 @@ import type { Rule } from '../rule';
 
 export const routeFlow: Rule = {
   id: 'route-flow',
-  why: 'Down the inside of the arm and up the outside, down the outside of the leg and up the inside; some schools drain against the flow.',
   source: 'ling-shu-38',
   find: ({ items }) =>
     items.flatMap(({ item, form }) => {
@@ -19,7 +18,11 @@ export const routeFlow: Rule = {
         {
           weight: 'consider' as const,
           itemId: item.id,
-          say: `“${form.name}” runs against the flow of ${against.map(({ channel }) => channel).join(' and ')}.`,
+          said: {
+            code: 'route-against-flow' as const,
+            form: form.name,
+            channels: against.map(({ channel }) => channel),
+          },
         },
       ];
     }),

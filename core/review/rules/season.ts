@@ -1,12 +1,11 @@
 import { SEASON_PHASE } from '../../almanac';
 import { themePhases } from '../../brief';
-import { controllerOf, phaseName } from '../../phases';
+import { controllerOf } from '../../phases';
 import { phasesOfForm } from '../../forms';
 import type { Rule } from '../rule';
 
 export const season: Rule = {
   id: 'season',
-  why: 'Each season has its phase; to nourish much of the one that checks it goes against the year.',
   source: 'su-wen-2',
   find: ({ items, practice }) => {
     const { brief } = practice;
@@ -22,7 +21,7 @@ export const season: Rule = {
     return [
       {
         weight: 'consider' as const,
-        say: `It is the time of ${phaseName(phase).name}, and most of what is nourished belongs to ${phaseName(checking).name}, which checks it.`,
+        said: { code: 'checks-the-season' as const, phase, checking },
       },
     ];
   },

@@ -1,16 +1,7 @@
 import type { Rule } from '../rule';
 
-const SAID = {
-  spring: 'spring',
-  summer: 'summer',
-  autumn: 'autumn',
-  winter: 'winter',
-  'earth-turn': 'the turn of the season',
-} as const;
-
 export const seasonSchool: Rule = {
   id: 'season-school',
-  why: 'Schools begin the seasons on different days; a practice keeps to one calendar.',
   source: 'common-practice',
   find: ({ practice, today }) => {
     const { season } = practice.brief;
@@ -21,7 +12,13 @@ export const seasonSchool: Rule = {
     return [
       {
         weight: 'consider' as const,
-        say: `This is for ${SAID[season]}. That is today’s season by the ${other.label}; by the ${own.label}, which you follow, it is ${SAID[own.season]}.`,
+        said: {
+          code: 'season-of-another-school' as const,
+          season,
+          other: other.label,
+          own: own.label,
+          ownSeason: own.season,
+        },
       },
     ];
   },

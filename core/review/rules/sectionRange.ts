@@ -3,11 +3,9 @@ import type { Rule } from '../rule';
 
 /** Shares outside the usual range by less than this are not worth a word. */
 const SLACK = 0.01;
-const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
 export const sectionRange: Rule = {
   id: 'section-range',
-  why: 'Each section has a range that serves it; outside it something else usually suffers.',
   source: 'common-practice',
   find: ({ timeline }) =>
     ROLES.flatMap((role) => {
@@ -18,12 +16,11 @@ export const sectionRange: Rule = {
       const share = ms / timeline.totalMs;
       const { leastShare, mostShare } = ROLE_SHARES[role];
       if (share >= leastShare - SLACK && share <= mostShare + SLACK) return [];
-      const way = share < leastShare ? 'less' : 'more';
       return [
         {
           weight: 'consider' as const,
           detail: role,
-          say: `The section “${role}” takes ${percent(share)} of the time, ${way} than is usual (${percent(leastShare)} to ${percent(mostShare)}).`,
+          said: { code: 'section-out-of-range' as const, role, share, leastShare, mostShare },
         },
       ];
     }),

@@ -13,7 +13,6 @@ const ORDERED = [
 
 export const setOrderRule: Rule = {
   id: 'set-order',
-  why: 'A set that is numbered is done in its numbers, by the order of your school.',
   source: 'common-practice',
   find: ({ items, customs }) =>
     FORM_SETS.filter(({ id }) => ORDERED.includes(id)).flatMap(({ id, name }) => {
@@ -30,10 +29,15 @@ export const setOrderRule: Rule = {
           weight: 'consider' as const,
           itemId: wrong.item.id,
           detail: id,
-          say: `${name.charAt(0).toUpperCase()}${name.slice(1)} stand in another order than yours (${setOrder(id, customs).label}); the first out of place is “${wrong.form.name}”.`,
+          said: {
+            code: 'set-out-of-order' as const,
+            set: name,
+            order: setOrder(id, customs).label,
+            form: wrong.form.name,
+          },
           mend: {
             kind: 'edits' as const,
-            label: 'Put them in order',
+            said: { code: 'in-order' as const },
             edits: [{ kind: 'order' as const, itemIds: order.map(({ item }) => item.id) }],
           },
         },

@@ -2,6 +2,7 @@ import { themeOrgans, themePhases } from '../../brief';
 import { phasesOfForm } from '../../forms';
 import { ORGANS, organ, PHASE_IDS, phaseName } from '../../phases';
 import { cuesOf, type Finding, type Rule } from '../rule';
+import type { Named } from '../said';
 
 /**
  * Whether a text speaks of an organ or phase and not of a place of the body or a thing: with a capital that
@@ -17,7 +18,6 @@ const says = (text: string, name: string): boolean =>
 
 export const slipWords: Rule = {
   id: 'slip-words',
-  why: 'Saying one organ, phase or form for another is the commonest slip of all.',
   source: 'common-practice',
   find: ({ items, practice }) =>
     items.flatMap((view) => {
@@ -32,9 +32,9 @@ export const slipWords: Rule = {
           const other = ORGANS.find(
             (row) => says(cue, row.name) && !near.has(row.id) && !phases.has(row.phase),
           );
-          if (other) return [slip(item.id, key, said, `the ${other.name}`, form.name)];
+          if (other) return [slip(item.id, key, said, { organ: other.id }, form.name)];
           const phase = PHASE_IDS.find((id) => says(cue, phaseName(id).name) && !phases.has(id));
-          if (phase) return [slip(item.id, key, said, phaseName(phase).name, form.name)];
+          if (phase) return [slip(item.id, key, said, { phase }, form.name)];
           const named = items.find(
             (one) =>
               one.form.id !== form.id &&
@@ -42,14 +42,14 @@ export const slipWords: Rule = {
               !/next|then/i.test(cue) &&
               cue.toLowerCase().includes(one.form.name.toLowerCase()),
           );
-          return named ? [slip(item.id, key, said, `“${named.form.name}”`, form.name)] : [];
+          return named ? [slip(item.id, key, said, { form: named.form.name }, form.name)] : [];
         });
     }),
 };
 
-const slip = (itemId: string, key: string, said: string, what: string, name: string): Finding => ({
+const slip = (itemId: string, key: string, said: string, what: Named, name: string): Finding => ({
   weight: 'should',
   itemId,
   detail: key,
-  say: `“${said}” names ${what}, but this is “${name}”.`,
+  said: { code: 'slip-of-the-tongue' as const, cue: said, named: what, form: name },
 });

@@ -1,13 +1,12 @@
-import type { Rule } from '../rule';
+import type { Finding, Rule } from '../rule';
 
 const SETTLED_SEC = 8;
 
 export const soundBeforeSettling: Rule = {
   id: 'sound-before-settling',
-  why: 'A sound comes after the mind has settled: hold the organ in mind first.',
   source: 'common-practice',
   find: ({ items }) =>
-    items.flatMap((view, index) => {
+    items.flatMap((view, index): readonly Finding[] => {
       if (!view.form.soundOrgan) return [];
       const before = items[index - 1];
       if (!before)
@@ -15,7 +14,7 @@ export const soundBeforeSettling: Rule = {
           {
             weight: 'should' as const,
             itemId: view.item.id,
-            say: `“${view.form.name}” is the very first thing; nobody has arrived yet.`,
+            said: { code: 'sound-first' as const, form: view.form.name },
           },
         ];
       if (!before.asks.vigorous || before.quietSec >= SETTLED_SEC) return [];
@@ -23,10 +22,10 @@ export const soundBeforeSettling: Rule = {
         {
           weight: 'should' as const,
           itemId: view.item.id,
-          say: `“${view.form.name}” follows straight on “${before.form.name}”, which stirs.`,
+          said: { code: 'sound-after-stirring' as const, form: view.form.name, before: before.form.name },
           mend: {
             kind: 'edits' as const,
-            label: 'Let it settle first',
+            said: { code: 'settle-first' as const },
             edits: [
               {
                 kind: 'quiet' as const,

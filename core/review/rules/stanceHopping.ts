@@ -6,7 +6,6 @@ const WIDE = ['wide', 'bow'];
 
 export const stanceHopping: Rule = {
   id: 'stance-hopping',
-  why: 'Every change of stance costs a few seconds and everyone’s attention; three wide stances in a row tire.',
   source: 'common-practice',
   find: ({ items }) => {
     const changes = items.filter(
@@ -18,7 +17,7 @@ export const stanceHopping: Rule = {
             {
               weight: 'consider' as const,
               detail: 'changes',
-              say: `The stance changes ${changes} times in ${items.length} forms.`,
+              said: { code: 'stance-changes' as const, changes, forms: items.length },
             },
           ]
         : [];
@@ -34,7 +33,7 @@ export const stanceHopping: Rule = {
             weight: 'consider' as const,
             itemId: third.item.id,
             detail: 'wide',
-            say: `“${third.form.name}” is the third wide stance in a row.`,
+            said: { code: 'third-wide-stance' as const, form: third.form.name },
           },
         ]
       : often;

@@ -8,7 +8,6 @@ const FROM_MINUTES = 10;
 
 export const talk: Rule = {
   id: 'talk',
-  why: 'Talk thins as a practice goes on; good leaders leave half a minute quiet once a form is known.',
   source: 'common-practice',
   find: ({ timeline, customs, practice }) => {
     if (timeline.events.length === 0) return [];
@@ -34,7 +33,7 @@ export const talk: Rule = {
         {
           weight: 'consider' as const,
           detail: 'share',
-          say: `The words fill ${Math.round(share * 100)} % of the time.`,
+          said: { code: 'words-fill-the-time' as const, share },
         },
       ];
     if (longest < QUIET_MS && practice.brief.minutes >= FROM_MINUTES)
@@ -42,7 +41,7 @@ export const talk: Rule = {
         {
           weight: 'consider' as const,
           detail: 'quiet',
-          say: `The longest quiet stretch is ${Math.round(longest / 1000)} s; nowhere is there half a minute without words.`,
+          said: { code: 'no-quiet-stretch' as const, seconds: Math.round(longest / 1000) },
         },
       ];
     return [];

@@ -2,7 +2,6 @@ import type { Rule } from '../rule';
 
 export const unevenCount: Rule = {
   id: 'uneven-count',
-  why: 'Both sides get the same, so that the body stays even.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, events }) => {
@@ -10,12 +9,11 @@ export const unevenCount: Rule = {
       const left = strokes.filter((event) => event.side === 'left').length;
       const right = strokes.length - left;
       if (left === right) return [];
-      const short = left < right ? 'left' : 'right';
       return [
         {
           weight: 'should' as const,
           itemId: item.id,
-          say: `“${form.name}” does ${left} strokes on the left and ${right} on the right; the ${short} comes short.`,
+          said: { code: 'uneven-count' as const, form: form.name, left, right },
         },
       ];
     }),

@@ -5,7 +5,6 @@ const FELT = 0.8;
 
 export const unevenSeconds: Rule = {
   id: 'uneven-seconds',
-  why: 'The second side is usually the shorter one in led practice, though it should not be.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, events }) => {
@@ -21,7 +20,13 @@ export const unevenSeconds: Rule = {
         {
           weight: 'consider' as const,
           itemId: item.id,
-          say: `In “${form.name}” the ${short} side gets ${sec(least)} s against ${sec(most)} s; take your time there too, or let it be known before the class.`,
+          said: {
+            code: 'uneven-seconds' as const,
+            form: form.name,
+            short,
+            leastSec: sec(least),
+            mostSec: sec(most),
+          },
         },
       ];
     }),

@@ -2,7 +2,6 @@ import type { Rule } from '../rule';
 
 export const vigorousEnd: Rule = {
   id: 'vigorous-end',
-  why: 'Never end on a vigorous form: what was stirred is carried home unsettled.',
   source: 'common-practice',
   find: ({ items }) => {
     const last = items.at(-1);
@@ -11,7 +10,7 @@ export const vigorousEnd: Rule = {
       {
         weight: 'should' as const,
         itemId: last.item.id,
-        say: `The practice ends on “${last.form.name}”, which stirs.`,
+        said: { code: 'ends-stirred' as const, form: last.form.name },
       },
     ];
   },

@@ -1,8 +1,8 @@
-import { contradictions, cycleOf, entryOf, exitOf, type Form } from '../../forms';
+import { contradictions, cycleOf, entryOf, exitOf, type Form, type Measured } from '../../forms';
 import type { Item } from '../../practice';
 import type { Rule } from '../rule';
 
-type Found = readonly { readonly text: string; readonly measured: string }[];
+type Found = readonly { readonly text: string; readonly measured: Measured }[];
 /** Bodies are solved once for a form and its words; typing elsewhere does not ask again. */
 const known = new WeakMap<Form, Map<string, Found>>();
 
@@ -31,7 +31,6 @@ function found(form: Form, item: Item): Found {
 
 export const wordsAgainstBody: Rule = {
   id: 'words-against-body',
-  why: 'Hand, foot and weight are said as the body does them, or one of the two is wrong.',
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form }) =>
@@ -39,7 +38,7 @@ export const wordsAgainstBody: Rule = {
         weight: 'should' as const,
         itemId: item.id,
         detail: text,
-        say: `The words “${text}” in “${form.name}”, but in the body ${measured}.`,
+        said: { code: 'words-against-body' as const, cue: text, form: form.name, measured },
       })),
     ),
 };

@@ -1,5 +1,5 @@
 import { distance, type Skeleton } from '../../../body';
-import { cm, first, last, outward, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
+import { does, first, last, outward, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
 
 /**
  * Where the hands keep still, the body itself breathes: it grows a little on the inhale and settles on the exhale
@@ -42,7 +42,7 @@ export const BREATH_CLAIMS = [
     if ((breath !== 'in' && breath !== 'out') || !isQuiet(evidence)) return undefined;
     const rise = (last(evidence).trunk.head[1] - first(evidence).trunk.head[1]) * 100;
     const against = breath === 'in' ? -rise : rise;
-    return against <= SLACK_CM ? undefined : `the head goes ${against.toFixed(1)} cm against the breath`;
+    return against <= SLACK_CM ? undefined : does('head-against-breath', against);
   } },
   { id: 'hands-go-with-the-breath', words: /^/, test: (evidence) => {
     const breath = evidence.strokes[0]?.stroke.breath;
@@ -53,6 +53,6 @@ export const BREATH_CLAIMS = [
     const gone = Math.max(...SIDES.map((side) => (breath === 'in' ? -1 : 1) * (outward(last(evidence), side) - outward(first(evidence), side))));
     if (gone >= 0.1) return undefined;
     const against = breath === 'in' ? sink - Math.max(0, rise) : rise - Math.max(0, sink);
-    return against <= FAR_M ? undefined : `the hands go ${cm(against)} against the breath`;
+    return against <= FAR_M ? undefined : does('hands-against-breath', against * 100);
   } },
 ] as const satisfies readonly ClaimRow[];

@@ -1,3 +1,4 @@
+import { defined } from '../../../text/defined';
 import { distance, share, type Side, type Skeleton } from '../../../body';
 import type { MovingStroke } from '../../measured/measure';
 
@@ -8,16 +9,81 @@ export interface Evidence {
   readonly strokes: readonly MovingStroke[];
 }
 
+/** What a body does instead of what is said of it; their words stand in `ui/words/measured.ts`. */
+export const DEEDS = [
+  'head-against-breath',
+  'hands-against-breath',
+  'hands-rise',
+  'hands-sink',
+  'hands-go-down',
+  'hands-go-up',
+  'hands-spread',
+  'hands-open',
+  'hands-go-out',
+  'hands-come-home',
+  'hands-part',
+  'elbows-draw-back',
+  'hands-close',
+  'hand-moves',
+  'hand-goes-up-the-arm',
+  'hand-goes-down-the-arm',
+  'other-hand',
+  'palms-stay-apart',
+  'hands-stay-under',
+  'hands-stay-over',
+  'hands-stay-away',
+  'other-foot-in-front',
+  'other-foot',
+  'other-hand-there',
+  'held-arm-moves',
+  'other-arm-long',
+  'hands-on-other-side',
+  'hand-on-other-side',
+  'sways-other-way',
+  'other-heel',
+  'weight-on-one-foot',
+  'weight-at-most',
+  'weight-moves',
+  'weight-on-that-foot',
+  'heels-come-up',
+  'heel-ends-up',
+  'feet-front-to-back',
+  'shoulder-widths',
+  'knee-outside-foot',
+  'feet-stay-down',
+  'knees-bend',
+  'hands-over-floor',
+  'hands-over-knees',
+  'weight-goes-forward',
+  'weight-goes-back',
+  'foot-comes-up',
+  'foot-ends-up',
+  'head-rises',
+  'foot-leaves-floor',
+  'turns-that-way',
+  'bends-that-way',
+  'looks-round',
+  'leans',
+  'back-rounds',
+  'head-sinks',
+] as const;
+export type Deed = (typeof DEEDS)[number];
+
+export interface Measured {
+  readonly does: Deed;
+  /** Centimetres, degrees, per cent of the weight or shoulder widths, as the deed is counted. */
+  readonly amount?: number;
+}
+export const does = (deed: Deed, amount?: number): Measured => defined({ does: deed, amount });
+
 export interface ClaimRow {
   readonly id: string;
   readonly words: RegExp;
   /** Undefined where the body does as claimed, else what it does. */
-  readonly test: (evidence: Evidence, match: RegExpExecArray) => string | undefined;
+  readonly test: (evidence: Evidence, match: RegExpExecArray) => Measured | undefined;
 }
 
 export const SIDES = ['left', 'right'] as const;
-export const percent = (part: number): string => `${Math.round(part * 100)} %`;
-export const cm = (metres: number): string => `${(metres * 100).toFixed(0)} cm`;
 export const heelCm = (body: Skeleton, side: Side): number => body.legs[side].heel[1] * 100;
 export const anklesApart = (body: Skeleton): number =>
   distance(body.legs.left.ankle, body.legs.right.ankle) / (2 * share('shoulderCentre') * body.build.statureM);

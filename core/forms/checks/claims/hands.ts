@@ -1,7 +1,7 @@
 import { distance, otherSide, type Side, type Skeleton } from '../../../body';
 import {
   alongRoute,
-  cm,
+  does,
   first,
   last,
   outward,
@@ -9,7 +9,9 @@ import {
   SIDES,
   sits,
   type ClaimRow,
+  type Deed,
   type Evidence,
+  type Measured,
 } from './evidence';
 
 /** What the hands do: rise and sink, part and come together, go out and come home; which of them does it. */
@@ -49,47 +51,47 @@ function alongArm(evidence: Evidence): number {
 
 const HAND = String.raw`(?:hands?|palms?|arms?|wrists?|fists?|claws?|hooks?|wings?|bowl|paws?|fingers|they)`;
 const words = (source: string): RegExp => new RegExp(source.replaceAll('HAND', HAND), 'i');
-const atLeast = (got: number, wanted: number, what: string): string | undefined =>
-  got >= wanted ? undefined : `the hands ${what} ${cm(got)}`;
+const atLeast = (gotM: number, wantedM: number, deed: Deed): Measured | undefined =>
+  gotM >= wantedM ? undefined : does(deed, gotM * 100);
 
 // prettier-ignore
 const MOVING = [
   { id: 'hands-rise', words: words(String.raw`\bHAND\b(?:(?!\bsinks?\b|\bdown\b|\bpress|\bwide|\bturn|\bcrown\b)[^.;:,])*?\b(?:rises?|lifts?|climbs?|floats? up|glides? up|grows? up|draws? up|circle up|and rise|and up)\b|^(?:float|lift) (?:them |the \w+ )?(?:out and )?up\b|\bhold up the sky\b`), test: (evidence) =>
-    atLeast(Math.max(eitherGrows(evidence, height), eitherGrows(alongRoute(evidence), height)), STILL_M, 'rise') },
+    atLeast(Math.max(eitherGrows(evidence, height), eitherGrows(alongRoute(evidence), height)), STILL_M, 'hands-rise') },
   { id: 'hands-sink', words: words(String.raw`\bHAND\b(?:(?!\brises?\b|\blifts?\b|\bup\b)[^.;:,])*?\b(?:sinks?|drops?|fall(?! back)|descend|comes? down|wash down|comb down|draw down|slide down|press(?:es)? down|brush past|poured down|swim down|smooth down)\b|\bpalms press\b`), test: (evidence) =>
-    atLeast(eitherShrinks(evidence, height), STILL_M, 'sink') },
+    atLeast(eitherShrinks(evidence, height), STILL_M, 'hands-sink') },
   { id: 'down-the-legs', words: /^(?:smooth|slide|pat|wash)\b[^.]*\bdown\b(?![^.]*\b(?:arm|thumb|finger)s?\b)/i, test: (evidence) =>
-    sits(last(evidence)) ? undefined : atLeast(eitherShrinks(alongRoute(evidence), height), 0, 'go down') },
+    sits(last(evidence)) ? undefined : atLeast(eitherShrinks(alongRoute(evidence), height), 0, 'hands-go-down') },
   { id: 'up-the-legs', words: /^(?:draw|pat) up (?:the inner|the inside|the insides|along|from)\b/i, test: (evidence) =>
-    sits(last(evidence)) ? undefined : atLeast(eitherGrows(alongRoute(evidence), height), STILL_M, 'go up') },
+    sits(last(evidence)) ? undefined : atLeast(eitherGrows(alongRoute(evidence), height), STILL_M, 'hands-go-up') },
   { id: 'down-the-arm', words: /\b(?:smooth|stroke|pat|floats)\b[^.]*\bdown\b[^.]*\b(?:arm|thumb|little finger)\b/i, test: (evidence) =>
-    alongArm(evidence) < 0 ? undefined : 'the hand goes up that arm' },
+    alongArm(evidence) < 0 ? undefined : does('hand-goes-up-the-arm') },
   { id: 'up-the-arm', words: /\b(?:palm|stroke|pat|floats) up\b[^.]*\b(?:arm|outside)\b/i, test: (evidence) =>
-    alongArm(evidence) > 0 ? undefined : 'the hand goes down that arm' },
+    alongArm(evidence) > 0 ? undefined : does('hand-goes-down-the-arm') },
   { id: 'hands-spread', words: words(String.raw`\bHAND\b[^.;:]*\b(?:spread|apart|open wide|arms open|part the)\b|\bpart the branches\b|\bwipe outward\b`), test: (evidence) =>
-    atLeast(Math.max(grows(evidence, apart), grows(alongRoute(evidence), apart)), STILL_M, 'spread') },
+    atLeast(Math.max(grows(evidence, apart), grows(alongRoute(evidence), apart)), STILL_M, 'hands-spread') },
   { id: 'hands-open', words: words(String.raw`\bHAND\b[^.;:]*\b(?:open (?:out|outward)|go out|unfurls?|unwinds?|glide out)\b`), test: (evidence) =>
-    atLeast(eitherGrows(evidence, outward), STILL_M, 'open') },
+    atLeast(eitherGrows(evidence, outward), STILL_M, 'hands-open') },
   { id: 'hands-together', words: words(String.raw`\b(?:palms?|hands?|wrists?|arms|backs of the hands)\b[^.;:]*\b(?:meet|together|cross|stack)\b|\bjoined palms\b|\bthey come together\b`), test: (evidence) => {
     const end = evidence.bodies.slice(2);
     const near = returns(evidence) ? Math.min(...end.map(apart)) : Math.min(...end.slice(-2).map(apart));
-    return near <= 0.22 || grows(evidence, (body) => -apart(body)) >= 0.1 ? undefined : `the palms stay ${cm(near)} apart`;
+    return near <= 0.22 || grows(evidence, (body) => -apart(body)) >= 0.1 ? undefined : does('palms-stay-apart', near * 100);
   } },
   { id: 'hands-go-out', words: words(String.raw`\bHAND\b[^.;:]*\b(?:push(?:es)?(?: forward| away)?|grows forward|slides? forward|drifts? (?:half way )?out)\b|\breach (?:out|up)\b|\bpush the wave\b`), test: (evidence) =>
-    atLeast(eitherGrows(evidence, (body, side) => Math.max(outward(body, side), distance(body.arms[side].palm, body.arms[side].shoulder))), STILL_M, 'go out') },
+    atLeast(eitherGrows(evidence, (body, side) => Math.max(outward(body, side), distance(body.arms[side].palm, body.arms[side].shoulder))), STILL_M, 'hands-go-out') },
   { id: 'hands-come-home', words: words(String.raw`\bhands draw in\b|\b(?:bring it|draw it|hands circle|bring the fruit) (?:home|to the belly|into the belly)\b|\bhome (?:across|to) the belly\b|\bfolds? (?:back )?to the\b`), test: (evidence) =>
-    atLeast(eitherShrinks(evidence, outward), STILL_M, 'come home') },
+    atLeast(eitherShrinks(evidence, outward), STILL_M, 'hands-come-home') },
   { id: 'bow-is-drawn', words: /\bdraw the bow\b/i, test: (evidence) =>
-    atLeast(grows(evidence, apart), 0.1, 'part') },
+    atLeast(grows(evidence, apart), 0.1, 'hands-part') },
   { id: 'elbows-back', words: /\belbows draw back\b/i, test: (evidence) =>
-    atLeast(eitherGrows(evidence, behind), 0.01, 'draw back') },
+    atLeast(eitherGrows(evidence, behind), 0.01, 'elbows-draw-back') },
   { id: 'ball-grows', words: /\b(?:ball|rounds?)\b[^.;:]*\b(?:grows(?! small)|opens|fills?)\b/i, test: (evidence) =>
-    atLeast(Math.max(grows(evidence, apart), eitherGrows(evidence, outward), eitherGrows(evidence, height)), BALL_M, 'open') },
+    atLeast(Math.max(grows(evidence, apart), eitherGrows(evidence, outward), eitherGrows(evidence, height)), BALL_M, 'hands-open') },
   { id: 'ball-closes', words: /\bit grows small\b|\bfruit home\b/i, test: (evidence) =>
-    atLeast(Math.max(grows(evidence, (body) => -apart(body)), eitherShrinks(evidence, outward)), BALL_M, 'close') },
+    atLeast(Math.max(grows(evidence, (body) => -apart(body)), eitherShrinks(evidence, outward)), BALL_M, 'hands-close') },
   { id: 'hand-moves', words: /\b(?:flick|shake) the \{side\} hand\b/i, test: (evidence) => {
     const moved = Math.max(...evidence.bodies.map((body) => distance(body.arms[evidence.side].palm, first(evidence).arms[evidence.side].palm)));
-    return atLeast(moved, STILL_M, 'move');
+    return atLeast(moved, STILL_M, 'hand-moves');
   } },
 ] as const satisfies readonly ClaimRow[];
 
@@ -104,7 +106,7 @@ const WHICH = {
       /forward|drift/.test(match[0])
         ? Math.max(...evidence.bodies.map((body) => outward(body, side)))
         : height(last(evidence), side);
-    return went(named) > went(otherSide(named)) ? undefined : 'the other hand does it';
+    return went(named) > went(otherSide(named)) ? undefined : does('other-hand');
   },
 } as const satisfies ClaimRow;
 

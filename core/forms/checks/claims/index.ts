@@ -4,7 +4,7 @@ import { movingForm, type MovingStroke } from '../../measured/measure';
 import type { Form } from '../../model/model';
 import type { VariantId } from '../../model/terms';
 import { BREATH_CLAIMS } from './breath';
-import type { ClaimRow, Evidence } from './evidence';
+import type { ClaimRow, Evidence, Measured } from './evidence';
 import { HAND_CLAIMS } from './hands';
 import { PLACE_CLAIMS } from './places';
 import { SIDE_CLAIMS } from './sides';
@@ -20,7 +20,7 @@ export interface Contradiction {
   /** The words that claim it. */
   readonly text: string;
   /** What the body does instead, for the one who mends it. */
-  readonly measured: string;
+  readonly measured: Measured;
 }
 
 /** What words claim, and what the breath alone does. */
@@ -84,3 +84,4 @@ export function contradictions(form: Form, variant: VariantId): readonly Contrad
 /** How many of the words of a form claim something that is checked. */
 export const claimsIn = (text: string): readonly ClaimId[] =>
   WORD_CLAIMS.filter(({ words }) => words.test(text)).map(({ id }) => id);
+export type { Deed, Measured } from './evidence';

@@ -1,6 +1,6 @@
 import { distance, type Landmark, type Side, type Skeleton } from '../../../body';
 import { findLandmark } from '../../../body/landmarks';
-import { cm, last, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
+import { does, last, type Measured, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
 
 /** Where the hands come to in a stroke, wherever the words say a place. */
 
@@ -68,19 +68,19 @@ function spotsIn(body: Skeleton, landmarks: readonly Landmark[]): readonly Spot[
   );
 }
 
-function test(evidence: Evidence, said: string, landmarks: readonly Landmark[]): string | undefined {
+function test(evidence: Evidence, said: string, landmarks: readonly Landmark[]): Measured | undefined {
   const ends = returns(evidence) ? evidence.bodies.slice(2) : [last(evidence)];
   const spots = ends.flatMap((body) => spotsIn(body, landmarks));
   if (RISING.test(said)) {
     const under = -Math.max(...spots.map(({ overM }) => overM));
-    return under <= LEVEL_M ? undefined : `the hands stay ${cm(under)} under it`;
+    return under <= LEVEL_M ? undefined : does('hands-stay-under', under * 100);
   }
   if (SINKING.test(said)) {
     const over = Math.min(...spots.map(({ overM }) => overM));
-    return over <= LEVEL_M ? undefined : `the hands stay ${cm(over)} over it`;
+    return over <= LEVEL_M ? undefined : does('hands-stay-over', over * 100);
   }
   const gap = Math.min(...spots.map(({ gapM }) => gapM));
-  return gap <= (BEFORE.test(said) ? BEFORE_M : ON_M) ? undefined : `the hands stay ${cm(gap)} away`;
+  return gap <= (BEFORE.test(said) ? BEFORE_M : ON_M) ? undefined : does('hands-stay-away', gap * 100);
 }
 
 const WHERE = String.raw`(?:to|at|on|over|into|toward|before|under|warm)`;

@@ -1,5 +1,15 @@
 import { distance, otherSide, type Side, type Skeleton } from '../../../body';
-import { alongRoute, first, heelCm, last, type ClaimRow, type Evidence } from './evidence';
+import {
+  alongRoute,
+  does,
+  first,
+  heelCm,
+  type Deed,
+  type Measured,
+  last,
+  type ClaimRow,
+  type Evidence,
+} from './evidence';
 
 /** Which side does what the words say: the hand that moves, the foot that is in front, the way it all goes. */
 
@@ -27,45 +37,45 @@ const sign = (side: Side): number => (side === 'left' ? 1 : -1);
 /** Metres the hands are to a side of the hips, both together. */
 const handsAside = (body: Skeleton, side: Side): number =>
   sign(side) * ((body.arms.left.palm[0] + body.arms.right.palm[0]) / 2 - body.trunk.midHip[0]);
-const wrong = (right: boolean, what: string): string | undefined => (right ? undefined : what);
+const wrong = (right: boolean, deed: Deed): Measured | undefined => (right ? undefined : does(deed));
 
 // prettier-ignore
 export const SIDE_CLAIMS = [
   { id: 'foot-in-front', words: /\{(side|other)\} foot (?:is )?in front/i, test: (evidence, match) => {
     const side = named(match, evidence);
-    return wrong(last(evidence).legs[side].ankle[2] > last(evidence).legs[otherSide(side)].ankle[2], 'the other foot is in front');
+    return wrong(last(evidence).legs[side].ankle[2] > last(evidence).legs[otherSide(side)].ankle[2], 'other-foot-in-front');
   } },
   { id: 'foot-that-moves', words: /\{(side|other)\} (?:leg swing|sole on the floor|foot peels)/i, test: (evidence, match) => {
     const side = named(match, evidence);
-    return wrong(footMoves(evidence, side) > footMoves(evidence, otherSide(side)), 'the other foot moves');
+    return wrong(footMoves(evidence, side) > footMoves(evidence, otherSide(side)), 'other-foot');
   } },
   { id: 'hand-at-the-nape', words: /\{(side|other)\} palm to the back of the neck/i, test: (evidence, match) => {
     const { arms } = last(evidence);
     const side = named(match, evidence);
-    return wrong(arms[side].palm[1] > arms[otherSide(side)].palm[1], 'the other hand is there');
+    return wrong(arms[side].palm[1] > arms[otherSide(side)].palm[1], 'other-hand-there');
   } },
   { id: 'hand-that-is-worked-on', words: /(?:inside of the|outer|inner|edge of the|centre of the|each|thumb side to the|little) \{(side)\} (?:arm|palm|finger|thumb)|down to the \{(side)\} little finger/i, test: (evidence) =>
-    wrong(handMoves(evidence, otherSide(evidence.side)) >= handMoves(evidence, evidence.side), 'the hand of that arm moves') },
+    wrong(handMoves(evidence, otherSide(evidence.side)) >= handMoves(evidence, evidence.side), 'held-arm-moves') },
   { id: 'hand-that-draws-the-bow', words: /\bdraw the bow to the \{(side)\}/i, test: (evidence) => {
     const reach = (side: Side): number => distance(last(evidence).arms[side].palm, last(evidence).arms[side].shoulder);
-    return wrong(reach(evidence.side) > reach(otherSide(evidence.side)), 'the other arm is long');
+    return wrong(reach(evidence.side) > reach(otherSide(evidence.side)), 'other-arm-long');
   } },
   { id: 'hands-to-a-side', words: /\b(?:up (?:to|towards) the|up on the|across and down to the) \{(side|other)\}/i, test: (evidence, match) => {
     const most = Math.max(...evidence.bodies.slice(-3).map((body) => handsAside(body, named(match, evidence))));
-    return wrong(most > 0.03, 'the hands are on the other side');
+    return wrong(most > 0.03, 'hands-on-other-side');
   } },
   { id: 'palms-on-a-side', words: /\bto the \{(side)\} collarbone\b/i, test: (evidence) => {
     const { side } = evidence;
     const aside = alongRoute(evidence).bodies.map(({ arms, trunk }) => Math.max(...(['left', 'right'] as const).filter((one) => arms[one].palm[1] > trunk.thoracic[1] + 0.1).map((one) => sign(side) * (arms[one].palm[0] - trunk.neck[0])), -Infinity));
-    return wrong(Math.max(...aside) > 0.04, 'the hand stays on the other side');
+    return wrong(Math.max(...aside) > 0.04, 'hand-on-other-side');
   } },
   { id: 'sways-to-a-side', words: /\bsway to the \{(side)\}/i, test: ({ bodies, side }) => {
     const gone = Math.max(...bodies.map((body) => sign(side) * (body.mass[0] - first({ bodies }).mass[0])));
-    return wrong(gone > 0.01, 'it sways the other way');
+    return wrong(gone > 0.01, 'sways-other-way');
   } },
   { id: 'heel-that-rises', words: /\{(side|other)\} heel (?:rises|peels up)/i, test: (evidence, match) => {
     const side = named(match, evidence);
     const up = (one: Side): number => Math.max(...evidence.bodies.map((body) => heelCm(body, one)));
-    return wrong(up(side) > up(otherSide(side)), 'the other heel rises');
+    return wrong(up(side) > up(otherSide(side)), 'other-heel');
   } },
 ] as const satisfies readonly ClaimRow[];

@@ -1,5 +1,15 @@
 import type { Skeleton } from '../../../body';
-import { first, last, returns, sits, type ClaimRow, type Evidence } from './evidence';
+import {
+  does,
+  first,
+  last,
+  type Deed,
+  type Measured,
+  returns,
+  sits,
+  type ClaimRow,
+  type Evidence,
+} from './evidence';
 
 /** What the trunk and the head do: turn, lean and bow, rise tall and sink. */
 
@@ -25,29 +35,29 @@ const grows = (evidence: Evidence, of: (body: Skeleton) => number): number =>
 /** The head rises, cm; where the words come back within the stroke, at its highest. */
 const risesCm = (evidence: Evidence): number =>
   100 * (returns(evidence) ? grows(evidence, head) : head(last(evidence)) - head(first(evidence)));
-const degrees = (got: number, wanted: number, what: string): string | undefined =>
-  got >= wanted ? undefined : `it ${what} ${got.toFixed(0)}°`;
+const degrees = (gotDeg: number, wantedDeg: number, deed: Deed): Measured | undefined =>
+  gotDeg >= wantedDeg ? undefined : does(deed, gotDeg);
 
 // prettier-ignore
 export const TRUNK_CLAIMS = [
   { id: 'turns-to-side', words: /\b(?:turn|look|twine|twist|drift|wheel)\b[^.;:]*\b(?:to|over|past|towards) the \{side\}/i, test: (evidence) =>
-    degrees(grows(evidence, (body) => turnDeg(body, evidence.side)), 5, 'turns that way') },
+    degrees(grows(evidence, (body) => turnDeg(body, evidence.side)), 5, 'turns-that-way') },
   { id: 'bends-to-side', words: /(?:\blean\b|\bbend\b|\{side\} ear sinks)[^.;:]*?to(?:wards)? the (?:\{side\}|shoulder)/i, test: (evidence) =>
-    degrees(grows(evidence, (body) => sideDeg(body, evidence.side)), 4, 'bends that way') },
+    degrees(grows(evidence, (body) => sideDeg(body, evidence.side)), 4, 'bends-that-way') },
   { id: 'looks-about', words: /\blook about you\b/i, test: (evidence) =>
-    degrees(Math.max(grows(evidence, (body) => turnDeg(body, 'left')), grows(evidence, (body) => turnDeg(body, 'right'))), 8, 'looks round') },
+    degrees(Math.max(grows(evidence, (body) => turnDeg(body, 'left')), grows(evidence, (body) => turnDeg(body, 'right'))), 8, 'looks-round') },
   { id: 'bows', words: /\b(?:bow from the hips|small bow|roll down|slide down the backs|reach out long)\b/i, test: (evidence) =>
     degrees(grows(evidence, leanDeg), 4, 'leans') },
   { id: 'back-rounds', words: /\b(?:the back rounds|round the back)\b/i, test: (evidence) =>
-    degrees(grows(evidence, (body) => body.goals.roundDeg), 4, 'rounds') },
+    degrees(grows(evidence, (body) => body.goals.roundDeg), 4, 'back-rounds') },
   { id: 'stands-tall', words: /\b(?:grow tall|crown (?:lifts|floats up|is hung)|stand and let|the back grows long)\b/i, test: (evidence) => {
     const rise = risesCm(evidence);
-    return rise >= -0.2 ? undefined : `the head sinks ${(-rise).toFixed(1)} cm`;
+    return rise >= -0.2 ? undefined : does('head-sinks', -rise);
   } },
   { id: 'body-sinks', words: /\bknees (?:sink|soften|give|go)\b|^sink\b|\b(?:everything sink|sit back and sink|sink and gather|hang a little heavier|soles spread and sink in|sit a little deeper)\b/i, test: (evidence) => {
     const sunk = 100 * Math.max(...evidence.bodies.map((body) => head(first(evidence)) - head(body)));
     // A pulse sinks between the samples, and in a chair the knees say nothing.
     if (evidence.strokes.some(({ rounds }) => rounds > 1) || sits(last(evidence))) return undefined;
-    return sunk >= 0.15 ? undefined : `the head sinks ${sunk.toFixed(1)} cm`;
+    return sunk >= 0.15 ? undefined : does('head-sinks', sunk);
   } },
 ] as const satisfies readonly ClaimRow[];
