@@ -2,7 +2,8 @@ import { expose } from 'comlink';
 import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import { bodiesOf, bodyLanes, compile, type Practice } from '@/core/practice';
-import { review, type Note, type ReviewPeople } from '@/core/review';
+import { review, type ReviewPeople } from '@/core/review';
+import { inWords, type NoteInWords } from '@/ui/words/margin';
 
 const api = {
   lanes: (practice: Practice) => {
@@ -15,7 +16,7 @@ const api = {
     customs: Customs,
     people: ReviewPeople,
     today: readonly CalendarSeason[],
-  ): readonly Note[] => review(practice, compile(practice), customs, people, today),
+  ): readonly NoteInWords[] => review(practice, compile(practice), customs, people, today).map(inWords),
 };
 export type LanesWorker = typeof api;
 

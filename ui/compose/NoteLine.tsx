@@ -1,21 +1,20 @@
 'use client';
 
-import { noteText, ruleWhy, mendText } from '@/ui/words/margin';
 import { useState } from 'react';
-import type { Note } from '@/core/review';
 import { sourceTitle } from '@/core/sources';
+import type { NoteInWords } from '@/ui/words/margin';
 
 const WEIGHT_CLASS = { must: 'must', should: 'should', consider: 'watch' } as const;
 export const WEIGHT_WORD = { must: 'Must', should: 'Should', consider: 'Consider' } as const;
 
 export interface NoteActions {
-  readonly onMend: (note: Note) => void;
-  readonly onWave: (note: Note, reason: string) => void;
-  readonly onUnwave: (note: Note) => void;
+  readonly onMend: (note: NoteInWords) => void;
+  readonly onWave: (note: NoteInWords, reason: string) => void;
+  readonly onUnwave: (note: NoteInWords) => void;
 }
 
 /** A note in the margin: what it says; on a press why, from where, its mend, and how to wave it aside. */
-export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { readonly note: Note }) {
+export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { readonly note: NoteInWords }) {
   const [open, setOpen] = useState(false);
   const [reason, setReason] = useState('');
   const waved = note.wavedBecause !== undefined;
@@ -23,11 +22,11 @@ export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { rea
     <li className={`small my-1 ${WEIGHT_CLASS[note.weight]}`}>
       <button type="button" className="min-h-6 text-left" aria-expanded={open} onClick={() => setOpen(!open)}>
         <span className="caption mr-1.5">{WEIGHT_WORD[note.weight]}</span>
-        <span className={waved ? 'text-faded line-through' : ''}>{noteText(note.said)}</span>
+        <span className={waved ? 'text-faded line-through' : ''}>{note.text}</span>
       </button>
       {open && (
         <div className="mt-1 mb-2 space-y-1.5">
-          <p className="reading italic">{ruleWhy(note.rule)}</p>
+          <p className="reading italic">{note.why}</p>
           <p className="quiet">Source: {sourceTitle(note.source)}.</p>
           {waved ? (
             <p>
@@ -46,7 +45,7 @@ export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { rea
             >
               {note.mend && (
                 <button type="button" className="press" onClick={() => onMend(note)}>
-                  {mendText(note.mend.said)}
+                  {note.mendText}
                 </button>
               )}
               <label className="min-w-36 flex-1">
@@ -71,7 +70,7 @@ export function NoteLine({ note, onMend, onWave, onUnwave }: NoteActions & { rea
 }
 
 /** Notes of one place: the heavy ones open, those to consider behind one word until wanted. */
-export function NotesHere({ notes, ...actions }: NoteActions & { readonly notes: readonly Note[] }) {
+export function NotesHere({ notes, ...actions }: NoteActions & { readonly notes: readonly NoteInWords[] }) {
   const [wanted, setWanted] = useState(false);
   const loud = notes.filter((note) => note.weight !== 'consider' && note.wavedBecause === undefined);
   const quiet = notes.filter((note) => !loud.includes(note));

@@ -2,7 +2,7 @@
 
 import { Fragment, useState } from 'react';
 import type { Practice } from '@/core/practice';
-import type { Note } from '@/core/review';
+import type { NoteInWords } from '@/ui/words/margin';
 import type { Beside } from '@/ui/score/useLanes';
 import { NoteLine, type NoteActions } from './NoteLine';
 
@@ -12,7 +12,7 @@ interface Props extends NoteActions {
   readonly onSelect: (itemId: string) => void;
 }
 
-const count = (notes: readonly Note[], weight: Note['weight']): number =>
+const count = (notes: readonly NoteInWords[], weight: NoteInWords['weight']): number =>
   notes.filter((note) => note.weight === weight && note.wavedBecause === undefined).length;
 
 /** The margin's head: how much there is to say, what speaks of the whole, and everything in one list when wanted. */

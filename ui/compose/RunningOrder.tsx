@@ -22,7 +22,7 @@ import { memo, useMemo, type KeyboardEvent, type MouseEvent } from 'react';
 import { breathSec } from '@/core/breath';
 import { nameOf, type Form } from '@/core/forms';
 import { formOf, type Edit, type Item, type Practice, type Timeline } from '@/core/practice';
-import type { Note } from '@/core/review';
+import type { NoteInWords } from '@/ui/words/margin';
 import { themePhase } from '@/core/brief';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
@@ -37,7 +37,7 @@ interface Props {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly selection: Selection;
-  readonly notes: readonly Note[];
+  readonly notes: readonly NoteInWords[];
   readonly noteActions: NoteActions;
   readonly onEdit: (edit: Edit, said: string) => void;
 }
@@ -88,7 +88,7 @@ interface RowProps {
   readonly sash: string;
   readonly selected: boolean;
   readonly chosen: boolean;
-  readonly notes: readonly Note[];
+  readonly notes: readonly NoteInWords[];
   readonly noteActions: NoteActions;
   readonly onEdit: Props['onEdit'];
   readonly onChoose: (itemId: string, event: MouseEvent) => void;

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import type { Unsaved } from '@/core/desk';
 import { practiceSchema, type Practice } from '@/core/practice';
+import { freshBrowser, type Browser } from '@/ui/kit/browser.test.data';
 import { dropLeft, keepUnsaved, leftNew, leftOf } from './unsaved';
 
 const { documentVersion: _version, ...data } = JSON.parse(
@@ -13,30 +14,10 @@ const unsaved = (name: string): Unsaved<Practice> => ({
   latest: { ...practice, name },
 });
 
-/** This browser: a store that may refuse, and the windows that are open. */
-class Store {
-  refuses = false;
-  setItem(key: string, text: string): void {
-    if (this.refuses) throw new Error('full');
-    (this as Record<string, unknown>)[key] = text;
-  }
-  getItem(key: string): string | null {
-    return ((this as Record<string, unknown>)[key] as string | undefined) ?? null;
-  }
-  removeItem(key: string): void {
-    delete (this as Record<string, unknown>)[key];
-  }
-}
-let store: Store;
+let store: Browser['store'];
 let open: string[];
 beforeEach(() => {
-  store = new Store();
-  open = [];
-  const locks = {
-    query: async () => ({ held: open.map((name) => ({ name: `navuren-window-${name}` })), pending: [] }),
-  };
-  Object.defineProperty(globalThis, 'localStorage', { value: store, configurable: true });
-  Object.defineProperty(globalThis, 'navigator', { value: { locks }, configurable: true });
+  ({ store, open } = freshBrowser());
 });
 
 const names = async (found: ReturnType<typeof leftOf>): Promise<readonly string[]> =>
@@ -57,10 +38,10 @@ describe('what windows left unsaved', () => {
     keepUnsaved({ id: 'p', windowKey: 'w1' }, unsaved('of an open window'), 1);
     keepUnsaved({ id: undefined, windowKey: 'w2' }, unsaved('a new one, open'), 1);
     keepUnsaved({ id: undefined, windowKey: 'w3' }, unsaved('a new one, closed'), 1);
-    open = ['w1', 'w2'];
+    open.splice(0, open.length, 'w1', 'w2');
     expect(await names(leftOf('p'))).toEqual([]);
     expect(await names(leftNew())).toEqual(['a new one, closed']);
-    open = [];
+    open.splice(0, open.length);
     expect(await names(leftOf('p'))).toEqual(['of an open window']);
   });
 

@@ -1,4 +1,3 @@
-import { mendText } from '@/ui/words/margin';
 import { useMemo } from 'react';
 import type { Edit, Practice } from '@/core/practice';
 import type { NoteActions } from './NoteLine';
@@ -15,7 +14,7 @@ export function useNoteActions(
         if (note.mend?.kind === 'make-it-fit') return fit();
         // A note may be a moment older than the practice: what it would mend can be gone.
         const isThere = note.itemId === undefined || practice.items.some((item) => item.id === note.itemId);
-        if (note.mend && isThere) for (const edit of note.mend.edits) onEdit(edit, mendText(note.mend.said));
+        if (note.mend && isThere) for (const edit of note.mend.edits) onEdit(edit, note.mendText ?? 'Mended');
       },
       onWave: (note, reason) =>
         onEdit({ kind: 'wave', note: note.id, reason }, 'Waved aside; it stays with the practice.'),

@@ -4,13 +4,14 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import type { LanePoint, Practice } from '@/core/practice';
-import type { Note, ReviewPeople } from '@/core/review';
+import type { ReviewPeople } from '@/core/review';
 import { newHelper, type Helper } from '@/ui/kit/helper';
+import type { NoteInWords } from '@/ui/words/margin';
 import type { LanesWorker } from '@/workers/lanes.worker';
 
 export interface Beside {
   readonly lanes: readonly LanePoint[];
-  readonly notes: readonly Note[];
+  readonly notes: readonly NoteInWords[];
   /** The practice the notes were written for: an older one while a newer is being read. */
   readonly readOver: Practice | undefined;
   /** The worker stopped: what stands is of an older practice until it is tried again. */
@@ -25,7 +26,7 @@ const LANES_WAIT_MS = 150;
 const NOTES_WAIT_MS = 40;
 
 /** The notes as they are now; one that says what it said before stays the one it was, so that nothing is drawn anew. */
-function settled(before: readonly Note[], now: readonly Note[]): readonly Note[] {
+function settled(before: readonly NoteInWords[], now: readonly NoteInWords[]): readonly NoteInWords[] {
   const known = new Map(before.map((note) => [JSON.stringify(note), note]));
   return now.map((note) => known.get(JSON.stringify(note)) ?? note);
 }
@@ -41,7 +42,7 @@ export function useBeside(
   today: readonly CalendarSeason[],
 ): Beside {
   const [lanes, setLanes] = useState<readonly LanePoint[]>([]);
-  const [read, setRead] = useState<{ notes: readonly Note[]; readOver: Practice | undefined }>({
+  const [read, setRead] = useState<{ notes: readonly NoteInWords[]; readOver: Practice | undefined }>({
     notes: [],
     readOver: undefined,
   });

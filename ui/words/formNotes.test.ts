@@ -1,6 +1,7 @@
 import { REPERTOIRE, type Form } from '@/core/forms';
 import { blankForm } from '@/core/forms/own/drafting';
-import { noteWeight, reviewForm, type FormNote } from '@/core/forms/checks/review';
+import { noteWeight, type FormNote } from '@/core/forms/checks/formNotes';
+import { reviewForm } from '@/core/forms/checks/review';
 import { askBars, asksText } from './asks';
 import { formNoteText, missText } from './formNotes';
 import { asksOf, measureForm } from '@/core/forms';

@@ -1,6 +1,6 @@
 import { measuredText } from './deeds';
 import type { Miss } from '@/core/body';
-import type { FormNote } from '@/core/forms/checks/review';
+import type { FormNote } from '@/core/forms/checks/formNotes';
 
 const SIDES = { left: 'left', right: 'right' } as const;
 

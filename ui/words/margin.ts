@@ -1,7 +1,7 @@
 import { otherSide } from '@/core/body/sides';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
-import type { MendSaid, Named, NoteSaid, NoteSays, NotReached, Risk, RuleId } from '@/core/review';
+import type { MendSaid, Named, Note, NoteSaid, NoteSays, NotReached, Risk, RuleId } from '@/core/review';
 import { conditionLabel } from '@/core/seek/conditionWords';
 import { capital } from '@/core/text/text';
 import { cautionText } from './cautionSentences';
@@ -188,3 +188,18 @@ export function mendText(said: MendSaid): string {
       return MENDS[said.code];
   }
 }
+
+/** A note with everything that is said of it: put into words in the worker, so that no room carries the sentences. */
+export interface NoteInWords extends Note {
+  readonly text: string;
+  readonly why: string;
+  /** What its mend is called; nothing where it has none. */
+  readonly mendText: string | undefined;
+}
+
+export const inWords = (note: Note): NoteInWords => ({
+  ...note,
+  text: noteText(note.said),
+  why: ruleWhy(note.rule),
+  mendText: note.mend && mendText(note.mend.said),
+});

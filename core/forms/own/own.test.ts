@@ -27,7 +27,8 @@ import {
   withWay,
   withMirrored,
 } from './drafting';
-import { noteWeight, reviewForm } from '../checks/review';
+import { noteWeight } from '../checks/formNotes';
+import { reviewForm } from '../checks/review';
 import { syllables } from '../../time';
 
 const formOf = (id: string): Form => {

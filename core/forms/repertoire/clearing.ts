@@ -3,9 +3,7 @@ import type { OrganId, PhaseId } from '../../phases';
 import type { Form, Stroke } from '../model/model';
 import { defineForm } from '../writing/define';
 import { exhale, freely, inhale } from '../writing/strokes';
-import type {
-  ArmRoute,
-  LegRoute} from './routes';
+import type { ArmRoute, LegRoute } from './routes';
 import {
   ARM_TAPPED,
   armRoute,

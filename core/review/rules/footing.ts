@@ -1,4 +1,5 @@
-import { reviewForm, type FormNote } from '../../forms/checks/review';
+import type { FormNote } from '../../forms/checks/formNotes';
+import { reviewForm } from '../../forms/checks/review';
 import type { Form } from '../../forms';
 import type { Rule } from '../rule';
 

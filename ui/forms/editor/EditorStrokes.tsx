@@ -1,7 +1,7 @@
 import type { Customs } from '@/core/customs';
 import type { Stroke } from '@/core/forms';
 import { PARTS, repeated, withMirrored } from '@/core/forms/own/drafting';
-import type { FormNote } from '@/core/forms/checks/review';
+import type { FormNote } from '@/core/forms/checks/formNotes';
 import { soundOf } from '@/core/sounds';
 import { StrokeList } from './StrokeList';
 import type { AtFormEditing } from './useFormEditing';

@@ -1,12 +1,11 @@
 'use client';
 
 import Link from 'next/link';
-import { lazy, Suspense, useDeferredValue, useMemo, useState } from 'react';
+import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import type { Posture } from '@/core/body';
 import type { Customs } from '@/core/customs';
 import { phasesOfForm, type Form, type Stroke } from '@/core/forms';
 import { postureBefore, strokesIn, variantOf, withStrokesIn } from '@/core/forms/own/drafting';
-import { reviewForm } from '@/core/forms/checks/review';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { useReady } from '@/ui/kit/useReady';
@@ -15,6 +14,7 @@ import { EditorHead } from './EditorHead';
 import { EditorStrokes } from './EditorStrokes';
 import { PostureFields } from './PostureFields';
 import { useFormEditing } from './useFormEditing';
+import { useFormNotes } from './useFormNotes';
 import { WhatItComesTo } from './WhatItComesTo';
 
 /** What is not looked at first comes after. */
@@ -39,7 +39,7 @@ export function FormEditor({ start, version, place: draftPlace, customs }: Props
 
   // The margin follows a moment after the hand, so that leading a grip stays smooth.
   const settled = useDeferredValue(form);
-  const notes = useMemo(() => reviewForm(settled, customs), [customs, settled]);
+  const notes = useFormNotes(settled, customs);
   const variant = variantOf(part);
   const isHere = (note: (typeof notes)[number]): boolean =>
     note.stroke !== undefined && note.variant === variant;

@@ -4,8 +4,8 @@ import { ArrowDown, ArrowUp, Copy, FlipHorizontal2, Plus, X } from 'lucide-react
 import type { Form, Stroke } from '@/core/forms';
 import { spokenCue, writtenCue } from '@/core/forms/words/cueText';
 import { mirrorStroke, strokeAfter, variantOf, type Part } from '@/core/forms/own/drafting';
-import type { FormNote } from '@/core/forms/checks/review';
-import { noteWeight } from '@/core/forms/checks/review';
+import type { FormNote } from '@/core/forms/checks/formNotes';
+import { noteWeight } from '@/core/forms/checks/formNotes';
 import { BREATH_STROKES } from '@/core/breath';
 import { BREATH_WORDS } from '@/ui/words/asks';
 import { formNoteText } from '@/ui/words/formNotes';

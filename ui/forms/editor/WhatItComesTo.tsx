@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { routeByChannel } from '@/core/channels';
 import { asksOf, measureForm, type Form, type VariantId } from '@/core/forms';
 import { furtherPoints, settleForm } from '@/core/forms/own/drafting';
-import { noteWeight, type FormNote } from '@/core/forms/checks/review';
+import { noteWeight, type FormNote } from '@/core/forms/checks/formNotes';
 import { cautionsOf } from '@/core/people';
 import { asksText } from '@/ui/words/asks';
 import { formNoteText } from '@/ui/words/formNotes';

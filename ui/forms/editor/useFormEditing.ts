@@ -1,7 +1,7 @@
 'use client';
 
 import { useRouter } from 'next/navigation';
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
 import {
   formEditing,
@@ -9,36 +9,21 @@ import {
   type FormEditingEffect,
   type FormEditingEvent,
   type FormHeard,
-  type KeptForm,
 } from '@/core/desk/formEditing';
 import { formSchema, type Form } from '@/core/forms';
-import { draftSchema } from '@/core/forms/own/drafting';
-import { drop, keep, kept } from '@/ui/kit/keep';
 import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';
 import { useDesk } from '@/ui/kit/useDesk';
 import { useUndoKeys } from '@/ui/kit/useUndoKeys';
+import { openWindow } from '@/ui/kit/windows';
 import { readAnswer } from '../answer';
+import { dropDraft, keepDraft, takeDraft } from './drafts';
 
-/** Half-written is how drafts are: an empty cue must not cost what else was written. */
-const keptSchema = z.object({ form: draftSchema, baseVersion: z.number() });
 const storedSchema = z.object({ form: formSchema, version: z.number() });
 const answerSchema = z.looseObject({
   version: z.number().optional(),
   problem: z.looseObject({ message: z.string() }).optional(),
 });
-const keyOf = (place: string): string => `navuren-form-draft:${place}`;
-
-/** What this browser kept of a draft that was never saved. */
-function keptDraft(place: string): KeptForm | undefined {
-  try {
-    const { data } = keptSchema.safeParse(JSON.parse(kept(keyOf(place)) ?? 'null'));
-    return data && { form: data.form, version: data.baseVersion === 0 ? undefined : data.baseVersion };
-  } catch {
-    return undefined;
-  }
-}
-
 async function send(form: Form, version: number | undefined): Promise<FormHeard> {
   try {
     const isNew = version === undefined;
@@ -63,14 +48,16 @@ async function send(form: Form, version: number | undefined): Promise<FormHeard>
 export function useFormEditing(place: string, start: Form, version: number | undefined) {
   const router = useRouter();
   const say = useSay();
+  const [windowKey] = useState(newId);
+  useEffect(() => openWindow(windowKey), [windowKey]);
   const run = (effect: FormEditingEffect, happens: (event: FormEditingEvent) => void): void => {
     switch (effect.kind) {
       case 'keep': {
-        const { form, version: baseVersion = 0 } = effect.kept;
-        return happens({ kind: 'kept', isKept: keep(keyOf(place), JSON.stringify({ form, baseVersion })) });
+        const isKept = keepDraft(place, windowKey, effect.kept, Date.now());
+        return happens({ kind: 'kept', isKept });
       }
       case 'forget':
-        return drop(keyOf(place));
+        return dropDraft(place, windowKey);
       case 'send':
         return void send(effect.form, effect.version).then((heard) =>
           happens({ kind: 'heard', form: effect.form, isNew: effect.version === undefined, heard }),
@@ -94,9 +81,14 @@ export function useFormEditing(place: string, start: Form, version: number | und
 
   // Read after the first paint, since only the browser knows it.
   useEffect(() => {
-    const draft = keptDraft(place);
-    if (draft) queueMicrotask(() => happens({ kind: 'restored', kept: draft }));
-  }, [happens, place]);
+    let isWanted = true;
+    void takeDraft(place, windowKey).then((draft) => {
+      if (draft && isWanted) happens({ kind: 'restored', kept: draft });
+    });
+    return () => {
+      isWanted = false;
+    };
+  }, [happens, place, windowKey]);
 
   const change = useCallback(
     (what: string, make: (form: Form) => Form) => happens({ kind: 'changed', what, make, atMs: Date.now() }),
