@@ -233,9 +233,9 @@ test('a form asked for has its section, its place and its repetitions, by keys t
   await page.goto('/compose?theme=organ.lung&minutes=30');
   await settled(page);
   await page.getByRole('button', { name: /^Forms: / }).press('Enter');
-  await page.getByRole('menuitem', { name: 'Forms that must be in …' }).press('Enter');
+  await page.getByRole('menuitem', { name: 'Pin forms …' }).press('Enter');
   const sheet = page.getByRole('dialog', { name: 'What it is about' });
-  await sheet.getByLabel('Add a form that must be in').selectOption({ label: 'Cloud hands' });
+  await sheet.getByLabel('Pin a form').selectOption({ label: 'Cloud hands' });
   await sheet.getByLabel('Section of Cloud hands').selectOption({ label: 'in Nourish' });
   await sheet.getByLabel('Place of Cloud hands').selectOption({ label: 'second' });
   await sheet.getByLabel('Times of Cloud hands').fill('9');

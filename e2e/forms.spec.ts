@@ -51,7 +51,7 @@ test('the Forms room answers a question, shows what it understood, and lets it b
   expect(problems).toEqual([]);
 });
 
-test('a form is asked for as one asks a colleague, and what only a smaller way can do stands apart', async ({
+test('a form is asked for as one asks a colleague, and what only a smaller variant can do stands apart', async ({
   page,
 }) => {
   await page.goto('/forms');
@@ -71,7 +71,7 @@ test('a form is asked for as one asks a colleague, and what only a smaller way c
     expect(await count(page)).toBeGreaterThan(0);
   }
   await page.getByLabel('Ask for a form').fill('bad knees');
-  const apart = page.getByRole('region', { name: 'In a smaller way' });
+  const apart = page.getByRole('region', { name: 'In a smaller variant' });
   await expect(apart.getByRole('listitem').first()).toBeVisible();
   await expect(apart.getByText(/; (smaller|seated)/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Ask anew' }).click();
@@ -100,14 +100,14 @@ test('rows fetch their figures when they come into sight and move on focus', asy
   await expect.poll(shape).not.toBe(before);
 });
 
-test('a form’s page shows every way of it, what it asks, and where schools differ', async ({ page }) => {
+test('a form’s page shows every variant of it, what it asks, and where schools differ', async ({ page }) => {
   await page.goto('/forms/brocade-hands-to-feet');
   await expect(page.getByText('6 of 8 in the eight brocades')).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Where schools differ' })).toBeVisible();
   await expect(page.getByText('number 8')).toBeVisible();
   await expect(page.getByText('head below the heart', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'seated', exact: true }).click();
-  await expect(page).toHaveURL(/way=seated/);
+  await expect(page).toHaveURL(/variant=seated/);
   await expect(
     page.getByRole('listitem').filter({ hasText: 'Slide along the thighs to the knees.' }),
   ).toBeVisible();
@@ -177,7 +177,7 @@ test('a form is written: posed on the figure and in words, mirrored, undone, kep
   await expect(page.getByText('the draft this browser kept')).toBeVisible();
   await page.getByLabel('Points, by code').fill('LU1, ki3, XX9');
   await expect(page.getByText('No point code is called “XX9”.')).toBeVisible();
-  await page.getByRole('button', { name: 'add a seated way' }).click();
+  await page.getByRole('button', { name: 'add a seated variant' }).click();
   await expect(page.getByLabel('Cue of stroke 1')).toHaveValue('Wings gather to the left.');
   await page.getByLabel('Name of the form').fill('');
   await page.getByRole('button', { name: 'Keep this form' }).click();

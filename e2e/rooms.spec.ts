@@ -12,7 +12,7 @@ const ROOMS = [
   '/forms',
   '/forms?q=what+nourishes+the+kidney+seated',
   '/forms/brocade-hands-to-feet',
-  '/forms/animal-tiger-pounce?way=seated',
+  '/forms/animal-tiger-pounce?variant=seated',
   '/forms/beside?a=cloud-hands&b=pushing-waves',
   '/forms/own/new?from=brocade-draw-the-bow',
   '/atlas?channel=LU&point=LU9',

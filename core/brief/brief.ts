@@ -63,7 +63,7 @@ export const briefSchema = z.strictObject({
   /** Forms to leave out, by id. */
   without: z.array(z.string().max(60)).max(200),
   /** Forms that must be in. A form's id alone fixes neither place nor repetitions. */
-  withForms: z
+  pins: z
     .array(z.union([pinSchema, formIdText.transform((formId): Pin => ({ formId }))]))
     .max(20)
     .refine((pins) => new Set(pins.map((pin) => pin.formId)).size === pins.length, 'each form once')

@@ -43,7 +43,7 @@ export function fillBrief(
     intent: wishes.intent ?? aimed ?? (dayPart === 'evening' ? intentFor(dayPart) : 'clear-then-nourish'),
     familiarity: wishes.familiarity ?? group?.familiarity ?? 'known',
     without: wishes.without ?? [],
-    withForms: wishes.withForms ?? [],
+    pins: wishes.pins ?? [],
     place: wishes.place ?? [],
   };
   const from = (field: keyof Brief, otherwise: BriefWhy): BriefWhy =>
@@ -61,7 +61,7 @@ export function fillBrief(
       intent: from('intent', aimed ? 'aim' : dayPart === 'evening' ? 'hour' : 'usual'),
       familiarity: from('familiarity', group ? 'group' : 'usual'),
       without: from('without', 'usual'),
-      withForms: from('withForms', 'usual'),
+      pins: from('pins', 'usual'),
       place: from('place', 'usual'),
     },
   };

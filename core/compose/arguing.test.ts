@@ -180,8 +180,8 @@ describe('make it fit', () => {
     const short: Practice = { ...practice, brief: { ...practice.brief, minutes: 12 } };
     const result = makeItFit(short);
     expect(result.ok && result.changes.some(({ kind }) => kind === 'left-out')).toBe(true);
-    const locked = edit(short, { kind: 'lock', itemIds: short.items.map(({ id }) => id), locked: true });
-    expect(makeItFit(locked).ok).toBe(false);
+    const kept = edit(short, { kind: 'keep', itemIds: short.items.map(({ id }) => id), kept: true });
+    expect(makeItFit(kept).ok).toBe(false);
   });
 
   it('is the least change: no fit with one repetition changed is passed over', () => {

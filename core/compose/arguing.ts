@@ -79,7 +79,7 @@ export type WhyNot =
       readonly obstacles: readonly Obstacle[];
     };
 
-/** Why a form is not in the draft: it is put in at best, everything else free but what is locked. */
+/** Why a form is not in the draft: it is put in at best, everything else free but what is kept. */
 export function whyNot(asking: Asking, practice: Practice, formId: string, role?: Role): WhyNot {
   const form = asking.repertoire.find((one) => one.id === formId);
   if (!form) return { ok: false, because: 'unknown', obstacles: [] };
@@ -92,8 +92,8 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
     asking.brief.place,
   );
   if (typeof fitting === 'string') return { ok: false, because: fitting, obstacles: [] };
-  const locked = practice.items.filter((item) => item.locked && !item.hinge);
-  const kept = { items: locked, forms: practice.forms };
+  const keptItems = practice.items.filter((item) => item.kept && !item.hinge);
+  const kept = { items: keptItems, forms: practice.forms };
   const asked: Asking = { ...asking, kept, putIn: { formId, ...(role ? { role } : {}) }, enough: 0.005 };
   const result = compose(asked);
   if (!result.ok) return { ok: false, because: 'obstacle', obstacles: obstaclesOf(modelOf(asked)) };

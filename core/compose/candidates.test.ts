@@ -20,7 +20,7 @@ describe('fitting a form to posture and people', () => {
     expect(fitForm(form('brocade-draw-the-bow'), 'seated', [], schools)).toMatchObject({ variant: 'seated' });
   });
 
-  it('takes the smaller way for knees, and leaves out what has none', () => {
+  it('takes the smaller variant for knees, and leaves out what has none', () => {
     expect(fitForm(form('brocade-draw-the-bow'), 'standing', ['knee'], schools)).toMatchObject({
       variant: 'smaller',
     });

@@ -48,7 +48,7 @@ function assemble(model: Model, selection: Selection, seed: number): Practice {
       if (!meaning || !way) continue;
       if (meaning.kept) {
         forms.set(meaning.form.id, meaning.form);
-        items.push({ ...meaning.kept, locked: true });
+        items.push({ ...meaning.kept, kept: true });
       } else
         add(meaning.form, { ...meaning.item, stretch: meaning.item.stretch * way.stretch }, way.repetitions);
     }
@@ -75,7 +75,7 @@ export function settle(
 ): { readonly practice: Practice; readonly timeline: Timeline } {
   let settled = practice;
   let timeline = compile(practice);
-  const free = new Set(practice.items.filter((item) => !item.locked).map((item) => item.id));
+  const free = new Set(practice.items.filter((item) => !item.kept).map((item) => item.id));
   for (let round = 0; round < 3 && Math.abs(timeline.totalMs - targetMs) > 400; round += 1) {
     const strokesMs = timeline.events
       .filter((event) => event.kind === 'stroke' && free.has(event.itemId))

@@ -11,7 +11,7 @@ export const WISHES = [
   'pace',
   'theme',
   'without',
-  'with-forms',
+  'pins',
   'new-forms',
   'kept',
 ] as const;
@@ -90,8 +90,8 @@ function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
               help: { code: 'allow-left-out', count: brief.without.length },
             },
           ];
-    case 'with-forms': {
-      const pins = brief.withForms ?? [];
+    case 'pins': {
+      const pins = brief.pins ?? [];
       const wanted = pins.map((pin) => pin.formId);
       if (wanted.length === 0) return [];
       // A form that may stand anywhere, as often as fits, is less to give up than the form.
@@ -101,13 +101,13 @@ function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
           ? []
           : [
               {
-                asking: withBrief(asking, { withForms: wanted.map((formId) => ({ formId })) }),
+                asking: withBrief(asking, { pins: wanted.map((formId) => ({ formId })) }),
                 help: { code: 'free-pins', formIds: held },
               },
             ];
       const each = wanted.length > 1 ? wanted.map((id) => [id]) : [];
       const without = [...each, wanted].map((formIds): Relaxed => ({
-        asking: withBrief(asking, { withForms: pins.filter((pin) => !formIds.includes(pin.formId)) }),
+        asking: withBrief(asking, { pins: pins.filter((pin) => !formIds.includes(pin.formId)) }),
         help: { code: 'let-go', formIds },
       }));
       return [...freed, ...without];

@@ -25,13 +25,13 @@ interface Choice {
   readonly to: number;
 }
 
-/** Gather and close are never touched, nor what is locked, nor repetitions the brief fixes. */
+/** Gather and close are never touched, nor what is kept, nor repetitions the brief fixes. */
 function choicesOf(practice: Practice, item: Item): readonly Choice[] {
   const lengthAt = (repetitions: number): number =>
     compile({ ...practice, items: [{ ...item, repetitions }] }).totalMs;
   const now = { ms: lengthAt(item.repetitions), cost: 0, to: item.repetitions };
-  if (item.role === 'gather' || item.role === 'close' || item.locked || item.lesson) return [now];
-  const pin = practice.brief.withForms?.find((one) => one.formId === item.formId);
+  if (item.role === 'gather' || item.role === 'close' || item.kept || item.lesson) return [now];
+  const pin = practice.brief.pins?.find((one) => one.formId === item.formId);
   if (pin?.repetitions === item.repetitions) return [now];
   const { least, most, multipleOf } = formOf(practice, item).repetitions;
   const oneMs = lengthAt(1);
@@ -102,7 +102,7 @@ function breathed(practice: Practice, targetMs: number): { practice: Practice; b
     const off = targetMs - timeline.totalMs;
     if (Math.abs(off) < 400) break;
     const free = (item: Item | undefined): boolean =>
-      item !== undefined && item.role !== 'gather' && item.role !== 'close' && !item.locked;
+      item !== undefined && item.role !== 'gather' && item.role !== 'close' && !item.kept;
     const strokesMs = timeline.events
       .filter((event) => event.kind === 'stroke' && free(fitted.items[event.itemIndex]))
       .reduce((sum, event) => sum + event.lengthMs, 0);
@@ -125,7 +125,7 @@ function breathed(practice: Practice, targetMs: number): { practice: Practice; b
 /**
  * Brings a practice back to the minutes of its brief by the least change: repetitions first, a form left out
  * where that is less, the breath for the rest (at most 6 %). Gather, close, what is
- * locked and what the brief fixes stay untouched.
+ * kept and what the brief fixes stay untouched.
  */
 export function makeItFit(practice: Practice): FitResult {
   const targetMs = practice.brief.minutes * 60_000;

@@ -236,14 +236,14 @@ describe('the place and the people', () => {
 describe('pins, keeping and proof', () => {
   it('has in it what must be in, and keeps what is kept as it was', () => {
     const ids = ['animal-tiger', 'cloud-hands'];
-    const { practice } = made(asking({ withForms: ids.map((formId) => ({ formId })) }));
+    const { practice } = made(asking({ pins: ids.map((formId) => ({ formId })) }));
     for (const id of ids) expect(practice.items.filter((item) => item.formId === id)).toHaveLength(1);
     const items = practice.items.filter((item) => ['loosen', 'clear'].includes(item.role) && !item.hinge);
     const next = made(
       asking({ theme: { kind: 'organ', organ: 'liver' } }, { kept: { items, forms: practice.forms } }),
     );
     for (const item of items) {
-      const { stretch, ...kept } = { ...item, locked: true };
+      const { stretch, ...kept } = { ...item, kept: true };
       void stretch;
       expect(next.practice.items.find((one) => one.id === item.id)).toMatchObject(kept);
     }

@@ -10,7 +10,7 @@ export type Obstacle =
   | { readonly code: 'too-short'; readonly leastMin: number }
   | { readonly code: 'empty-section'; readonly role: Role; readonly because: Refusal | 'left-out' }
   | {
-      readonly code: 'must-be-in-but-cannot';
+      readonly code: 'pinned-but-cannot';
       readonly formId: string;
       readonly because: Refusal | 'left-out' | 'unknown';
     }
@@ -56,13 +56,13 @@ function leastUnits({ problem }: Model): number {
 /** Forms asked for that the brief itself forbids; what is kept is there already. */
 function forbiddenPins({ asking, plan, refused }: Model): readonly Obstacle[] {
   const { brief, repertoire, putIn } = asking;
-  const pins: readonly Pin[] = [...(brief.withForms ?? []), ...(putIn ? [putIn] : [])];
+  const pins: readonly Pin[] = [...(brief.pins ?? []), ...(putIn ? [putIn] : [])];
   const kept = new Set(asking.kept?.items.map((item) => item.formId));
   return pins.flatMap(({ formId, role }): readonly Obstacle[] => {
     if (kept.has(formId)) return [];
     const form = repertoire.find((one) => one.id === formId);
     const because = refused.get(formId) ?? (form ? undefined : 'unknown');
-    if (because) return [{ code: 'must-be-in-but-cannot', formId, because }];
+    if (because) return [{ code: 'pinned-but-cannot', formId, because }];
     if (role && !plan.some((section) => section.role === role))
       return [{ code: 'no-section-for-pin', formId, role }];
     return [];

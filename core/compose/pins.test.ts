@@ -9,12 +9,8 @@ import { makeItFit } from './fit';
 import { modelOf } from './model';
 import { obstaclesOf } from './obstacles';
 
-const asking = (
-  withForms: readonly Pin[],
-  over: Partial<Brief> = {},
-  more: Partial<Asking> = {},
-): Asking => ({
-  brief: { ...PLAIN_BRIEF, minutes: 30, withForms: [...withForms], ...over },
+const asking = (pins: readonly Pin[], over: Partial<Brief> = {}, more: Partial<Asking> = {}): Asking => ({
+  brief: { ...PLAIN_BRIEF, minutes: 30, pins: [...pins], ...over },
   repertoire: REPERTOIRE,
   customs: DEFAULT_CUSTOMS,
   people: { conditions: [] },
@@ -24,7 +20,7 @@ const asking = (
 });
 const made = (asked: Asking): Composed => {
   const result = compose(asked);
-  if (!result.ok) throw new Error(`expected a practice with ${JSON.stringify(asked.brief.withForms)}`);
+  if (!result.ok) throw new Error(`expected a practice with ${JSON.stringify(asked.brief.pins)}`);
   return result;
 };
 const failed = (asked: Asking): Impossible => {
@@ -59,7 +55,7 @@ describe('what a brief fixes of a form', () => {
           }
           const item = result.practice.items.find((one) => one.formId === form.id);
           expect(item).toMatchObject({ role: 'nourish', repetitions });
-          expect(item?.reasons[0]).toEqual({ code: 'must-be-in', place, repetitions });
+          expect(item?.reasons[0]).toEqual({ code: 'pinned', place, repetitions });
           const section = sectionOf(result.practice, form.id);
           expect(section.indexOf(form.id) + 1).toBe(place === 'last' ? section.length : place);
         },
@@ -89,10 +85,10 @@ describe('what a brief fixes of a form', () => {
     const [form] = NOURISHING;
     if (!form) throw new Error('no form');
     expect(failed(asking([{ formId: form.id }], { without: [form.id] })).obstacles).toEqual([
-      { code: 'must-be-in-but-cannot', formId: form.id, because: 'left-out' },
+      { code: 'pinned-but-cannot', formId: form.id, because: 'left-out' },
     ]);
     expect(failed(asking([{ formId: 'no-such-form' }])).obstacles).toEqual([
-      { code: 'must-be-in-but-cannot', formId: 'no-such-form', because: 'unknown' },
+      { code: 'pinned-but-cannot', formId: 'no-such-form', because: 'unknown' },
     ]);
     expect(failed(asking([{ formId: form.id, role: 'still' }], { minutes: 6 })).obstacles).toEqual([
       { code: 'no-section-for-pin', formId: form.id, role: 'still' },
@@ -107,7 +103,7 @@ describe('what a brief fixes of a form', () => {
     expect(obstacles).toEqual([
       { code: 'same-place', formIds: expect.arrayContaining([one.id, other.id]), place: 1 },
     ]);
-    expect(wishes).toEqual(['with-forms']);
+    expect(wishes).toEqual(['pins']);
     expect(helps).toEqual([expect.objectContaining({ code: 'free-pins', formIds: [one.id, other.id] })]);
   });
 
@@ -133,8 +129,8 @@ describe('what a brief fixes of a form', () => {
 
 describe('forms asked for, at the boundary', () => {
   it('may be ids alone, and no form twice', () => {
-    const read = (withForms: unknown) => briefSchema.safeParse({ ...PLAIN_BRIEF, withForms });
-    expect(read(['cloud-hands', { formId: 'shaking', place: 'last' }]).data?.withForms).toEqual([
+    const read = (pins: unknown) => briefSchema.safeParse({ ...PLAIN_BRIEF, pins });
+    expect(read(['cloud-hands', { formId: 'shaking', place: 'last' }]).data?.pins).toEqual([
       { formId: 'cloud-hands' },
       { formId: 'shaking', place: 'last' },
     ]);

@@ -80,7 +80,7 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
     inSet: new Map(
       sets.flatMap((set) => formsOfSet(set, customs).map((id, index) => [id, { set, index }] as const)),
     ),
-    pins: new Map((brief.withForms ?? []).map((pin) => [pin.formId, pin])),
+    pins: new Map((brief.pins ?? []).map((pin) => [pin.formId, pin])),
     once: 0,
   };
 }
@@ -124,7 +124,7 @@ function placePinned(
     order: order(role),
     pinned: true,
     ...(pin ? { pin } : {}),
-    ownReasons: [{ code: 'must-be-in', ...fixedOf(pin) }],
+    ownReasons: [{ code: 'pinned', ...fixedOf(pin) }],
   });
   return true;
 }

@@ -80,7 +80,7 @@ export type ComposingEffect =
       readonly question: number;
       readonly wishes: BriefWishes;
       readonly seed: number;
-      /** What is locked in it stays. */
+      /** What is kept in it stays. */
       readonly round: Practice | undefined;
     }
   | { readonly kind: 'save'; readonly practice: Practice }

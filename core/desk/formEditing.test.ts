@@ -74,7 +74,10 @@ describe('writing a form', () => {
     const editor = opened().happens({ kind: 'chose-part', part: 'seated' });
     expect(editor.state.part).toBe('seated');
     expect(editor.form.seated).toBeDefined();
-    editor.happens({ kind: 'chose-stroke', stroke: 1, posture: 0 }, { kind: 'way-removed', way: 'seated' });
+    editor.happens(
+      { kind: 'chose-stroke', stroke: 1, posture: 0 },
+      { kind: 'variant-removed', variant: 'seated' },
+    );
     expect(editor.state).toMatchObject({ part: 'cycle', stroke: 0 });
     expect(editor.form.seated).toBeUndefined();
     expect(editor.happens(undone).form.seated).toBeDefined();
@@ -205,7 +208,7 @@ describe('law of writing a form', () => {
         undone,
         { kind: 'stepped', way: 'redo' },
         { kind: 'chose-part', part: 'smaller' },
-        { kind: 'way-removed', way: 'smaller' },
+        { kind: 'variant-removed', variant: 'smaller' },
       ),
     );
     fc.assert(

@@ -1,5 +1,5 @@
 import { formSchema, ownId, type Form } from '../forms';
-import { settleForm, withWay, withoutWay, type Part } from '../forms/own/drafting';
+import { settleForm, withVariant, withoutVariant, type Part } from '../forms/own/drafting';
 import { stay, type Step } from './desk';
 import { begin, redo, stepTo, undo, type Steps } from './steps';
 
@@ -56,7 +56,7 @@ export type FormEditingEvent =
   | { readonly kind: 'kept'; readonly isKept: boolean }
   | { readonly kind: 'chose-part'; readonly part: Part }
   | { readonly kind: 'chose-stroke'; readonly stroke: number; readonly posture: number }
-  | { readonly kind: 'way-removed'; readonly way: 'smaller' | 'seated' }
+  | { readonly kind: 'variant-removed'; readonly variant: 'smaller' | 'seated' }
   /** To be kept for good; `freshId` makes the id of a form that has none. */
   | { readonly kind: 'save-asked'; readonly freshId: string }
   | { readonly kind: 'heard'; readonly form: Form; readonly isNew: boolean; readonly heard: FormHeard }
@@ -188,8 +188,8 @@ function restored(state: FormEditing, kept: KeptForm): Next {
 
 function chosePart(state: FormEditing, part: Part): Next {
   const chosen = { ...state, part, stroke: 0, posture: 0 };
-  const isNewWay = (part === 'smaller' || part === 'seated') && !state.steps.present[part];
-  return isNewWay ? changedAtOnce(chosen, (form) => withWay(form, part)) : stay(chosen);
+  const isNewVariant = (part === 'smaller' || part === 'seated') && !state.steps.present[part];
+  return isNewVariant ? changedAtOnce(chosen, (form) => withVariant(form, part)) : stay(chosen);
 }
 
 /** What happens while a form is written; see {@link FormEditing}. */
@@ -207,9 +207,9 @@ export function formEditing(state: FormEditing, event: FormEditingEvent): Next {
       return chosePart(state, event.part);
     case 'chose-stroke':
       return stay({ ...state, stroke: event.stroke, posture: event.posture });
-    case 'way-removed':
+    case 'variant-removed':
       return changedAtOnce({ ...state, part: 'cycle', stroke: 0, posture: 0 }, (form) =>
-        withoutWay(form, event.way),
+        withoutVariant(form, event.variant),
       );
     case 'save-asked':
       return saveAsked(state, event.freshId);

@@ -16,8 +16,8 @@ const OF_ITEMS: ReadonlySet<Edit['kind']> = new Set([
 const isByHand = (item: Item): boolean =>
   item.reasons.some(({ code }) => code === 'chosen-by-hand' || code === 'swapped-by-hand');
 
-function locked(practice: Practice, ids: readonly string[]): Practice {
-  return ids.length === 0 ? practice : edit(practice, { kind: 'lock', itemIds: ids, locked: true });
+function kept(practice: Practice, ids: readonly string[]): Practice {
+  return ids.length === 0 ? practice : edit(practice, { kind: 'keep', itemIds: ids, kept: true });
 }
 
 /** An edit by hand as one step, with what it touched kept through later drafts until it is let go. */
@@ -27,12 +27,12 @@ export function editByHand(practice: Practice, change: Edit): Practice {
   const before = new Set(practice.items.map((item) => item.id));
   const fresh = next.items.filter((item) => !before.has(item.id) && !item.hinge).map((item) => item.id);
   const touched = OF_ITEMS.has(change.kind) && 'itemId' in change ? [change.itemId] : [];
-  return locked(next, [...fresh, ...touched]);
+  return kept(next, [...fresh, ...touched]);
 }
 
 /** A practice put in by hand (another form here, a pasted order): what was chosen by hand is kept. */
 export const keepChosen = (practice: Practice): Practice =>
-  locked(
+  kept(
     practice,
-    practice.items.filter((item) => isByHand(item) && !item.hinge && !item.locked).map((item) => item.id),
+    practice.items.filter((item) => isByHand(item) && !item.hinge && !item.kept).map((item) => item.id),
   );

@@ -65,7 +65,7 @@ describe.each(KINDS)('what was once written of %s', (name, kind) => {
     const read = readDocument(kind, stored);
     expect(read).toMatchObject({ ok: true });
     if (!read.ok) return;
-    // Nothing that was written is lost but what an upgrade names.
+    // Nothing that was written is lost; what an upgrade renames is there under its new name.
     const fields = Object.keys(stored).filter((field) => field !== VERSION_FIELD);
     expect(Object.keys(read.document)).toEqual(expect.arrayContaining(fields));
     // Written and read again it is the same.

@@ -69,7 +69,7 @@ describe('a theme of any kind in an address', () => {
   it.each(themes)('comes back as it was: %o', (theme) => {
     const wishes = {
       theme,
-      withForms: [
+      pins: [
         { formId: 'cloud-hands' },
         { formId: 'shaking', role: 'wake' as const, place: 'last' as const, repetitions: 12 },
         { formId: 'crane', place: 3 },

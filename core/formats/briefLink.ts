@@ -40,7 +40,7 @@ export function readBriefQuery(query: Query): BriefWishes {
     breathsPerMin: number('breathsPerMin'),
     groupId: one('group'),
     without: all('without').length > 0 ? all('without') : undefined,
-    withForms: all('with').length > 0 ? all('with').map(readPin) : undefined,
+    pins: all('with').length > 0 ? all('with').map(readPin) : undefined,
     place: all('place').length > 0 ? all('place') : undefined,
   };
   // Each wish stands or falls alone: one that is wrong must not take the others with it.

@@ -51,7 +51,7 @@ export function writeBriefQuery(wishes: BriefWishes): string {
   }
   if (wishes.groupId) query.set('group', wishes.groupId);
   for (const formId of wishes.without ?? []) query.append('without', formId);
-  for (const pin of wishes.withForms ?? []) query.append('with', pinText(pin));
+  for (const pin of wishes.pins ?? []) query.append('with', pinText(pin));
   for (const limit of wishes.place ?? []) query.append('place', limit);
   return query.toString();
 }

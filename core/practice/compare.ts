@@ -12,7 +12,7 @@ const TOLD_OF_ITEMS = [
   'familiarity',
   'omitHolds',
   'exhaleByMouth',
-  'locked',
+  'kept',
   'quietSec',
   'holdSec',
   'layers',

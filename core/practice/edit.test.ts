@@ -5,7 +5,7 @@ import { blankForm } from '../forms/own/drafting';
 import { clipOf, edit, type Edit, type NewItem } from './edit';
 import type { Item, Practice } from './model';
 
-/** Forms with steps of one and of two repetitions, one with a seated way. */
+/** Forms with steps of one and of two repetitions, one with a seated variant. */
 const forms: Readonly<Record<string, Form>> = {
   a: { ...blankForm('a', 'A'), repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 } },
   b: { ...blankForm('b', 'B'), repetitions: { least: 2, usual: 4, most: 8, multipleOf: 2 } },
@@ -119,7 +119,7 @@ describe('edits of one item, worked by hand', () => {
       'one',
       { familiarity: 'taught' },
     ],
-    ['kept', { kind: 'lock', itemIds: ['one'], locked: true }, 'one', { locked: true }],
+    ['kept', { kind: 'keep', itemIds: ['one'], kept: true }, 'one', { kept: true }],
     [
       'five minutes of quiet and no more',
       { kind: 'quiet', itemId: 'one', quietSec: 301 },
@@ -158,8 +158,8 @@ describe('edits of one item, worked by hand', () => {
     [
       'let go',
       [
-        { kind: 'lock', itemIds: ['one'], locked: true },
-        { kind: 'lock', itemIds: ['one'], locked: false },
+        { kind: 'keep', itemIds: ['one'], kept: true },
+        { kind: 'keep', itemIds: ['one'], kept: false },
       ],
     ],
     [
@@ -306,10 +306,10 @@ describe('edits of the order, worked by hand', () => {
   });
 
   it('what is copied gets ids of its own and is not kept', () => {
-    const locked = by({ kind: 'lock', itemIds: ['one', 'two'], locked: true });
-    const next = edit(locked, { kind: 'insert', at: 2, clip: clipOf(locked, ['one', 'two']) });
+    const kept = by({ kind: 'keep', itemIds: ['one', 'two'], kept: true });
+    const next = edit(kept, { kind: 'insert', at: 2, clip: clipOf(kept, ['one', 'two']) });
     expect(ids(next)).toBe('one two a-5 b-6 three four');
-    expect([the('a-5', next).locked, the('one', next).locked]).toEqual([undefined, true]);
+    expect([the('a-5', next).kept, the('one', next).kept]).toEqual([undefined, true]);
   });
 
   it('a hinge stands once, unannounced, and not where one is already', () => {

@@ -34,7 +34,7 @@ export type Edit =
   | { readonly kind: 'first-side'; readonly itemId: string; readonly side: Side }
   | { readonly kind: 'familiarity'; readonly itemId: string; readonly familiarity: Item['familiarity'] }
   | { readonly kind: 'take-forms'; readonly forms: readonly Form[] }
-  | { readonly kind: 'lock'; readonly itemIds: readonly string[]; readonly locked: boolean }
+  | { readonly kind: 'keep'; readonly itemIds: readonly string[]; readonly kept: boolean }
   | { readonly kind: 'quiet'; readonly itemId: string; readonly quietSec: number }
   | { readonly kind: 'hold'; readonly itemId: string; readonly holdSec: number }
   | { readonly kind: 'layers'; readonly itemId: string; readonly layers: readonly Layer[] }
@@ -147,7 +147,7 @@ function takeForms(practice: Practice, forms: readonly Form[]): Practice {
 }
 
 /** The item without a field, or with it where there is something to say. */
-function withField<Key extends 'quietSec' | 'holdSec' | 'layers' | 'image' | 'cues' | 'locked'>(
+function withField<Key extends 'quietSec' | 'holdSec' | 'layers' | 'image' | 'cues' | 'kept'>(
   item: Item,
   key: Key,
   value: Item[Key] | undefined,
@@ -178,7 +178,7 @@ function insert(practice: Practice, at: number, { items, forms }: Clip): Practic
     const form = result.forms[item.formId] ?? forms[item.formId];
     if (!form) throw new RangeError(`the clip holds no form "${item.formId}"`);
     const variant = hasVariant(form, item.variant) ? item.variant : 'full';
-    const put = { ...withField(item, 'locked', undefined), id: freshId(result, item.formId), variant };
+    const put = { ...withField(item, 'kept', undefined), id: freshId(result, item.formId), variant };
     result = withForms(
       result,
       result.items.toSpliced(clamp(at + index, 0, result.items.length), 0, put),
@@ -278,11 +278,11 @@ function changed(practice: Practice, change: Edit): Practice {
       return changeItem(practice, change.itemId, (item) => ({ ...item, familiarity: change.familiarity }));
     case 'take-forms':
       return takeForms(practice, change.forms);
-    case 'lock':
+    case 'keep':
       return {
         ...practice,
         items: practice.items.map((item) =>
-          change.itemIds.includes(item.id) ? withField(item, 'locked', change.locked || undefined) : item,
+          change.itemIds.includes(item.id) ? withField(item, 'kept', change.kept || undefined) : item,
         ),
       };
     case 'quiet':

@@ -113,14 +113,14 @@ describe('edits of several items', () => {
   const ids = (one: Practice) => one.items.map((entry) => entry.formId);
 
   it('copy within and between practices, each copy with an id and a lock of its own', () => {
-    const clip = clipOf(edit(three, { kind: 'lock', itemIds: [`${MIST}-1`], locked: true }), [
+    const clip = clipOf(edit(three, { kind: 'keep', itemIds: [`${MIST}-1`], kept: true }), [
       `${MIST}-1`,
       'shaking-1',
     ]);
     expect(clip.items.map((entry) => entry.formId)).toEqual(['shaking', MIST]);
     const other = edit(practice(item('cloud-hands')), { kind: 'insert', at: 1, clip });
     expect(ids(other)).toEqual(['cloud-hands', 'shaking', MIST]);
-    expect(other.items.every((entry) => !entry.locked)).toBe(true);
+    expect(other.items.every((entry) => !entry.kept)).toBe(true);
     expect(new Set(other.items.map((entry) => entry.id)).size).toBe(3);
     expect(practiceSchema.safeParse(other).success).toBe(true);
   });
@@ -176,7 +176,7 @@ describe('edits of several items', () => {
       const some = now.items.filter((_, index) => (index + pick) % 3 !== 0).map((entry) => entry.id);
       const itemId = now.items[pick % now.items.length]?.id ?? '';
       const edits: readonly Edit[] = [
-        { kind: 'lock', itemIds: some, locked: amount % 2 === 0 },
+        { kind: 'keep', itemIds: some, kept: amount % 2 === 0 },
         { kind: 'quiet', itemId, quietSec: amount * 40 - 50 },
         { kind: 'hold', itemId, holdSec: amount * 90 - 100 },
         { kind: 'layers', itemId, layers: LAYERS.slice(0, amount % 5) },

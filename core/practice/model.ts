@@ -39,7 +39,7 @@ export const reasonSchema = z.discriminatedUnion('code', [
   z.strictObject({ code: z.literal('of-the-set'), set: z.string().max(40), number: z.number().int().min(1) }),
   z.strictObject({ code: z.literal('lesson'), step: z.enum(LESSON_STEPS) }),
   z.strictObject({
-    code: z.literal('must-be-in'),
+    code: z.literal('pinned'),
     place: pinSchema.shape.place,
     repetitions: pinSchema.shape.repetitions,
   }),
@@ -94,7 +94,7 @@ export const itemSchema = z.strictObject({
   hinge: z.boolean(),
   reasons: z.array(reasonSchema).max(16),
   /** Stays when the rest is drafted anew. */
-  locked: z.boolean().optional(),
+  kept: z.boolean().optional(),
   /** Quiet after the form, beyond its own, seconds. */
   quietSec: z.number().min(0, 'no less than 0 s').max(300, 'at most 300 s').optional(),
   /** How long its last posture is held once it has flowed, seconds. */

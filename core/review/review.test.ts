@@ -79,11 +79,11 @@ const CASES: Readonly<Record<string, { speaks: Case; silent: Case }>> = {
   'as-asked': {
     speaks: {
       lines: lines({ id: 'mist-over-the-lake', role: 'nourish', over: { repetitions: 6 } }, { id: 'parting-clouds', role: 'nourish' }),
-      brief: { withForms: [{ formId: 'mist-over-the-lake', place: 'last', repetitions: 9 }, { formId: 'shaking' }], without: ['parting-clouds'] },
+      brief: { pins: [{ formId: 'mist-over-the-lake', place: 'last', repetitions: 9 }, { formId: 'shaking' }], without: ['parting-clouds'] },
     },
     silent: {
       lines: lines({ id: 'parting-clouds', role: 'nourish' }, { id: 'mist-over-the-lake', role: 'nourish', over: { repetitions: 9 } }),
-      brief: { withForms: [{ formId: 'mist-over-the-lake', place: 'last', repetitions: 9 }] },
+      brief: { pins: [{ formId: 'mist-over-the-lake', place: 'last', repetitions: 9 }] },
     },
   },
   reach: { speaks: { lines: lines('mist-over-the-lake'), brief: { theme: { kind: 'organ', organ: 'liver' } } }, silent: { lines: lines('mist-over-the-lake'), brief: { theme: { kind: 'organ', organ: 'lung' } } } },

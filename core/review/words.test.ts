@@ -134,7 +134,7 @@ describe('what the brief fixes of a form', () => {
         { id: 'mist-over-the-lake', role: 'nourish', over: { reasons } },
         { id: 'parting-clouds', role: 'nourish' },
       ],
-      brief: { withForms: [{ formId: 'mist-over-the-lake', place: 'last' }] },
+      brief: { pins: [{ formId: 'mist-over-the-lake', place: 'last' }] },
     }).filter((note) => note.rule === 'as-asked').length;
 
   it('is minded, but in a set, whose order is its own', () => {

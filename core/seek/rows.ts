@@ -18,7 +18,7 @@ import { simplified } from '../text';
 import { formSec } from '../time';
 import { conditionBit } from './conditionWords';
 import { plainWords, type Known } from './question';
-import { WITHOUT, type FormRow, type Way } from './seek';
+import { WITHOUT, type FormRow, type VariantRow } from './seek';
 
 const bitsOf = (asks: Asks): number =>
   WITHOUT.reduce((bits, row, index) => (row.asks(asks) ? bits | (1 << index) : bits), 0);
@@ -62,7 +62,7 @@ function askWords(asks: Asks): string {
 
 /** The line of a form in the user's schools and at the user's pace. */
 export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
-  const ways = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant): Way => {
+  const ways = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant): VariantRow => {
     return {
       variant,
       asksBits: bitsOf(asksOf(form, variant)),
@@ -88,7 +88,7 @@ export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false)
     loosens: form.loosens,
     level: form.level,
     own,
-    ways,
+    variants: ways,
     text: plainWords(
       [
         searchText(form),

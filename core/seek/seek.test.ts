@@ -5,7 +5,7 @@ import { CONDITION_IDS, CONDITIONS, cautionsOf } from '../people';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { readQuestion as readAgainst, rowOf, knownOf } from '.';
 import { CONDITIONS_SAID } from './conditionWords';
-import { ACTIONS, FACETS, JOINTS, NO_WISHES, POSTURES, seek, WITHOUT, wayFor, type Wishes } from './seek';
+import { ACTIONS, FACETS, JOINTS, NO_WISHES, POSTURES, seek, WITHOUT, variantFor, type Wishes } from './seek';
 
 const schools = { animalSchool: 'standard', soundSchool: 'standard' } as const;
 const rows = REPERTOIRE.map((form) => rowOf(form, schools, { breathsPerMin: 6, outToIn: 1.2 }));
@@ -71,7 +71,7 @@ describe('seeking a form', () => {
       fc.property(wishesArbitrary, (wishes) => {
         const { rows: asMeant, smaller } = seek(rows, wishes);
         for (const row of [...asMeant, ...smaller]) {
-          const way = wayFor(row, wishes);
+          const way = variantFor(row, wishes);
           expect(way).toBeDefined();
           if (!way) continue;
           const asks = asksOf(formOf(row.id), way.variant);
@@ -216,7 +216,7 @@ describe('a question in words', () => {
     }
   });
 
-  it('leaves out by the form as it is, and shows a smaller way apart', () => {
+  it('leaves out by the form as it is, and shows a smaller variant apart', () => {
     const all = seek(rows, NO_WISHES);
     for (const { id } of WITHOUT) {
       // Every facet leaves something out: the count says how many forms do not ask it in their full way.
@@ -229,7 +229,7 @@ describe('a question in words', () => {
       const { rows: asMeant, smaller } = seek(rows, { ...NO_WISHES, without: [id] });
       expect(asMeant).toHaveLength(count);
       for (const row of smaller)
-        expect(wayFor(row, { ...NO_WISHES, without: [id] })?.variant).not.toBe('full');
+        expect(variantFor(row, { ...NO_WISHES, without: [id] })?.variant).not.toBe('full');
     }
   });
 

@@ -34,7 +34,7 @@ export type Joint = Form['loosens'][number];
 export const JOINTS = ['neck', 'shoulders', 'wrists', 'spine', 'hips', 'knees', 'ankles'] as const satisfies readonly Joint[];
 
 /** One way of doing a form: what it asks (as bits of WITHOUT) and how long it takes. */
-export interface Way {
+export interface VariantRow {
   readonly variant: VariantId;
   readonly asksBits: number;
   /** The conditions (as bits, see `conditionBit`) it is not for as it stands: to be left out, or done more gently. */
@@ -63,7 +63,7 @@ export interface FormRow {
   readonly loosens: readonly Joint[];
   readonly level: 1 | 2 | 3;
   readonly own: boolean;
-  readonly ways: readonly Way[];
+  readonly variants: readonly VariantRow[];
   /** Everything else it is looked up by, as plain words. */
   readonly text: string;
 }
@@ -104,7 +104,7 @@ export type Facet = (typeof FACETS)[number];
 export interface Found {
   /** Forms that answer as they are: in their full way, or seated where that is wished. */
   readonly rows: readonly FormRow[];
-  /** Forms that answer only in a smaller way, or in the chair. */
+  /** Forms that answer only in a smaller variant, or in the chair. */
   readonly smaller: readonly FormRow[];
   /** Words that stand in no form at all; they were not asked for. */
   readonly notUnderstood: readonly string[];
@@ -114,7 +114,7 @@ export interface Found {
   readonly withoutCounts: ReadonlyMap<WithoutId, number>;
 }
 
-const postureOf = (way: Way): Posture => (way.variant === 'seated' ? 'seated' : 'standing');
+const postureOf = (way: VariantRow): Posture => (way.variant === 'seated' ? 'seated' : 'standing');
 
 function valuesOf(row: FormRow, facet: Exclude<Facet, 'posture'>): readonly (string | number)[] {
   switch (facet) {
@@ -160,12 +160,12 @@ const boundsOf = (wishes: Wishes): Bounds => ({
   seconds: wishes.minutes === undefined ? Number.POSITIVE_INFINITY : wishes.minutes * 60,
 });
 
-const isWithin = (way: Way, { asksBits, notForBits, seconds }: Bounds): boolean =>
+const isWithin = (way: VariantRow, { asksBits, notForBits, seconds }: Bounds): boolean =>
   (way.asksBits & asksBits) === 0 && (way.notForBits & notForBits) === 0 && way.leastSec <= seconds;
 
 /** The way a form is meant in a posture: the full one standing, the seated one in the chair. */
-const meant = (row: FormRow, posture: Posture | undefined): Way | undefined =>
-  posture === 'seated' ? row.ways.find((way) => postureOf(way) === 'seated') : row.ways[0];
+const meant = (row: FormRow, posture: Posture | undefined): VariantRow | undefined =>
+  posture === 'seated' ? row.variants.find((way) => postureOf(way) === 'seated') : row.variants[0];
 
 /** Whether a form answers as it is meant. */
 function answers(row: FormRow, posture: Posture | undefined, bounds: Bounds): boolean {
@@ -180,7 +180,7 @@ const STIRRING_BITS = WITHOUT.reduce(
 );
 /** A form that stirs: not what one does for a quiet aim. */
 const stirs = (row: FormRow): boolean =>
-  row.polarity === 'yang' || ((row.ways[0]?.asksBits ?? 0) & STIRRING_BITS) !== 0;
+  row.polarity === 'yang' || ((row.variants[0]?.asksBits ?? 0) & STIRRING_BITS) !== 0;
 const QUIET_ROLES: readonly Role[] = ['arrive', 'still', 'gather', 'close'];
 
 /** Whether a form works for an aim: it does first what the aim asks, where the aim is at home, and does not stir a quiet one. */
@@ -251,7 +251,7 @@ function answersUncounted(row: FormRow, wishes: Wishes, words: readonly string[]
 /**
  * Forms that answer to every wish, best known for it first, and for every facet value the number that would. One
  * pass over the rows: a row that fails a single facet still counts for the other values of that facet. What a form
- * asks is judged by the way it is meant, not by a smaller way it also has: those come after, apart.
+ * asks is judged by the way it is meant, not by a smaller variant it also has: those come after, apart.
  */
 export function seek(rows: readonly FormRow[], wishes: Wishes): Found {
   const counts = Object.fromEntries(
@@ -279,7 +279,7 @@ export function seek(rows: readonly FormRow[], wishes: Wishes): Found {
     if (only !== undefined) continue;
     for (const posture of POSTURES) if (answers(row, posture, bounds)) bump(counts.posture, posture);
     if (!asMeant) {
-      if (wayFor(row, wishes)) smaller.push(row);
+      if (variantFor(row, wishes)) smaller.push(row);
       continue;
     }
     found.push(row);
@@ -294,9 +294,9 @@ export function seek(rows: readonly FormRow[], wishes: Wishes): Found {
 }
 
 /** How a row would be done to answer the wishes: the fullest way that fits, if any. */
-export function wayFor(row: FormRow, wishes: Wishes): Way | undefined {
+export function variantFor(row: FormRow, wishes: Wishes): VariantRow | undefined {
   const bounds = boundsOf(wishes);
-  return row.ways.find(
+  return row.variants.find(
     (way) => isWithin(way, bounds) && (wishes.posture === undefined || postureOf(way) === wishes.posture),
   );
 }

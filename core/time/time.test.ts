@@ -158,7 +158,7 @@ describe('the one clock', () => {
 
   it('is what the Forms room shows and seeks by', () => {
     for (const form of REPERTOIRE)
-      for (const way of rowOf(form, DEFAULT_CUSTOMS, PACE).ways) {
+      for (const way of rowOf(form, DEFAULT_CUSTOMS, PACE).variants) {
         const led = (repetitions: number): number =>
           compile(practiceOf(form, way.variant, repetitions)).totalMs / 1000;
         expect(Math.abs(way.leastSec - led(form.repetitions.least))).toBeLessThan(0.1);

@@ -61,7 +61,7 @@ export const BriefSentence = memo(function BriefSentence({
       {choosing && (
         <ThemeChooser
           theme={brief.theme}
-          withForms={brief.withForms ?? []}
+          pins={brief.pins ?? []}
           formNames={formNames}
           onWish={(wishes) => {
             setChoosing(false);

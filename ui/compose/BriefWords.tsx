@@ -146,16 +146,16 @@ export function HowAndForWhom({ filled, groups, onWish, onChoosing }: WordsProps
           { value: 'known' as const, label: 'forms they know', note: 'little talk' },
           { value: 'taught' as const, label: 'forms taught as we go', note: 'slower first time' },
         ]}
-        more={{ label: 'Forms that must be in …', onChoose: onChoosing }}
+        more={{ label: 'Pin forms …', onChoose: onChoosing }}
       />
     </>
   );
 }
 
-/** What is left out, what must be in, and where it is. */
+/** What is left out, what is pinned, and where it is. */
 export function WithAndWithout({ filled, formName, onWish, onChoosing }: WordsProps) {
   const { brief, why } = filled;
-  const withForms = brief.withForms ?? [];
+  const pins = brief.pins ?? [];
   const place = brief.place ?? [];
   return (
     <>
@@ -174,20 +174,16 @@ export function WithAndWithout({ filled, formName, onWish, onChoosing }: WordsPr
           />
         </>
       )}
-      {withForms.length > 0 && (
+      {pins.length > 0 && (
         <>
           , including{' '}
           <Word
-            name="Asked for"
-            shown={
-              withForms[0] && withForms.length === 1
-                ? pinText(withForms[0], formName)
-                : `${withForms.length} forms`
-            }
+            name="Pinned"
+            shown={pins[0] && pins.length === 1 ? pinText(pins[0], formName) : `${pins.length} forms`}
             why="chosen"
             value=""
-            onChoose={(id) => onWish({ withForms: withForms.filter((pin) => pin.formId !== id) })}
-            options={withForms.map((pin) => ({
+            onChoose={(id) => onWish({ pins: pins.filter((pin) => pin.formId !== id) })}
+            options={pins.map((pin) => ({
               value: pin.formId,
               label: pinText(pin, formName),
               note: 'let go',

@@ -21,9 +21,9 @@ function wishesOf(help: Help, brief: Brief): BriefWishes | undefined {
     case 'any-theme':
       return { theme: { kind: 'all-phases' } };
     case 'let-go':
-      return { withForms: (brief.withForms ?? []).filter((pin) => !help.formIds.includes(pin.formId)) };
+      return { pins: (brief.pins ?? []).filter((pin) => !help.formIds.includes(pin.formId)) };
     case 'free-pins':
-      return { withForms: (brief.withForms ?? []).map(({ formId }) => ({ formId })) };
+      return { pins: (brief.pins ?? []).map(({ formId }) => ({ formId })) };
     case 'unlock':
     case 'more-new-forms':
       return undefined;

@@ -13,13 +13,13 @@ const PLACES = [1, 2, 3, 4, 5, 6] as const;
 const MOST_PINS = 20;
 const MOST_TIMES = 99;
 
-/** Forms that must be in; for each, if wished, its section, its place there and how often. */
+/** Pinned forms: those that must be in; for each, if wished, its section, its place there and how often. */
 export function PinRows({ pins, forms, onChange }: Props) {
   const names = new Map(forms);
   const change = (pin: Pin): void => onChange(pins.map((one) => (one.formId === pin.formId ? pin : one)));
   return (
     <fieldset className="mt-4">
-      <legend className="caption">forms that must be in</legend>
+      <legend className="caption">pinned forms</legend>
       {pins.length > 0 && (
         <ul className="mb-2">
           {pins.map((pin) => {
@@ -97,7 +97,7 @@ export function PinRows({ pins, forms, onChange }: Props) {
       )}
       <select
         className="field"
-        aria-label="Add a form that must be in"
+        aria-label="Pin a form"
         value=""
         disabled={pins.length >= MOST_PINS}
         onChange={({ target }) => {

@@ -190,18 +190,18 @@ const Row = memo(function Row({
       <span className="figures hidden text-right sm:block">{clockText(lengthMs)}</span>
       <button
         type="button"
-        className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.locked ? '' : 'text-faded'}`}
+        className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.kept ? '' : 'text-faded'}`}
         aria-label={`Keep ${form.name}`}
-        aria-pressed={item.locked === true}
+        aria-pressed={item.kept === true}
         title="Keep this when the rest is drafted anew"
         onClick={() =>
           onEdit(
-            { kind: 'lock', itemIds: [item.id], locked: !item.locked },
-            item.locked ? `${form.name} let go` : `${form.name} kept through redrafts`,
+            { kind: 'keep', itemIds: [item.id], kept: !item.kept },
+            item.kept ? `${form.name} let go` : `${form.name} kept through redrafts`,
           )
         }
       >
-        {item.locked ? <Lock size={14} aria-hidden /> : <LockOpen size={14} aria-hidden />}
+        {item.kept ? <Lock size={14} aria-hidden /> : <LockOpen size={14} aria-hidden />}
       </button>
       <button
         type="button"

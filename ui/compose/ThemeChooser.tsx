@@ -15,7 +15,7 @@ import { Sheet } from './Sheet';
 
 interface Props {
   readonly theme: Theme;
-  readonly withForms: readonly Pin[];
+  readonly pins: readonly Pin[];
   readonly formNames: Readonly<Record<string, string>>;
   readonly onWish: (wishes: BriefWishes) => void;
   readonly onClose: () => void;
@@ -67,11 +67,11 @@ const KINDS: readonly Kind[] = [
 ];
 
 /** A theme of several parts, or of a kind too long for a small choice; forms that must be in. */
-export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: Props) {
+export function ThemeChooser({ theme, pins, formNames, onWish, onClose }: Props) {
   const [parts, setParts] = useState<readonly ThemePart[]>(
     themeParts(theme).filter((part) => part.kind !== 'all-phases'),
   );
-  const [must, setMust] = useState<readonly Pin[]>(withForms);
+  const [must, setMust] = useState<readonly Pin[]>(pins);
   const forms = Object.entries(formNames).toSorted(([, a], [, b]) => a.localeCompare(b));
   const kinds: readonly Kind[] = [
     ...KINDS,
@@ -144,7 +144,7 @@ export function ThemeChooser({ theme, withForms, formNames, onWish, onClose }: P
           <button
             type="button"
             className="press press-main"
-            onClick={() => onWish({ theme: chosen, withForms: [...must] })}
+            onClick={() => onWish({ theme: chosen, pins: [...must] })}
           >
             Draft it
           </button>

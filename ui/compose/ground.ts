@@ -42,15 +42,15 @@ export function peopleOf({ customs, groups, history }: Ground, groupId: string |
   };
 }
 
-/** What the composer is asked for a brief, round what is locked in the practice as it stands. */
+/** What the composer is asked for a brief, round what is kept in the practice as it stands. */
 export function askedFor(ground: Ground, brief: Brief, seed: number, practice: Practice | undefined): Asked {
-  const locked = practice?.items.filter((item) => item.locked && !item.hinge) ?? [];
+  const keptItems = practice?.items.filter((item) => item.kept && !item.hinge) ?? [];
   return {
     brief,
     customs: ground.customs,
     people: peopleOf(ground, brief.groupId),
     seed,
     own: ground.own,
-    ...(practice && locked.length > 0 ? { kept: { items: locked, forms: practice.forms } } : {}),
+    ...(practice && keptItems.length > 0 ? { kept: { items: keptItems, forms: practice.forms } } : {}),
   };
 }

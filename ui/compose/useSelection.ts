@@ -54,10 +54,10 @@ function acts({ practice, current, chosen, onEdit, say }: Chosen): Omit<Selectio
     },
     remove: () => ids.length > 0 && onEdit({ kind: 'remove-many', itemIds: ids }, `${called} removed`),
     lock: () => {
-      const locked = !items.filter((item) => ids.includes(item.id)).every((item) => item.locked);
+      const kept = !items.filter((item) => ids.includes(item.id)).every((item) => item.kept);
       onEdit(
-        { kind: 'lock', itemIds: ids, locked },
-        locked ? `${called} kept through redrafts` : `${called} let go`,
+        { kind: 'keep', itemIds: ids, kept },
+        kept ? `${called} kept through redrafts` : `${called} let go`,
       );
     },
     repeat: () =>

@@ -45,7 +45,7 @@ export function FormHead({ form, variant, customs }: Props) {
             {ways.map((one) => (
               <Link
                 key={one}
-                href={one === 'full' ? `/forms/${form.id}` : `/forms/${form.id}?way=${one}`}
+                href={one === 'full' ? `/forms/${form.id}` : `/forms/${form.id}?variant=${one}`}
                 className="press-plain"
                 aria-current={one === variant ? 'true' : undefined}
                 scroll={false}
@@ -63,7 +63,7 @@ export function FormHead({ form, variant, customs }: Props) {
             Change this form
           </Link>
         ) : null}
-        <Link className="press-plain" href={`/forms/own/new?from=${form.id}&way=${variant}`}>
+        <Link className="press-plain" href={`/forms/own/new?from=${form.id}&variant=${variant}`}>
           Make one of my own from it
         </Link>
         <ExportLinks of="forms" id={form.id} className="press-plain" />

@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { memo, useState } from 'react';
-import { wayFor, type FormRow, type Wishes } from '@/core/seek/seek';
+import { variantFor, type FormRow, type Wishes } from '@/core/seek/seek';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -18,7 +18,7 @@ interface Props {
 /** A form in the list: its figure in the way that answers the wishes, how long it takes, and a press to hold it. */
 function Line({ row, wishes, held, onHold }: Props) {
   const [moving, setMoving] = useState(false);
-  const way = wayFor(row, wishes) ?? row.ways[0];
+  const way = variantFor(row, wishes) ?? row.variants[0];
   const phase = row.phases[0];
   return (
     <li
@@ -27,7 +27,7 @@ function Line({ row, wishes, held, onHold }: Props) {
       onPointerLeave={() => setMoving(false)}
     >
       <Link
-        href={way && way.variant !== 'full' ? `/forms/${row.id}?way=${way.variant}` : `/forms/${row.id}`}
+        href={way && way.variant !== 'full' ? `/forms/${row.id}?variant=${way.variant}` : `/forms/${row.id}`}
         className="flex min-w-0 flex-1 items-center gap-2"
         prefetch={false}
         onFocus={() => setMoving(true)}

@@ -9,7 +9,7 @@ interface Props {
   readonly line: (row: FormRow) => ReactNode;
 }
 
-/** The forms that answer, and those that do so only in a smaller way. */
+/** The forms that answer, and those that do so only in a smaller variant. */
 export function FormsFound({ found, byFamily, line }: Props) {
   return (
     <div>
@@ -17,7 +17,7 @@ export function FormsFound({ found, byFamily, line }: Props) {
         <p className="reading quiet my-6">
           {found.smaller.length === 0
             ? 'No form answers to all of this. Take one wish away.'
-            : 'No form answers to all of this as it is; these do in a smaller way.'}
+            : 'No form answers to all of this as it is; these do in a smaller variant.'}
         </p>
       )}
       {byFamily ? (
@@ -41,8 +41,8 @@ export function FormsFound({ found, byFamily, line }: Props) {
             </ul>
           )}
           {found.smaller.length > 0 && (
-            <section className="mt-5" aria-label="In a smaller way">
-              <h2 className="caption border-b border-ink">In a smaller way</h2>
+            <section className="mt-5" aria-label="In a smaller variant">
+              <h2 className="caption border-b border-ink">In a smaller variant</h2>
               <ul className="gap-x-10 xl:columns-2">{found.smaller.map(line)}</ul>
             </section>
           )}

@@ -87,7 +87,7 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
       <div className="mt-1 flex min-h-[1.9rem] flex-wrap items-baseline gap-x-4" aria-live="polite">
         <p className="quiet small" role="status">
           {found.rows.length} of {rows.length} forms
-          {found.smaller.length > 0 && `, ${found.smaller.length} more in a smaller way`}
+          {found.smaller.length > 0 && `, ${found.smaller.length} more in a smaller variant`}
         </p>
         {found.notUnderstood.length > 0 && (
           <p className="small" role="status">

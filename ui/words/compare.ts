@@ -4,7 +4,7 @@ import { ROLE_NAMES } from './names';
 
 const OF_ITEMS = {
   formId: 'another form',
-  variant: 'the way it is done',
+  variant: 'variant',
   role: 'its section',
   repetitions: 'repetitions',
   stretch: 'length of the breath',
@@ -12,7 +12,7 @@ const OF_ITEMS = {
   familiarity: 'known or taught',
   omitHolds: 'stays of the breath',
   exhaleByMouth: 'the way out of the breath',
-  locked: 'kept through redrafts',
+  kept: 'kept through redrafts',
   quietSec: 'quiet after it',
   holdSec: 'its hold',
   layers: 'its layers',
@@ -32,7 +32,7 @@ export const BRIEF_WORDS = {
   intent: 'intent',
   familiarity: 'known or taught',
   without: 'forms left out',
-  withForms: 'forms that must be in',
+  pins: 'pinned forms',
   place: 'place',
 } as const satisfies Record<keyof Brief, string>;
 

@@ -15,7 +15,7 @@ import { toldText } from './told';
 import { understood } from './wishes';
 
 const { documentVersion: _version, ...data } = JSON.parse(
-  readFileSync('core/documents/practice/golden/v1-desks.json', 'utf8'),
+  readFileSync('core/documents/practice/golden/v2-pins.json', 'utf8'),
 ) as Readonly<Record<string, unknown>>;
 const practice: Practice = practiceSchema.parse(data);
 

@@ -58,7 +58,7 @@ export function formNoteText(note: FormNote): string {
     case 'no-still-moment':
       return 'Knocking is followed by a still moment: give at least 8 s to feel.';
     case 'no-gentler-way':
-      return 'There is no smaller or seated way yet.';
+      return 'There is no smaller or seated variant yet.';
     default:
       return note satisfies never;
   }

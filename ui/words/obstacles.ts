@@ -21,7 +21,7 @@ const WISH_NAMES = {
   pace: 'the pace of the breath',
   theme: 'the theme',
   without: 'the forms left out',
-  'with-forms': 'the forms asked for',
+  pins: 'the forms asked for',
   'new-forms': 'so few new forms',
   kept: 'the forms you keep',
 } as const satisfies Record<Wish, string>;
@@ -51,10 +51,10 @@ export function obstacleText(obstacle: Obstacle, formName: (id: string) => strin
       }[obstacle.because];
       return `For “${ROLE_NAMES[obstacle.role]}”, ${because}.`;
     }
-    case 'must-be-in-but-cannot':
-      return `“${formName(obstacle.formId)}” is asked for, but ${REFUSED[obstacle.because]}.`;
+    case 'pinned-but-cannot':
+      return `“${formName(obstacle.formId)}” is pinned, but ${REFUSED[obstacle.because]}.`;
     case 'no-section-for-pin':
-      return `“${formName(obstacle.formId)}” is asked for in “${ROLE_NAMES[obstacle.role]}”, a section that a practice of these minutes and this intent does not have.`;
+      return `“${formName(obstacle.formId)}” is pinned to “${ROLE_NAMES[obstacle.role]}”, a section that a practice of these minutes and this intent does not have.`;
     case 'same-place':
       return `${obstacle.formIds.map((id) => `“${formName(id)}”`).join(' and ')} cannot both be the ${placeWord(obstacle.place)} of one section.`;
     case 'no-room-for-place':

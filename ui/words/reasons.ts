@@ -61,10 +61,10 @@ export function reasonText(reason: Reason): string {
       return `Number ${reason.number} of ${FORM_SETS.find((row) => row.id === setIdNow(reason.set))?.name ?? 'its set'}.`;
     case 'lesson':
       return LESSON_TEXT[reason.step];
-    case 'must-be-in':
+    case 'pinned':
       return reason.place === undefined && reason.repetitions === undefined
-        ? 'You asked for it.'
-        : `You asked for it: ${fixedText(reason)}.`;
+        ? 'You pinned it.'
+        : `You pinned it: ${fixedText(reason)}.`;
     case 'kept':
       return 'Kept from the draft before.';
     case 'rounds-out':
@@ -84,7 +84,7 @@ export function reasonText(reason: Reason): string {
     case 'time-of-day':
       return `Suits the ${reason.dayPart}.`;
     case 'gentler-for-group':
-      return 'The smaller way, for this group.';
+      return 'The smaller variant, for this group.';
     case 'seated':
       return 'Done from the chair.';
     case 'holds-left-out':

@@ -60,9 +60,9 @@ describe('reasons', () => {
     expect(reasonText({ code: 'reaches-channel', channel: 'LU', how: 'unheard' })).toBe(
       'Reaches the Lung channel.',
     );
-    expect(reasonText({ code: 'must-be-in' })).toBe('You asked for it.');
-    expect(reasonText({ code: 'must-be-in', place: 2, repetitions: 9 })).toBe(
-      'You asked for it: second in its section, 9 times.',
+    expect(reasonText({ code: 'pinned' })).toBe('You pinned it.');
+    expect(reasonText({ code: 'pinned', place: 2, repetitions: 9 })).toBe(
+      'You pinned it: second in its section, 9 times.',
     );
     expect(reasonText({ code: 'warms', joints: ['ankles', 'knees', 'hips'] })).toBe(
       'Warms ankles, knees and hips before they are used.',
@@ -107,7 +107,7 @@ describe('obstacles and helps', () => {
         expectSentence(obstacleText({ code: 'empty-section', role, because }));
     const name = (id: string): string => (id === 'crane' ? 'The crane' : 'Cloud hands');
     for (const because of ['caution', 'no-such-variant', 'school', 'place', 'left-out', 'unknown'] as const)
-      expectSentence(obstacleText({ code: 'must-be-in-but-cannot', formId: 'crane', because }, name));
+      expectSentence(obstacleText({ code: 'pinned-but-cannot', formId: 'crane', because }, name));
     expectSentence(
       obstacleText({ code: 'nothing-loosens', joints: ['knees', 'hips'], formIds: ['crane'] }, name),
     );

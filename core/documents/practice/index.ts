@@ -1,16 +1,37 @@
 import { z } from 'zod';
 import { practiceSchema, type Practice } from '../../practice';
-import { isPlain, upgraded, VERSION_FIELD, type DocumentKind, type Upgrade } from '../document';
+import { isPlain, upgraded, VERSION_FIELD, type DocumentKind, type Plain, type Upgrade } from '../document';
 import { withSchoolsNow } from '../schools';
 
 /** Schools had other names before version 1. */
 const schoolsRenamed: Upgrade = (former) =>
   isPlain(former.customs) ? { ...former, customs: withSchoolsNow(former.customs) } : former;
 
+/** Version 2 calls a form that must be in pinned, and an item that redrafts leave alone kept. */
+const pinsAndKept: Upgrade = (former) => ({
+  ...former,
+  ...(isPlain(former.brief) ? { brief: renamed(former.brief, 'withForms', 'pins') } : {}),
+  ...(Array.isArray(former.items) ? { items: former.items.map(withKeptItem) } : {}),
+});
+
+const withKeptItem = (item: unknown): unknown => {
+  if (!isPlain(item)) return item;
+  const next = renamed(item, 'locked', 'kept');
+  return Array.isArray(next.reasons) ? { ...next, reasons: next.reasons.map(pinnedReason) } : next;
+};
+const pinnedReason = (reason: unknown): unknown =>
+  isPlain(reason) && reason.code === 'must-be-in' ? { ...reason, code: 'pinned' } : reason;
+
+/** The field under its new name, in its place; what has the new name already is left alone. */
+const renamed = (data: Plain, from: string, to: string): Plain =>
+  from in data && !(to in data)
+    ? Object.fromEntries(Object.entries(data).map(([field, value]) => [field === from ? to : field, value]))
+    : data;
+
 /** A practice, with every form as it was when it was written. */
 export const PRACTICE_DOCUMENT: DocumentKind<Practice> = {
   name: 'a practice',
-  upgrades: [schoolsRenamed],
+  upgrades: [schoolsRenamed, pinsAndKept],
   schema: practiceSchema,
 };
 

@@ -128,7 +128,7 @@ describe('what is shipped', () => {
     for (const form of REPERTOIRE) expect(sourceIds).toContain(form.source);
   });
 
-  it('teaches every form of the third level in parts, and offers a smaller or seated way of each', () => {
+  it('teaches every form of the third level in parts, and offers a smaller or seated variant of each', () => {
     for (const form of REPERTOIRE) {
       if (form.level === 3) expect([form.id, form.parts.length >= 2]).toEqual([form.id, true]);
       for (const part of form.parts)

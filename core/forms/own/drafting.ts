@@ -187,8 +187,8 @@ export function withStrokesIn(form: Form, part: Part, strokes: readonly Stroke[]
   return { ...form, [part]: { change: WAYS_SAID[part], ...form[part], cycle: [...strokes] } };
 }
 
-/** A form with a smaller or seated way added: the usual relief of its own strokes, to be worked on. */
-export function withWay(form: Form, way: 'smaller' | 'seated'): Form {
+/** A form with a smaller or seated variant added: the usual relief of its own strokes, to be worked on. */
+export function withVariant(form: Form, way: 'smaller' | 'seated'): Form {
   const relief = way === 'smaller' ? gentler : onChair;
   return withStrokesIn(
     form,
@@ -197,8 +197,8 @@ export function withWay(form: Form, way: 'smaller' | 'seated'): Form {
   );
 }
 
-/** A form without one of its gentler ways. */
-export function withoutWay(form: Form, way: 'smaller' | 'seated'): Form {
+/** A form without one of its gentler variants. */
+export function withoutVariant(form: Form, way: 'smaller' | 'seated'): Form {
   const { [way]: _gone, ...rest } = form;
   return rest;
 }

@@ -22,9 +22,9 @@ import {
   settleForm,
   strokeAfter,
   strokesIn,
-  withoutWay,
+  withoutVariant,
   withStrokesIn,
-  withWay,
+  withVariant,
   withMirrored,
 } from './drafting';
 import { noteWeight } from '../checks/formNotes';
@@ -119,7 +119,7 @@ describe('writing a form', () => {
     for (const form of REPERTOIRE.slice(0, 20))
       expect(draftSchema.parse(form)).toMatchObject(JSON.parse(JSON.stringify(form)) as object);
     const half = {
-      ...withWay(blankForm('own-a', ''), 'seated'),
+      ...withVariant(blankForm('own-a', ''), 'seated'),
       roles: [],
       repetitions: { least: 0, usual: 3, most: 9, multipleOf: 1 },
       cycle: [{ breath: 'free', cue: '', postures: [{ sink: 12 }] }],
@@ -152,15 +152,15 @@ describe('writing a form', () => {
   it('changes the strokes of any part, and makes and takes away gentler ways', () => {
     const form = blankForm('own-a', 'A');
     expect(strokesIn(form, 'seated')).toEqual([]);
-    const seated = withWay(form, 'seated');
+    const seated = withVariant(form, 'seated');
     expect(strokesIn(seated, 'seated').map((stroke) => stroke.postures?.[0]?.base)).toEqual([
       'chair',
       'chair',
     ]);
     expect(formSchema.safeParse(seated).success).toBe(true);
-    expect(withoutWay(seated, 'seated')).toEqual(form);
+    expect(withoutVariant(seated, 'seated')).toEqual(form);
     for (const part of PARTS) {
-      const changed = withStrokesIn(withWay(seated, 'smaller'), part, form.cycle);
+      const changed = withStrokesIn(withVariant(seated, 'smaller'), part, form.cycle);
       expect(strokesIn(changed, part)).toEqual(form.cycle);
       expect(formSchema.safeParse(changed).success).toBe(true);
     }

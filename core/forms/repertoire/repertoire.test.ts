@@ -184,7 +184,7 @@ describe('the repertoire', () => {
     }
   });
 
-  it('offers smaller and seated ways that never ask more than the full one', () => {
+  it('offers smaller and seated variants that never ask more than the full one', () => {
     for (const form of REPERTOIRE)
       for (const variant of ['smaller', 'seated'] as const) {
         const asks = asksOf(form, variant);
@@ -206,7 +206,7 @@ describe('the repertoire', () => {
     ).toEqual(['metal']);
   });
 
-  it('carries an image, a usual mistake with its mend, and both gentler ways, on every form', () => {
+  it('carries an image, a usual mistake with its mend, and both gentler variants, on every form', () => {
     for (const form of REPERTOIRE)
       expect([
         form.id,

@@ -40,7 +40,7 @@ describe('rest in a stance', () => {
   });
 });
 
-describe('smaller and seated ways', () => {
+describe('smaller and seated variants', () => {
   it('halve turn and lean and never bend the knees deeper than a soft stance', () => {
     const less = gentler(up);
     expect(less.trunk).toEqual({ turn: 15, lean: 10 });
@@ -93,7 +93,7 @@ describe('a form with its body', () => {
     expect(() => embody(longer, {})).toThrow(/test-form, seated: stroke 1 has no postures/);
   });
 
-  it('takes for each stroke of a smaller or seated way its own postures, or the usual ones', () => {
+  it('takes for each stroke of a smaller or seated variant its own postures, or the usual ones', () => {
     const own = { sink: 5 };
     const mixed = embody(
       { ...form, smaller: { change: 'Less.', cycle: [inhale('A little.', to(own)), exhale('Sink.')] } },

@@ -27,7 +27,7 @@ export function restIn(stance: Stance): Posture {
 
 const half = (value: number | undefined): number | undefined => (value === undefined ? undefined : value / 2);
 
-/** Half the turn, lean and bend, knees no deeper than a soft stance, heels down: the usual smaller way. */
+/** Half the turn, lean and bend, knees no deeper than a soft stance, heels down: the usual smaller variant. */
 export function gentler(posture: Posture): Posture {
   const { trunk, head, feet } = posture;
   return defined({
@@ -80,27 +80,27 @@ function inFull(form: Form, part: 'entry' | 'cycle' | 'exit'): Stroke[] {
   });
 }
 
-/** How the full form becomes smaller, or is done from a chair, where a way has no postures of its own. */
+/** How the full form becomes smaller, or is done from a chair, where a variant has no postures of its own. */
 const USUAL = { smaller: gentler, seated: onChair } as const;
 
-/** The strokes of a way in its stance; one without postures takes those of the same stroke of the full form. */
-function inWay(
+/** The strokes of a variant in its stance; one without postures takes those of the same stroke of the full form. */
+function inVariant(
   form: Form,
-  way: 'smaller' | 'seated',
+  variant: 'smaller' | 'seated',
   part: 'entry' | 'cycle' | 'exit',
   stance: Stance,
 ): Stroke[] {
   const full = form[part];
   const strokes: readonly Stroke[] =
-    form[way]?.[part] ?? full.map(({ postures: _, rounds: __, ...words }) => words);
+    form[variant]?.[part] ?? full.map(({ postures: _, rounds: __, ...words }) => words);
   return strokes.map((stroke, index) => {
     const same = full[index];
     const body = stroke.postures ? stroke : same;
     if (!body?.postures || (body === same && strokes.length !== full.length))
       throw new RangeError(
-        `${at(form, way, index)} has no postures, and the full form has no stroke to take them from`,
+        `${at(form, variant, index)} has no postures, and the full form has no stroke to take them from`,
       );
-    const usual = body === same ? USUAL[way] : (posture: Posture): Posture => posture;
+    const usual = body === same ? USUAL[variant] : (posture: Posture): Posture => posture;
     return {
       ...stroke,
       postures: body.postures.map((posture) => inStance(usual(posture), stance)),
@@ -109,18 +109,18 @@ function inWay(
   });
 }
 
-function withVariant(form: Form, way: 'smaller' | 'seated', measured: Measured): Form[typeof way] {
-  const variant = form[way];
-  if (!variant) return undefined;
-  const stance = variant.stance?.start ?? (way === 'seated' ? 'chair' : form.stance.start);
-  const cycle = inWay(form, way, 'cycle', stance);
+function withVariant(form: Form, variant: 'smaller' | 'seated', measured: Measured): Form[typeof variant] {
+  const written = form[variant];
+  if (!written) return undefined;
+  const stance = written.stance?.start ?? (variant === 'seated' ? 'chair' : form.stance.start);
+  const cycle = inVariant(form, variant, 'cycle', stance);
   // Words of its own lead into the variant's own posture; the full form's way in and out is made smaller.
   const inOut = (part: 'entry' | 'exit', own: Posture): Stroke[] =>
-    variant[part]?.map((stroke) => ({ ...stroke, postures: stroke.postures ?? [own] })) ??
-    inWay(form, way, part, stance);
+    written[part]?.map((stroke) => ({ ...stroke, postures: stroke.postures ?? [own] })) ??
+    inVariant(form, variant, part, stance);
   return {
-    ...variant,
-    asks: { ...variant.asks, ...measured[way] },
+    ...written,
+    asks: { ...written.asks, ...measured[variant] },
     entry: inOut('entry', cycle.at(-1)?.postures?.at(-1) ?? restIn(stance)),
     cycle,
     exit: inOut('exit', restIn(stance)),
@@ -131,7 +131,7 @@ function withVariant(form: Form, way: 'smaller' | 'seated', measured: Measured):
 export type Measured = Readonly<Partial<Record<VariantId, Partial<Asks>>>>;
 
 /**
- * A form as written, made whole: its feet as wide as its stance, the postures of its smaller and seated ways where they
+ * A form as written, made whole: its feet as wide as its stance, the postures of its smaller and seated variants where they
  * are the usual ones, and what was measured on it. A stroke that has no postures and none to take is refused by name.
  */
 export function embody(form: Form, measured: Measured): Form {

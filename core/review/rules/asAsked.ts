@@ -66,7 +66,7 @@ export const asAsked: Rule = {
   find: (subject) => {
     const { practice, items } = subject;
     const { brief } = practice;
-    const pins = (brief.withForms ?? []).flatMap((pin): readonly Finding[] => {
+    const pins = (brief.pins ?? []).flatMap((pin): readonly Finding[] => {
       const view = items.find(({ item }) => item.formId === pin.formId && !item.hinge);
       if (view) return [...otherRepetitions(subject, view, pin), ...otherPlace(subject, view, pin)];
       const name = practice.forms[pin.formId]?.name ?? pin.formId.replaceAll('-', ' ');

@@ -26,7 +26,7 @@ interface Props {
   readonly onStrokes: (what: string, strokes: readonly Stroke[]) => void;
 }
 
-/** Which part is written, and what is different in a smaller or seated way. */
+/** Which part is written, and what is different in a smaller or seated variant. */
 function Parts({ at }: { at: AtFormEditing }) {
   const { state, form, change, happens } = at;
   const { part } = state;
@@ -42,11 +42,15 @@ function Parts({ at }: { at: AtFormEditing }) {
             aria-pressed={one === part}
             onClick={() => happens({ kind: 'chose-part', part: one })}
           >
-            {(one === 'smaller' || one === 'seated') && !form[one] ? `add a ${one} way` : PART_NAMES[one]}
+            {(one === 'smaller' || one === 'seated') && !form[one] ? `add a ${one} variant` : PART_NAMES[one]}
           </button>
         ))}
         {way && (
-          <button type="button" className="press-plain" onClick={() => happens({ kind: 'way-removed', way })}>
+          <button
+            type="button"
+            className="press-plain"
+            onClick={() => happens({ kind: 'variant-removed', variant: way })}
+          >
             take the {way} way away
           </button>
         )}

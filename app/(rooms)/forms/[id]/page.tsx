@@ -17,8 +17,9 @@ export default async function OneFormPage({ params, searchParams }: Props) {
   const open = await database();
   const form = (await readRepertoire(open)).find((candidate) => candidate.id === id);
   if (!form) notFound();
-  const { way } = await searchParams;
-  const variant = VARIANTS.find((one) => one === way && hasVariant(form, one)) ?? 'full';
+  // Links made when a variant was called a way still lead there.
+  const { variant: asked, way: formerly } = await searchParams;
+  const variant = VARIANTS.find((one) => one === (asked ?? formerly) && hasVariant(form, one)) ?? 'full';
   // Words that cannot be read stay as they are: at version 0 nothing can be saved over them.
   const read = await orUnreadable(readWords(open, id));
   const own = 'value' in read ? read.value : { words: undefined, version: 0 };

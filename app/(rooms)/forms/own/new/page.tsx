@@ -15,12 +15,13 @@ interface Props {
 }
 
 export default async function NewFormPage({ searchParams }: Props) {
-  const { from, way } = await searchParams;
+  const { from, variant: asked, way: formerly } = await searchParams;
   const open = await database();
   const model = (await readRepertoire(open)).find((form) => form.id === from);
-  const variant = VARIANTS.find((one) => one === way && model && hasVariant(model, one)) ?? 'full';
+  const variant =
+    VARIANTS.find((one) => one === (asked ?? formerly) && model && hasVariant(model, one)) ?? 'full';
   const start = model
-    ? formFrom(model, variant, UNKEPT, `${model.name}, my way`)
+    ? formFrom(model, variant, UNKEPT, `${model.name}, my variant`)
     : blankForm(UNKEPT, 'A form of my own');
   const place = model ? `new:${model.id}:${variant}` : 'new';
   return (
