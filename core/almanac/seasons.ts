@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import type { PhaseId } from '../phases';
 import {
   EARTH_SCHOOLS,
@@ -91,7 +92,7 @@ const TURN_DAYS = 18;
 
 /** The turn before a season belongs to the season before it. */
 const seasonBefore = (marks: readonly YearMark[], index: number): SeasonId =>
-  (marks[(index + 3) % 4] as YearMark).season;
+  entryAt(marks, (index + 3) % 4).season;
 
 /** A mark so many months later: south of the equator the seasons stand half a year apart. */
 const shifted = <Mark extends DateMark>(mark: Mark, months: number): Mark => ({
@@ -171,11 +172,11 @@ function withChanges<Mark extends YearMark>(
   instantOfMark: (mark: Mark, afterMs: number) => number,
   atMs: number,
 ): SeasonNow {
-  const now = stretch(marks[current] as Mark);
+  const now = stretch(entryAt(marks, current));
   let seasonChange: { atMs: number; season: SeasonId } | undefined;
   let phaseChange: { atMs: number; phase: PhaseId } | undefined;
   for (let ahead = 1; ahead <= marks.length; ahead += 1) {
-    const mark = marks[(current + ahead) % marks.length] as Mark;
+    const mark = entryAt(marks, (current + ahead) % marks.length);
     const then = stretch(mark);
     phaseChange ??=
       then.phase !== now.phase ? { atMs: instantOfMark(mark, atMs), phase: then.phase } : undefined;
@@ -234,7 +235,7 @@ function byCalendar({ atMs, zone, isSouthern }: Moment, earth: EarthSchool): Sea
   const instantOfMark = (mark: DateMark): number => {
     const index = marks.indexOf(mark);
     const dateIn = (year: number): CivilDate => {
-      const { month, day } = marksOf(year)[index] as DateMark;
+      const { month, day } = entryAt(marksOf(year), index);
       return { year, month, day };
     };
     const thisYear = dateIn(today.year);

@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import { sunLongitudeDeg, trueSolarMs, wrapDeg } from './sun';
 import { dayNumber, wallTime, MINUTE_MS, zoneOffsetMin, type Place } from './zone';
 
@@ -40,8 +41,8 @@ const mod = (value: number, by: number): number => ((value % by) + by) % by;
 
 function sexagenary(index: number): Sexagenary {
   const cycle = mod(index, 60);
-  const stem = STEMS[cycle % 10] as (typeof STEMS)[number];
-  const branch = BRANCHES[cycle % 12] as (typeof BRANCHES)[number];
+  const stem = entryAt(STEMS, cycle % 10);
+  const branch = entryAt(BRANCHES, cycle % 12);
   return { index: cycle, pinyin: `${stem.pinyin}-${branch.pinyin}`, hanzi: `${stem.hanzi}${branch.hanzi}` };
 }
 

@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import { nextSunLongitude, sunLongitudeDeg } from './sun';
 import type { SourceId } from '../sources';
 
@@ -54,7 +55,7 @@ const TOLERANCE_DEG = 0.0002;
 export function termAt(atMs: number): { readonly term: SolarTerm; readonly index: number } {
   const sinceSpring = (sunLongitudeDeg(atMs) - 315 + 360 + TOLERANCE_DEG) % 360;
   const index = Math.floor(sinceSpring / 15) % 24;
-  return { term: SOLAR_TERMS[index] as SolarTerm, index };
+  return { term: entryAt(SOLAR_TERMS, index), index };
 }
 
 /** The next `count` solar terms strictly after an instant, in order. */
@@ -63,7 +64,7 @@ export function nextTerms(fromMs: number, count: number): readonly TermInstant[]
   const found: TermInstant[] = [];
   let cursorMs = fromMs;
   for (let ahead = 1; ahead <= count; ahead += 1) {
-    const term = SOLAR_TERMS[(index + ahead) % 24] as SolarTerm;
+    const term = entryAt(SOLAR_TERMS, (index + ahead) % 24);
     const atMs = nextSunLongitude(term.longitudeDeg, cursorMs);
     found.push({ term, atMs });
     cursorMs = atMs + 1000;

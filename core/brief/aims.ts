@@ -1,3 +1,4 @@
+import { idsOf } from '../lists/lists';
 import type { OrganId, PhaseId } from '../phases';
 import type { SourceId } from '../sources';
 import type { Intent } from './intents';
@@ -34,7 +35,7 @@ export const AIMS = [
 ] as const satisfies readonly AimRow[];
 
 export type AimId = (typeof AIMS)[number]['id'];
-export const AIM_IDS = AIMS.map((row) => row.id) as [AimId, ...AimId[]];
+export const AIM_IDS = idsOf(AIMS);
 
 /** The row of an aim. */
 export function aim(id: AimId): AimRow {

@@ -1,8 +1,8 @@
+import { some } from '../lists/lists';
 import { z } from 'zod';
 import { DAY_PARTS, SEASON_IDS } from '../almanac';
 import { CHANNEL_IDS } from '../channels/channels';
 import { POINT_CODES } from '../channels/codes';
-import type { PointCode } from '../channels/points';
 import { ROLES } from '../forms/model/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AIM_IDS } from './aims';
@@ -16,7 +16,7 @@ const themePartSchemas = [
   z.strictObject({ kind: z.literal('organ'), organ: z.enum(ORGAN_IDS) }),
   z.strictObject({ kind: z.literal('season'), season: z.enum([...SEASON_IDS, 'earth-turn']) }),
   z.strictObject({ kind: z.literal('channel'), channel: z.enum(CHANNEL_IDS) }),
-  z.strictObject({ kind: z.literal('point'), point: z.enum(POINT_CODES as [PointCode, ...PointCode[]]) }),
+  z.strictObject({ kind: z.literal('point'), point: z.enum(some(POINT_CODES)) }),
   z.strictObject({ kind: z.literal('hour'), organ: z.enum(ORGAN_IDS) }),
   z.strictObject({ kind: z.literal('aim'), aim: z.enum(AIM_IDS) }),
   z.strictObject({ kind: z.literal('set'), set: z.string().min(1).max(40) }),

@@ -1,3 +1,4 @@
+import { keysOf } from '../lists/lists';
 import { childOf, motherOf, organ, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
 import type { SourceId } from '../sources';
 import { channel, type ChannelId } from './channels';
@@ -126,7 +127,7 @@ export interface PointClass {
   readonly source: SourceId;
 }
 
-const REGULAR = Object.keys(TRANSPORT_POINTS) as readonly RegularChannelId[];
+const REGULAR = keysOf(TRANSPORT_POINTS);
 
 const organOf = (id: RegularChannelId): OrganId => {
   const found = channel(id).organ;

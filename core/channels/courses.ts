@@ -1,3 +1,4 @@
+import { recordOf } from '../lists/lists';
 import { organ } from '../phases';
 import type { SourceId } from '../sources';
 import type { Side, Skeleton } from '../body';
@@ -114,9 +115,7 @@ function knotsOf(stops: readonly Stop[]): readonly Knot[] {
   return knots;
 }
 
-const KNOTS = Object.fromEntries(
-  CHANNEL_IDS.map((id) => [id, LINES[id].map(knotsOf)]),
-) as unknown as Readonly<Record<ChannelId, readonly (readonly Knot[])[]>>;
+const KNOTS = recordOf(CHANNEL_IDS, (id) => LINES[id].map(knotsOf));
 
 /** The lines of a channel over a solved body, on one side, in the direction of flow; world metres. */
 export function placeCourse(

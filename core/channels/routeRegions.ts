@@ -1,3 +1,4 @@
+import { keysOf } from '../lists/lists';
 import type { PointCode } from './points';
 
 /**
@@ -63,6 +64,6 @@ export const ROUTE_REGIONS = {
   'tailbone': ['GV1'],
 } as const satisfies Record<string, readonly PointCode[]>;
 export type RouteRegion = keyof typeof ROUTE_REGIONS;
-export const ROUTE_REGION_IDS = Object.keys(ROUTE_REGIONS) as readonly RouteRegion[];
+export const ROUTE_REGION_IDS = keysOf(ROUTE_REGIONS);
 
 export type RouteStop = PointCode | RouteRegion;

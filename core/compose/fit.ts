@@ -1,3 +1,4 @@
+import { float, int16 } from './solver/access';
 import { compile, edit, formOf, type Item, type Practice } from '../practice';
 import { toleranceMs } from './tolerance';
 
@@ -64,8 +65,8 @@ function leastChange(practice: Practice, targetMs: number): readonly number[] | 
     choices.forEach(({ ms, cost }, index) => {
       const by = Math.round(ms / GRAIN_MS);
       for (let at = 0; at + by < width; at += 1) {
-        const sum = (costs[at] as number) + cost;
-        if (sum < (next[at + by] as number)) {
+        const sum = float(costs, at) + cost;
+        if (sum < float(next, at + by)) {
           next[at + by] = sum;
           chosen[at + by] = index;
         }
@@ -79,14 +80,14 @@ function leastChange(practice: Practice, targetMs: number): readonly number[] | 
   const least = Math.floor((targetMs * (1 - BREATH_SHARE)) / GRAIN_MS);
   for (let at = Math.max(0, least); at < width; at += 1) {
     // A longer or shorter breath costs too, so that an exact fit is taken where one is as near.
-    const sum = (costs[at] as number) + 30 * Math.abs((at * GRAIN_MS) / targetMs - 1);
+    const sum = float(costs, at) + 30 * Math.abs((at * GRAIN_MS) / targetMs - 1);
     if (sum < best) [best, end] = [sum, at];
   }
   if (end < 0 || best === Infinity) return undefined;
   const result: number[] = [];
   for (let index = steps.length - 1; index >= 0; index -= 1) {
     const step = steps[index];
-    const choice = step?.choices[step.chosen[end] as number];
+    const choice = step?.choices[int16(step.chosen, end)];
     if (!choice) return undefined;
     result.unshift(choice.to);
     end -= Math.round(choice.ms / GRAIN_MS);

@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import { themeBlocks } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
 import { asksOf, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
@@ -247,7 +248,7 @@ function optionsAt(ground: Ground, place: Place, role: Role, draft: ItemDraft, o
 function countsAt(ground: Ground, place: Place, role: Role, served: readonly number[]): readonly number[] {
   const { targetCounters, twins, counters, news, strength, asking } = ground;
   const { form } = place.allowed;
-  const counts = HEART.has(role) ? served.map((index) => targetCounters[index] as number) : [];
+  const counts = HEART.has(role) ? served.map((index) => entryAt(targetCounters, index)) : [];
   const twin = twinKind(form);
   const canMeet = role === 'nourish' || role === 'clear' || role === 'balance';
   if (twin && twins.has(twin) && !place.lesson && canMeet)

@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import type { Pin } from '../brief';
 import type { Role } from '../forms';
 import type { Refusal } from './candidates';
@@ -46,7 +47,7 @@ function leastUnits({ problem }: Model): number {
       Math.min(...candidate.options.map(({ units }) => units)),
     );
     const pinned = section.candidates.reduce(
-      (total, candidate, index) => total + (candidate.pinned ? (shortest[index] as number) : 0),
+      (total, candidate, index) => total + (candidate.pinned ? entryAt(shortest, index) : 0),
       0,
     );
     return sum + section.extraUnits + (pinned > 0 ? pinned : shortest.length > 0 ? Math.min(...shortest) : 0);

@@ -1,3 +1,4 @@
+import { idsOf, keysOf, recordOf, some } from '../lists/lists';
 import { z } from 'zod';
 import {
   EARTH_SCHOOLS,
@@ -11,10 +12,9 @@ import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolI
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
 import { CONDITION_IDS } from '../people/conditions';
 import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
-import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthId, type StrengthLevel } from './strengths';
+import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthLevel } from './strengths';
 
-const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] =>
-  rows.map((row) => row.id) as [Id, ...Id[]];
+const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] => idsOf(rows);
 
 const ownWord = z.string().trim().max(60, 'at most 60 characters');
 
@@ -65,10 +65,7 @@ export const customsSchema = z.strictObject({
   /** How left and right are said in Lead: as the person practising, or as a group facing the teacher sees it. */
   sideSeen: z.enum(['own', 'facing']),
   /** How strongly the composer weighs each thing. */
-  strengths: z.record(
-    z.enum(STRENGTH_IDS),
-    z.enum(Object.keys(STRENGTH_LEVELS) as [StrengthLevel, ...StrengthLevel[]]),
-  ),
+  strengths: z.record(z.enum(STRENGTH_IDS), z.enum(some(keysOf(STRENGTH_LEVELS)))),
   /** Forms a group has not met before, at most so many in one class. */
   newFormsAtMost: z
     .number('the number of new forms is a number')
@@ -105,7 +102,7 @@ export const DEFAULT_CUSTOMS: Customs = {
   outToIn: 1.2,
   firstSide: 'left',
   sideSeen: 'own',
-  strengths: Object.fromEntries(STRENGTH_IDS.map((id) => [id, 'usual'])) as Record<StrengthId, StrengthLevel>,
+  strengths: recordOf(STRENGTH_IDS, (): StrengthLevel => 'usual'),
   newFormsAtMost: 3,
   wordsPerMin: 150,
   exhaleRoute: 'by-purpose',

@@ -1,3 +1,4 @@
+import { idsOf } from '../lists/lists';
 import type { SourceId } from '../sources';
 
 interface StrengthRow {
@@ -27,7 +28,7 @@ export const STRENGTHS = [
 ] as const satisfies readonly StrengthRow[];
 
 export type StrengthId = (typeof STRENGTHS)[number]['id'];
-export const STRENGTH_IDS = STRENGTHS.map((row) => row.id) as [StrengthId, ...StrengthId[]];
+export const STRENGTH_IDS = idsOf(STRENGTHS);
 
 /** How strongly something is weighed, and the factor that means. */
 export const STRENGTH_LEVELS = { off: 0, light: 0.5, usual: 1, strong: 2 } as const;

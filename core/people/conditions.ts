@@ -1,3 +1,4 @@
+import { idsOf } from '../lists/lists';
 import type { Asks, Form, VariantId } from '../forms';
 import { asksOf, stanceOf } from '../forms';
 import type { PointCode } from '../channels';
@@ -246,7 +247,7 @@ export const CONDITIONS = [
 ] as const satisfies readonly ConditionRow[];
 
 export type ConditionId = (typeof CONDITIONS)[number]['id'];
-export const CONDITION_IDS = CONDITIONS.map((row) => row.id) as [ConditionId, ...ConditionId[]];
+export const CONDITION_IDS = idsOf(CONDITIONS);
 
 /** One caution for one condition about one form as it would be done. */
 export interface Caution {

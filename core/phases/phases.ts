@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import type { SourceId } from '../sources';
 
 /** The five phases in the order of the generating cycle. */
@@ -23,7 +24,7 @@ export function phaseName(phase: PhaseId): PhaseName {
 }
 
 const step = (phase: PhaseId, by: number): PhaseId =>
-  PHASE_IDS[(PHASE_IDS.indexOf(phase) + by + PHASE_IDS.length) % PHASE_IDS.length] as PhaseId;
+  entryAt(PHASE_IDS, (PHASE_IDS.indexOf(phase) + by + PHASE_IDS.length) % PHASE_IDS.length);
 
 /** The phase this one generates (its child): wood→fire→earth→metal→water→wood. Source: Sù Wèn 5 (from memory). */
 export const childOf = (phase: PhaseId): PhaseId => step(phase, 1);

@@ -1,3 +1,4 @@
+import { keysOf } from '../lists/lists';
 import type { Brief } from '../brief';
 import type { Item, Practice } from './model';
 
@@ -88,7 +89,7 @@ export function comparePractices(mine: Practice, theirs: Practice): Comparison {
     const at = before === undefined ? 0 : lines.findIndex((line) => line.theirs?.id === before) + 1;
     lines.splice(at, 0, { mine: undefined, theirs: item, differs: [], isMoved: false });
   }
-  const words = Object.keys({ ...mine.brief, ...theirs.brief }) as (keyof Brief)[];
+  const words = keysOf({ ...mine.brief, ...theirs.brief });
   const brief = words.filter((word) => !same(mine.brief[word], theirs.brief[word]));
   const name = mine.name !== theirs.name;
   const isSame =

@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import type { Side } from '../body/sides';
 import type { BreathStroke } from '../breath';
 import { asksOf, fillCue, nameOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
@@ -330,7 +331,7 @@ export function eventAt(timeline: Timeline, atMs: number): TimelineEvent | undef
   let high = timeline.events.length - 1;
   while (low < high) {
     const middle = Math.ceil((low + high) / 2);
-    if ((timeline.events[middle] as TimelineEvent).startMs <= atMs) low = middle;
+    if (entryAt(timeline.events, middle).startMs <= atMs) low = middle;
     else high = middle - 1;
   }
   return timeline.events[low];

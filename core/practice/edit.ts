@@ -1,3 +1,4 @@
+import { entryAt } from '../lists/lists';
 import { clamp } from '../body/vector';
 import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
@@ -116,7 +117,7 @@ function indexOf(practice: Practice, itemId: string): number {
 
 function changeItem(practice: Practice, itemId: string, change: (item: Item) => Item): Practice {
   const index = indexOf(practice, itemId);
-  return { ...practice, items: practice.items.with(index, change(practice.items[index] as Item)) };
+  return { ...practice, items: practice.items.with(index, change(entryAt(practice.items, index))) };
 }
 
 /** A moved item joins the section it lands in: that of its new neighbour above, or below at the top. */
@@ -124,7 +125,7 @@ function move(practice: Practice, itemId: string, toIndex: number): Practice {
   const from = indexOf(practice, itemId);
   const to = clamp(toIndex, 0, practice.items.length - 1);
   if (from === to) return practice;
-  const item = practice.items[from] as Item;
+  const item = entryAt(practice.items, from);
   const rest = practice.items.toSpliced(from, 1);
   const above = rest[to - 1];
   const below = rest[to];

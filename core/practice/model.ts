@@ -1,16 +1,10 @@
+import { idsOf, some } from '../lists/lists';
 import { z } from 'zod';
 import { briefSchema, pinSchema } from '../brief';
-import {
-  ANIMAL_SCHOOLS,
-  ORGAN_IDS,
-  PHASE_IDS,
-  VIRTUE_SCHOOLS,
-  type AnimalSchoolId,
-  type VirtueSchoolId,
-} from '../phases';
-import { CHANNEL_IDS, POINT_CODES, type PointCode } from '../channels';
+import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS, VIRTUE_SCHOOLS } from '../phases';
+import { CHANNEL_IDS, POINT_CODES } from '../channels';
 import { formSchema, ROLES, VARIANTS } from '../forms';
-import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+import { SOUND_SCHOOLS } from '../sounds';
 import { beyondBounds } from './bounds';
 import { LAYERS, LESSON_STEPS } from './parts';
 
@@ -33,7 +27,7 @@ export const reasonSchema = z.discriminatedUnion('code', [
   }),
   z.strictObject({
     code: z.literal('reaches-point'),
-    point: z.enum(POINT_CODES as [PointCode, ...PointCode[]]),
+    point: z.enum(some(POINT_CODES)),
   }),
   z.strictObject({ code: z.literal('acts'), action: z.enum(['clears', 'nourishes', 'moves', 'calms']) }),
   z.strictObject({ code: z.literal('of-the-set'), set: z.string().max(40), number: z.number().int().min(1) }),
@@ -111,9 +105,9 @@ export type Item = Readonly<z.infer<typeof itemSchema>>;
 
 export const practiceCustomsSchema = z.strictObject({
   outToIn: z.number().min(0.5).max(3),
-  animalSchool: z.enum(ANIMAL_SCHOOLS.map((row) => row.id) as [AnimalSchoolId, ...AnimalSchoolId[]]),
-  virtueSchool: z.enum(VIRTUE_SCHOOLS.map((row) => row.id) as [VirtueSchoolId, ...VirtueSchoolId[]]),
-  soundSchool: z.enum(SOUND_SCHOOLS.map((row) => row.id) as [SoundSchoolId, ...SoundSchoolId[]]),
+  animalSchool: z.enum(idsOf(ANIMAL_SCHOOLS)),
+  virtueSchool: z.enum(idsOf(VIRTUE_SCHOOLS)),
+  soundSchool: z.enum(idsOf(SOUND_SCHOOLS)),
   /** How quickly is spoken, for what holds people up while it is said; the usual where nothing is said. */
   wordsPerMin: z.number().min(80).max(240).optional(),
 });

@@ -1,3 +1,4 @@
+import { keysOf } from '../lists/lists';
 import type { ConditionId } from '../people';
 
 const ILL = '(?:bad|sore|painful|weak|worn|injured|hurt(?:ing)?|aching|arthritic|dodgy)';
@@ -40,7 +41,7 @@ const CONDITION_WORDS = {
   'acute-illness': { label: 'fever or acute illness', said: 'fever(?:ish)?|flu|acute illness|infections?' },
 } as const satisfies Record<ConditionId, { readonly label: string; readonly said: string }>;
 
-const ORDER = Object.keys(CONDITION_WORDS) as readonly ConditionId[];
+const ORDER = keysOf(CONDITION_WORDS);
 
 /** The bit of one condition in the bits of a way; there are fewer than 31. */
 export const conditionBit = (id: ConditionId): number => 1 << ORDER.indexOf(id);

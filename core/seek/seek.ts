@@ -1,3 +1,4 @@
+import { isOneOf, recordOf } from '../lists/lists';
 import { aim, type AimId } from '../brief/aims';
 import type { PointCode } from '../channels';
 import type { ChannelId } from '../channels/channels';
@@ -189,28 +190,26 @@ function answersAim(row: FormRow, id: AimId): boolean {
   const first = row.actions[0];
   return (
     first !== undefined &&
-    (polarity === 'yin' ? row.actions : [first]).some((one) =>
-      (actions as readonly Action[]).includes(one),
-    ) &&
+    (polarity === 'yin' ? row.actions : [first]).some((one) => isOneOf(actions, one)) &&
     !(polarity === 'yin' && stirs(row)) &&
-    (row.organs.some((one) => (organs as readonly OrganId[]).includes(one)) ||
-      row.phases.some((one) => (phases as readonly PhaseId[]).includes(one)) ||
-      (polarity === 'even' && row.loosens.some((one) => (joints as readonly string[]).includes(one))))
+    (row.organs.some((one) => isOneOf(organs, one)) ||
+      row.phases.some((one) => isOneOf(phases, one)) ||
+      (polarity === 'even' && row.loosens.some((one) => isOneOf(joints, one))))
   );
 }
 
 /** How well a form works for an aim, for ordering. */
 function aimed(row: FormRow, id: AimId): number {
   const { actions, organs, joints, polarity } = aim(id);
-  const first = (actions as readonly Action[])[0];
+  const first = actions[0];
   const firstOrgan = row.organs[0];
   return (
     (row.actions[0] === first ? 2 : 0) +
-    (firstOrgan && (organs as readonly OrganId[]).includes(firstOrgan) ? 1 : 0) +
+    (firstOrgan && isOneOf(organs, firstOrgan) ? 1 : 0) +
     (row.polarity === polarity ? 1 : 0) +
     (polarity === 'yin' && row.roles.some((role) => QUIET_ROLES.includes(role)) ? 1 : 0) -
     0.8 * row.level +
-    0.6 * row.loosens.filter((one) => (joints as readonly string[]).includes(one)).length
+    0.6 * row.loosens.filter((one) => isOneOf(joints, one)).length
   );
 }
 
@@ -254,9 +253,7 @@ function answersUncounted(row: FormRow, wishes: Wishes, words: readonly string[]
  * asks is judged by the way it is meant, not by a smaller variant it also has: those come after, apart.
  */
 export function seek(rows: readonly FormRow[], wishes: Wishes): Found {
-  const counts = Object.fromEntries(
-    FACETS.map((facet) => [facet, new Map<string | number, number>()]),
-  ) as Record<Facet, Map<string | number, number>>;
+  const counts = recordOf(FACETS, () => new Map<string | number, number>());
   const withoutCounts = new Map<WithoutId, number>();
   const bounds = boundsOf(wishes);
   const notUnderstood = wishes.words.filter((word) => !rows.some((row) => says(row, word)));

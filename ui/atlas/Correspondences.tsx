@@ -1,3 +1,4 @@
+import { recordOf } from '@/core/lists/lists';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import {
@@ -44,12 +45,10 @@ function rowsFor(customs: Customs): readonly Row[] {
       label: 'sound of the yin organ',
       school: row.label,
       chosen: row.id === customs.soundSchool,
-      cells: Object.fromEntries(
-        PHASE_IDS.map((phase) => {
-          const organ = SEASON_SOUND_ORGAN[phase];
-          return [phase, [row[organ], soundHanzi(organ, row.id)].filter(Boolean).join(' ')];
-        }),
-      ) as Row['cells'],
+      cells: recordOf(PHASE_IDS, (phase) => {
+        const organ = SEASON_SOUND_ORGAN[phase];
+        return [row[organ], soundHanzi(organ, row.id)].filter(Boolean).join(' ');
+      }),
       source: row.source,
     })),
   ];

@@ -1,5 +1,6 @@
 'use client';
 
+import { keysOf } from '@/core/lists/lists';
 import {
   cautionsOfPoint,
   channel,
@@ -71,7 +72,7 @@ function Forms({ reaching, onForm }: { reaching: readonly Reaching[]; onForm: (i
     <section>
       <h3 className="caption">Forms that reach it</h3>
       {reaching.length === 0 && <p className="quiet">None of the repertoire.</p>}
-      {(Object.keys(WAY_WORDS) as ReachWay[]).map((way) => {
+      {keysOf(WAY_WORDS).map((way) => {
         const forms = reaching.filter((form) => form.way === way);
         if (forms.length === 0) return null;
         const list = (

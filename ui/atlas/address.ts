@@ -1,3 +1,4 @@
+import { some } from '@/core/lists/lists';
 import { z } from 'zod';
 import {
   CHANNEL_IDS,
@@ -35,10 +36,7 @@ const pointCode = z
 const addressSchema = z.object({
   channel: z.enum(CHANNEL_IDS).optional().catch(undefined),
   point: pointCode,
-  theme: z
-    .enum(CHANNELS_OF_ORGANS as [RegularChannelId, ...RegularChannelId[]])
-    .optional()
-    .catch(undefined),
+  theme: z.enum(some(CHANNELS_OF_ORGANS)).optional().catch(undefined),
   intent: z.enum(POINT_INTENTS).catch('nourish'),
   form: z.string().max(60).optional().catch(undefined),
   stroke: z.coerce.number().int().min(0).max(99).catch(0),

@@ -1,5 +1,6 @@
 'use client';
 
+import { keysOf } from '@/core/lists/lists';
 import {
   closestCenter,
   DndContext,
@@ -100,7 +101,7 @@ function sameRow(before: RowProps, now: RowProps): boolean {
   const { notes: notesBefore, ...rest } = before;
   const { notes: notesNow, ...restNow } = now;
   return (
-    (Object.keys(rest) as (keyof typeof rest)[]).every((key) => rest[key] === restNow[key]) &&
+    keysOf(rest).every((key) => rest[key] === restNow[key]) &&
     notesBefore.length === notesNow.length &&
     notesBefore.every((note, place) => note === notesNow[place])
   );

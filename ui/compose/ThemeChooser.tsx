@@ -1,5 +1,6 @@
 'use client';
 
+import { entryAt } from '@/core/lists/lists';
 import { useState } from 'react';
 import { SEASON_IDS } from '@/core/almanac';
 import { aim, AIMS, themeParts, type BriefWishes, type Pin, type Theme, type ThemePart } from '@/core/brief';
@@ -85,7 +86,7 @@ export function ThemeChooser({ theme, pins, formNames, onWish, onClose }: Props)
     parts.length === 0
       ? { kind: 'all-phases' }
       : parts.length === 1
-        ? (parts[0] as ThemePart)
+        ? entryAt(parts, 0)
         : { kind: 'mix', parts: [...parts] };
   return (
     <Sheet title="What it is about" onClose={onClose}>

@@ -1,9 +1,10 @@
+import { keysOf } from '@/core/lists/lists';
 import { useState } from 'react';
 import type { Practice } from '@/core/practice';
 
 /** Whether two practices are the same but for their names. */
 const sameButName = (a: Practice, b: Practice): boolean =>
-  (Object.keys({ ...a, ...b }) as (keyof Practice)[]).every((key) => key === 'name' || a[key] === b[key]);
+  keysOf({ ...a, ...b }).every((key) => key === 'name' || a[key] === b[key]);
 
 /**
  * The practice as it was before changes of its name alone, so that typing a name draws neither score nor

@@ -1,8 +1,9 @@
 'use client';
 
+import { keysOf } from '@/core/lists/lists';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
-import { STRENGTH_LEVELS, STRENGTHS, type Customs, type StrengthLevel } from '@/core/customs';
+import { STRENGTH_LEVELS, STRENGTHS, type Customs } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
@@ -11,7 +12,7 @@ import { capital } from '@/core/text/text';
 import { ConditionTicks } from './ConditionTicks';
 import { Choice, schools, Text } from './fields';
 
-const STRENGTH_CHOICES = Object.keys(STRENGTH_LEVELS) as readonly StrengthLevel[];
+const STRENGTH_CHOICES = keysOf(STRENGTH_LEVELS);
 
 export function PlaceCustoms() {
   return (

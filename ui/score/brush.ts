@@ -1,3 +1,4 @@
+import { entryAt } from '@/core/lists/lists';
 import type { BreathPoint } from '@/core/practice';
 
 /** Tenths of a pixel are finer than any screen. */
@@ -25,7 +26,7 @@ export function brushPath(
   if (points.length === 0) return '';
   const drawn = drawnPoints(points, x, y);
   const edge = (index: number, way: 1 | -1): string => {
-    const here = drawn[index] as (typeof drawn)[number];
+    const here = entryAt(drawn, index);
     const before = drawn[index - 1] ?? here;
     const after = drawn[index + 1] ?? here;
     const [dx, dy] = [after.x - before.x, after.y - before.y];

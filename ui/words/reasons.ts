@@ -52,7 +52,7 @@ export function reasonText(reason: Reason): string {
     case 'child':
       return `Eases ${phaseName(reason.phase).name} through its child, ${phaseName(reason.child).name}.`;
     case 'reaches-channel':
-      return `${HOW[reason.how as keyof typeof HOW] ? capital(HOW[reason.how as keyof typeof HOW]) : 'Reaches'} the ${channel(reason.channel).name}.`;
+      return `${Object.hasOwn(HOW, reason.how) ? capital(HOW[reason.how as keyof typeof HOW]) : 'Reaches'} the ${channel(reason.channel).name}.`;
     case 'reaches-point':
       return `Reaches ${reason.point}.`;
     case 'acts':

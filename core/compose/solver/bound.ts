@@ -1,3 +1,5 @@
+import { lastOf } from '../../lists/lists';
+import { float, int32, num, pick } from './access';
 import { gainOf, NEVER, pairCost, type Candidate, type Problem, type Section } from './problem';
 
 /**
@@ -83,24 +85,24 @@ function sectionGains(
   // after[c]: what candidates from here on bring after class c, by exit stance and units used.
   const after = Array.from({ length: classes }, (_, index) => {
     const cells = new Float64Array(exits * width).fill(NEVER);
-    cells[(classStance[index] as number) * width] = 0;
+    cells[int32(classStance, index) * width] = 0;
     return cells;
   });
   const entered = entries.map(() => new Float64Array(exits * width).fill(NEVER));
   const taken = new Float64Array(exits * width);
   const present = [...new Set(classStance)];
   for (let index = count - 1; index >= 0; index -= 1) {
-    const candidate = section.candidates[index] as Candidate;
+    const candidate = pick(section.candidates, index);
     const extra = priced(candidate, prices);
-    const rest = after[classOf[index] as number] as Float64Array;
+    const rest = pick(after, int32(classOf, index));
     taken.fill(NEVER);
     for (const option of candidate.options) {
       const gain = option.value + extra;
       for (const exit of present) {
         const base = exit * width;
         for (let units = option.units; units < width; units += 1) {
-          const value = gain + (rest[base + units - option.units] as number);
-          if (value > (taken[base + units] as number)) taken[base + units] = value;
+          const value = gain + float(rest, base + units - option.units);
+          if (value > float(taken, base + units)) taken[base + units] = value;
         }
       }
     }
@@ -110,14 +112,14 @@ function sectionGains(
       for (const exit of present) {
         const base = exit * width;
         for (let cell = base; cell < base + width; cell += 1) {
-          const value = (taken[cell] as number) - cost;
-          if (value > (cells[cell] as number)) cells[cell] = value;
+          const value = float(taken, cell) - cost;
+          if (value > float(cells, cell)) cells[cell] = value;
         }
       }
     };
     for (let before = 0; before < classes; before += 1)
-      put(after[before] as Float64Array, pair[before * count + index] as number);
-    entered.forEach((cells, place) => put(cells, entryCost(problem, entries[place] as number, candidate)));
+      put(pick(after, before), float(pair, before * count + index));
+    entered.forEach((cells, place) => put(cells, entryCost(problem, num(entries, place), candidate)));
   }
   return entered;
 }
@@ -140,29 +142,29 @@ export function suffixes(
   const soonest = [0];
   const latest = [0];
   for (const { section } of prepared) {
-    soonest.push((soonest.at(-1) as number) + section.leastUnits);
-    latest.push((latest.at(-1) as number) + section.mostUnits);
+    soonest.push(lastOf(soonest) + section.leastUnits);
+    latest.push(lastOf(latest) + section.mostUnits);
   }
   for (let index = prepared.length - 1; index >= from; index -= 1) {
-    const { section, classStance } = prepared[index] as Prepared;
-    const next = all[0] as Float64Array;
+    const { section, classStance } = pick(prepared, index);
+    const next = pick(all, 0);
     const cells = new Float64Array(rows * width).fill(NEVER);
     const own = section.mostUnits + 1;
     const entries = index === 0 ? [problem.stances] : [...new Set(prepared[index - 1]?.classStance)];
-    const gains = sectionGains(problem, prepared[index] as Prepared, prices, entries);
+    const gains = sectionGains(problem, pick(prepared, index), prices, entries);
     const exits = [...new Set(classStance)];
     gains.forEach((gain, place) => {
-      const stance = entries[place] as number;
+      const stance = num(entries, place);
       for (const exit of exits)
         for (let units = 0; units < own; units += 1) {
           const time = units + section.extraUnits;
-          const got = gain[exit * own + units] as number;
+          const got = float(gain, exit * own + units);
           if (got === NEVER || time < section.leastUnits || time > section.mostUnits) continue;
           const value = got - section.awayCost * Math.abs(time - section.targetUnits);
-          const until = Math.min(latest[index] as number, width - 1 - time);
-          for (let used = soonest[index] as number; used <= until; used += 1) {
-            const sum = value + (next[exit * width + used + time] as number);
-            if (sum > (cells[stance * width + used] as number)) cells[stance * width + used] = sum;
+          const until = Math.min(num(latest, index), width - 1 - time);
+          for (let used = num(soonest, index); used <= until; used += 1) {
+            const sum = value + float(next, exit * width + used + time);
+            if (sum > float(cells, stance * width + used)) cells[stance * width + used] = sum;
           }
         }
     });
@@ -197,29 +199,29 @@ export function sectionTable(
     const base = (count * classes + before) * width;
     for (let time = section.leastUnits; time < width; time += 1)
       cells[base + time] =
-        (next[(classStance[before] as number) * total + usedBefore + time] as number) -
+        float(next, int32(classStance, before) * total + usedBefore + time) -
         section.awayCost * Math.abs(time - section.targetUnits);
   }
   const taken = new Float64Array(width);
   for (let index = count - 1; index >= 0; index -= 1) {
-    const candidate = section.candidates[index] as Candidate;
+    const candidate = pick(section.candidates, index);
     const extra = priced(candidate, prices);
-    const rest = ((index + 1) * classes + (classOf[index] as number)) * width;
+    const rest = ((index + 1) * classes + int32(classOf, index)) * width;
     taken.fill(NEVER);
     for (const option of candidate.options) {
       const gain = option.value + extra;
       for (let time = 0; time + option.units < width; time += 1) {
-        const value = gain + (cells[rest + time + option.units] as number);
-        if (value > (taken[time] as number)) taken[time] = value;
+        const value = gain + float(cells, rest + time + option.units);
+        if (value > float(taken, time)) taken[time] = value;
       }
     }
     for (let before = 0; before < classes; before += 1) {
       const from = ((index + 1) * classes + before) * width;
       const to = (index * classes + before) * width;
-      const cost = pair[before * count + index] as number;
+      const cost = float(pair, before * count + index);
       for (let time = 0; time < width; time += 1) {
-        const value = (taken[time] as number) - cost;
-        const passed = candidate.pinned ? NEVER : (cells[from + time] as number);
+        const value = float(taken, time) - cost;
+        const passed = candidate.pinned ? NEVER : float(cells, from + time);
         cells[to + time] = value > passed ? value : passed;
       }
     }
@@ -232,13 +234,12 @@ export function counterSlack(problem: Problem, counter: number, price: number, m
   const row = problem.counters[counter];
   if (!row) throw new RangeError(`no counter ${counter}`);
   const slack = new Float64Array(most + 1);
-  for (let count = 1; count <= most; count += 1)
-    slack[count] = (slack[count - 1] as number) + gainOf(row, count);
+  for (let count = 1; count <= most; count += 1) slack[count] = float(slack, count - 1) + gainOf(row, count);
   // Gains never rise, so what may still be added is added as long as each one is worth its price.
   let more = 0;
   for (let now = most - 1; now >= 0; now -= 1) {
     more = Math.max(0, more + gainOf(row, now + 1) - price);
-    slack[now] = (slack[now] as number) + more;
+    slack[now] = float(slack, now) + more;
   }
   return slack;
 }

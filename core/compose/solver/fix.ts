@@ -1,3 +1,5 @@
+import { lastOf } from '../../lists/lists';
+import { float, int32, num, pick } from './access';
 import { priced, type Prepared, type Prices } from './bound';
 import type { Priced } from './prices';
 import { only, type Fixed } from './parts';
@@ -20,15 +22,15 @@ function prefixes(
   first[0] = 0;
   const all = [first];
   for (const [at, { section }] of prepared.entries()) {
-    const before = all.at(-1) as Float64Array;
+    const before = lastOf(all);
     const here = new Float64Array(width).fill(NEVER);
     forwards[at]?.gains.forEach((gain, units) => {
       const time = units + section.extraUnits;
       if (gain === NEVER || time < section.leastUnits || time > section.mostUnits) return;
       const value = gain - section.awayCost * Math.abs(time - section.targetUnits);
       for (let used = 0; used + time < width; used += 1) {
-        const sum = value + (before[used] as number);
-        if (sum > (here[used + time] as number)) here[used + time] = sum;
+        const sum = value + float(before, used);
+        if (sum > float(here, used + time)) here[used + time] = sum;
       }
     });
     all.push(here);
@@ -55,24 +57,24 @@ function forward({ section, classOf, classes, pair }: Prepared, prices: Prices):
     const reach = empty();
     reach[0] = 0;
     for (let from = 0; from < classes; from += 1) {
-      const cells = after[from] as Float64Array;
-      const cost = pair[from * count + index] as number;
+      const cells = pick(after, from);
+      const cost = float(pair, from * count + index);
       for (let units = 0; units < width; units += 1) {
-        const value = (cells[units] as number) - cost;
-        if (value > (reach[units] as number)) reach[units] = value;
+        const value = float(cells, units) - cost;
+        if (value > float(reach, units)) reach[units] = value;
       }
     }
     before.push(reach);
     // What is pinned is not passed over: only what has it goes on.
     if (candidate.pinned) for (const cells of [...after, gains]) cells.fill(NEVER);
-    const own = after[classOf[index] as number] as Float64Array;
+    const own = pick(after, int32(classOf, index));
     const extra = priced(candidate, prices);
     for (const option of candidate.options) {
       const gain = option.value + extra;
       for (let units = width - 1; units >= option.units; units -= 1) {
-        const value = gain + (reach[units - option.units] as number);
-        if (value > (own[units] as number)) own[units] = value;
-        if (value > (gains[units] as number)) gains[units] = value;
+        const value = gain + float(reach, units - option.units);
+        if (value > float(own, units)) own[units] = value;
+        if (value > float(gains, units)) gains[units] = value;
       }
     }
   });
@@ -95,24 +97,24 @@ function backward(
   const after: Float64Array[] = [];
   const taken = new Float64Array(width);
   for (let index = count - 1; index >= 0; index -= 1) {
-    const candidate = section.candidates[index] as Candidate;
-    const rest = (before[classOf[index] as number] as Float64Array).slice();
+    const candidate = pick(section.candidates, index);
+    const rest = pick(before, int32(classOf, index)).slice();
     after.push(rest);
     taken.fill(NEVER);
     const extra = priced(candidate, prices);
     for (const option of candidate.options) {
       const gain = option.value + extra;
       for (let units = option.units; units < width; units += 1) {
-        const value = gain + (rest[units - option.units] as number);
-        if (value > (taken[units] as number)) taken[units] = value;
+        const value = gain + float(rest, units - option.units);
+        if (value > float(taken, units)) taken[units] = value;
       }
     }
     for (let from = 0; from < classes; from += 1) {
-      const cells = before[from] as Float64Array;
-      const cost = pair[from * count + index] as number;
+      const cells = pick(before, from);
+      const cost = float(pair, from * count + index);
       for (let units = 0; units < width; units += 1) {
-        const value = (taken[units] as number) - cost;
-        const passed = candidate.pinned ? NEVER : (cells[units] as number);
+        const value = float(taken, units) - cost;
+        const passed = candidate.pinned ? NEVER : float(cells, units);
         cells[units] = value > passed ? value : passed;
       }
     }
@@ -131,14 +133,14 @@ function aroundSection(
   const freest = new Float64Array(total).fill(NEVER);
   for (let stance = 0; stance <= problem.stances; stance += 1)
     for (let used = 0; used < total; used += 1) {
-      const value = suffix[stance * total + used] as number;
-      if (value > (freest[used] as number)) freest[used] = value;
+      const value = float(suffix, stance * total + used);
+      if (value > float(freest, used)) freest[used] = value;
     }
   const around = new Float64Array(section.mostUnits + 1).fill(NEVER);
   for (let time = section.leastUnits; time <= section.mostUnits; time += 1) {
     let best = NEVER;
     for (let used = 0; used + time < total; used += 1) {
-      const value = (prefix[used] as number) + (freest[used + time] as number);
+      const value = float(prefix, used) + float(freest, used + time);
       if (value > best) best = value;
     }
     around[time] = best - section.awayCost * Math.abs(time - section.targetUnits);
@@ -155,7 +157,7 @@ function timesWorth(
 ): { readonly least: number; readonly most: number } {
   let [least, most] = [mostUnits + 1, -1];
   for (let time = leastUnits; time <= mostUnits; time += 1) {
-    if ((around[time] as number) + (gains[time - extraUnits] ?? NEVER) <= threshold) continue;
+    if (float(around, time) + (gains[time - extraUnits] ?? NEVER) <= threshold) continue;
     if (time < least) least = time;
     most = time;
   }
@@ -176,7 +178,7 @@ function mostWith(
   for (let time = 0; time <= most; time += 1) {
     let best = NEVER;
     for (let end = least > time ? least : time; end <= most; end += 1) {
-      const value = (rest[end - time] as number) + (around[end] as number);
+      const value = float(rest, end - time) + float(around, end);
       if (value > best) best = value;
     }
     onward[time] = best;
@@ -185,7 +187,7 @@ function mostWith(
     let best = NEVER;
     const later = units + extraUnits;
     for (let time = 0; time + later <= most; time += 1) {
-      const sum = (reach[time] as number) + (onward[time + later] as number);
+      const sum = float(reach, time) + float(onward, time + later);
       if (sum > best) best = sum;
     }
     return best + value;
@@ -199,24 +201,17 @@ export function fix({ problem, prepared, prices, best, constant }: Priced, thres
   const needed = threshold - constant;
   const found = prepared.map((one, at) => {
     const { section } = one;
-    const { gains, before } = forwards[at] as Forward;
-    const around = aroundSection(problem, prefix[at] as Float64Array, best[at + 1] as Float64Array, one);
+    const { gains, before } = pick(forwards, at);
+    const around = aroundSection(problem, pick(prefix, at), pick(best, at + 1), one);
     const times = timesWorth(section, gains, around, needed);
     const after = times.most < 0 ? [] : backward(one, prices, times.most);
     const bounds = after.map((rest, index) =>
-      mostWith(
-        section.candidates[index] as Candidate,
-        section.extraUnits,
-        times,
-        before[index] as Float64Array,
-        rest,
-        around,
-      ),
+      mostWith(pick(section.candidates, index), section.extraUnits, times, pick(before, index), rest, around),
     );
     const extras = section.candidates.map((candidate) => priced(candidate, prices));
     return {
       times,
-      worth: bounds.map((ways, index) => ways.map((way) => way + (extras[index] as number) > needed)),
+      worth: bounds.map((ways, index) => ways.map((way) => way + num(extras, index) > needed)),
     };
   });
   const part = only(problem, (at, candidate, way) => found[at]?.worth[candidate]?.[way] === true);

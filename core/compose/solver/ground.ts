@@ -1,3 +1,4 @@
+import { float, int32, int8, num, pick } from './access';
 import { mostCounts } from './limits';
 import {
   counterSlack,
@@ -137,10 +138,10 @@ export function groundOf(
   });
   for (let index = problem.sections.length - 1; index >= 0; index -= 1) {
     const candidates = problem.sections[index]?.candidates ?? [];
-    needsLater[index] = candidates.reduce((bits, one) => bits | one.needs, needsLater[index + 1] as number);
+    needsLater[index] = candidates.reduce((bits, one) => bits | one.needs, int32(needsLater, index + 1));
     loosensLater[index] = candidates.reduce(
       (bits, one) => bits | one.loosens,
-      loosensLater[index + 1] as number,
+      int32(loosensLater, index + 1),
     );
   }
   return {
@@ -149,12 +150,7 @@ export function groundOf(
     prices,
     best,
     slack: problem.counters.map((_, counter) =>
-      counterSlack(
-        problem,
-        counter,
-        prices.counters[counter] as number,
-        mostCounts(problem)[counter] as number,
-      ),
+      counterSlack(problem, counter, float(prices.counters, counter), num(mostCounts(problem), counter)),
     ),
     tables: new Map(),
     lastSectionOfForm,
@@ -173,9 +169,9 @@ export function groundOf(
  * counted on. Where joints may still be loosened later, or enough is loosened, it is the ground itself.
  */
 export function groundFrom(ground: Ground, section: number, loosened: number): Ground {
-  const needs = ground.needsLater[section] as number;
+  const needs = int32(ground.needsLater, section);
   const missing = needs & ~loosened;
-  if (missing === 0 || (needs & (ground.loosensLater[section] as number)) !== 0) return ground;
+  if (missing === 0 || (needs & int32(ground.loosensLater, section)) !== 0) return ground;
   const key = `${section}/${loosened & needs}`;
   const known = ground.cold.get(key);
   if (known) return known;
@@ -210,8 +206,8 @@ export function tableOf(ground: Ground, section: number, usedBefore: number): Se
   if (ground.tables.size > 400) ground.tables.clear();
   const table = sectionTable(
     ground.problem,
-    ground.prepared[section] as Prepared,
-    ground.best[section + 1] as Float64Array,
+    pick(ground.prepared, section),
+    pick(ground.best, section + 1),
     ground.prices,
     usedBefore,
   );
@@ -220,13 +216,13 @@ export function tableOf(ground: Ground, section: number, usedBefore: number): Se
 }
 
 export const sumSlack = (ground: Ground, counts: Uint8Array): number =>
-  ground.slack.reduce((sum, row, counter) => sum + (row[counts[counter] as number] as number), 0);
+  ground.slack.reduce((sum, row, counter) => sum + float(row, int8(counts, counter)), 0);
 
 /** What prices on forms of several sections may have taken too much: those not used yet. */
 export function formSlack(ground: Ground, section: number, used: string): number {
   let sum = 0;
   ground.prices.forms.forEach((price, once) => {
-    if (price > 0 && (ground.lastSectionOfForm[once] as number) >= section && !used.includes(letter(once)))
+    if (price > 0 && int32(ground.lastSectionOfForm, once) >= section && !used.includes(letter(once)))
       sum += price;
   });
   return sum;

@@ -1,6 +1,7 @@
-import { entryCost, type Prepared } from './bound';
+import { float, int32, int8, pick } from './access';
+import { entryCost } from './bound';
 import { formSlack, groundFrom, letter, sumSlack, tableOf, TINY, type Ground } from './ground';
-import { NEVER, worthOf, type Candidate, type Pick, type Problem, type Selection } from './problem';
+import { NEVER, worthOf, type Candidate, type Pick, type Selection } from './problem';
 
 /** What is known at some moment of the search: the best found so far and what no selection can exceed. */
 export interface Progress {
@@ -90,7 +91,7 @@ export class Pass {
     return list.filter((label) => {
       const key = String.fromCharCode(
         label.loosened,
-        ...this.ground.holders.map((counter) => label.counts[counter] as number),
+        ...this.ground.holders.map((counter) => int8(label.counts, counter)),
       );
       const before = taken.get(key) ?? 0;
       taken.set(key, before + 1);
@@ -102,11 +103,11 @@ export class Pass {
   /** The choices that go on from a label with a candidate of the section; kept where they may still win. */
   #extend(label: Label, section: number, buckets: readonly Map<string, Label>[]): void {
     const { ground } = label;
-    const prepared = ground.prepared[section] as Prepared;
+    const prepared = pick(ground.prepared, section);
     const { candidates } = prepared.section;
     const table = tableOf(ground, section, label.usedBefore);
     const entering = label.section !== section;
-    const before = entering ? -1 : (prepared.classOf[label.candidate] as number);
+    const before = entering ? -1 : int32(prepared.classOf, label.candidate);
     const from = entering ? 0 : label.candidate + 1;
     const { cells, width } = table;
     const worthTaking: { readonly index: number; readonly cost: number; readonly bound: number }[] = [];
@@ -114,23 +115,22 @@ export class Pass {
     // Nothing is gone on to past a pinned form: it would be left out.
     let passable = true;
     for (let index = from; index < candidates.length && passable; index += 1) {
-      const candidate = candidates[index] as Candidate;
+      const candidate = pick(candidates, index);
       if (candidate.pinned) passable = false;
       if ((candidate.needs & ~label.loosened) !== 0) continue;
       const { heldBy, place } = candidate;
-      if (heldBy !== undefined && place !== 'last' && (label.counts[heldBy] as number) + 1 !== place)
-        continue;
+      if (heldBy !== undefined && place !== 'last' && int8(label.counts, heldBy) + 1 !== place) continue;
       const cost =
         before >= 0
-          ? (prepared.pair[before * candidates.length + index] as number)
+          ? float(prepared.pair, before * candidates.length + index)
           : entryCost(ground.problem, label.stance, candidate);
-      const row = ((index + 1) * prepared.classes + (prepared.classOf[index] as number)) * width;
+      const row = ((index + 1) * prepared.classes + int32(prepared.classOf, index)) * width;
       const gain = candidate.counts.length === 0 ? 0 : this.#gainInSlack(label, candidate);
       let best = NEVER;
       for (const option of candidate.options) {
         const time = label.time + option.units;
         if (time >= width) continue;
-        const value = option.value + (cells[row + time] as number);
+        const value = option.value + float(cells, row + time);
         if (value > best) best = value;
       }
       const bound = label.exact - cost + best + spare + gain;
@@ -143,36 +143,35 @@ export class Pass {
       this.truncated = Math.max(this.truncated, worthTaking[most]?.bound ?? NEVER);
       worthTaking.length = most;
     }
-    for (const { index, cost } of worthTaking)
-      this.#take(label, section, index, cost, buckets[index] as Map<string, Label>);
+    for (const { index, cost } of worthTaking) this.#take(label, section, index, cost, pick(buckets, index));
   }
 
   #gainInSlack(label: Label, candidate: Candidate): number {
     let gain = 0;
     for (const counter of candidate.counts) {
-      const count = label.counts[counter] as number;
-      const row = this.ground.slack[counter] as Float64Array;
-      gain += (row[count + 1] as number) - (row[count] as number);
+      const count = int8(label.counts, counter);
+      const row = pick(this.ground.slack, counter);
+      gain += float(row, count + 1) - float(row, count);
     }
     return gain;
   }
 
   #take(label: Label, section: number, index: number, cost: number, bucket: Map<string, Label>): void {
     const { ground } = label;
-    const prepared = ground.prepared[section] as Prepared;
-    const candidate = prepared.section.candidates[index] as Candidate;
+    const prepared = pick(ground.prepared, section);
+    const candidate = pick(prepared.section.candidates, index);
     const { cells, width } = tableOf(ground, section, label.usedBefore);
-    const row = ((index + 1) * prepared.classes + (prepared.classOf[index] as number)) * width;
+    const row = ((index + 1) * prepared.classes + int32(prepared.classOf, index)) * width;
     let { counts, countsKey, slack } = label;
     if (candidate.counts.length > 0) {
       slack += this.#gainInSlack(label, candidate);
       if (slack === NEVER) return;
       counts = counts.slice();
-      for (const counter of candidate.counts) counts[counter] = (counts[counter] as number) + 1;
+      for (const counter of candidate.counts) counts[counter] = int8(counts, counter) + 1;
       countsKey = String.fromCharCode(...counts);
     }
     const used =
-      (ground.lastSectionOfForm[candidate.once] as number) > section
+      int32(ground.lastSectionOfForm, candidate.once) > section
         ? [...label.used, letter(candidate.once)].sort().join('')
         : label.used;
     const loosened = label.loosened | candidate.loosens;
@@ -181,7 +180,7 @@ export class Pass {
       const time = label.time + option.units;
       if (time >= width) return;
       const exact = label.exact - cost + option.value;
-      const bound = exact + (cells[row + time] as number) + spare;
+      const bound = exact + float(cells, row + time) + spare;
       if (!(bound > this.incumbent.value + TINY)) return;
       const key = String.fromCharCode(label.usedBefore, time, loosened, 0) + countsKey + used;
       const known = bucket.get(key);
@@ -225,25 +224,22 @@ export class Pass {
     if (settled.length > 0) {
       counts = counts.slice();
       for (const counter of settled) {
-        const count = counts[counter] as number;
-        const row = ground.slack[counter] as Float64Array;
-        exact += worthOf(problem.counters[counter] as Problem['counters'][number], count);
-        slack -= row[count] as number;
+        const count = int8(counts, counter);
+        const row = pick(ground.slack, counter);
+        exact += worthOf(pick(problem.counters, counter), count);
+        slack -= float(row, count);
         counts[counter] = 0;
       }
       countsKey = String.fromCharCode(...counts);
     }
     const used = [...label.used]
-      .filter((one) => (ground.lastSectionOfForm[one.charCodeAt(0) - 256] as number) > section)
+      .filter((one) => int32(ground.lastSectionOfForm, one.charCodeAt(0) - 256) > section)
       .join('');
-    const loosened = label.loosened & (ground.needsLater[section + 1] as number);
+    const loosened = label.loosened & int32(ground.needsLater, section + 1);
     const onward = groundFrom(ground, section + 1, label.loosened);
-    const next = onward.best[section + 1] as Float64Array;
+    const next = pick(onward.best, section + 1);
     const bound =
-      exact +
-      (next[label.stance * total + usedBefore] as number) +
-      slack +
-      this.#slackOfForms(section + 1, used);
+      exact + float(next, label.stance * total + usedBefore) + slack + this.#slackOfForms(section + 1, used);
     if (!(bound > this.incumbent.value + TINY)) return;
     const key = String.fromCharCode(usedBefore, label.stance, loosened, 0) + countsKey + used;
     const known = front.get(key);

@@ -1,7 +1,8 @@
+import { float, int32, num, pick } from './access';
 import { mostCounts } from './limits';
 import { entryCost, suffixes, type Prepared, type Prices } from './bound';
 import { groundOf, sumSlack, tableOf, TINY, type Ground } from './ground';
-import { gainOf, NEVER, type Candidate, type Problem } from './problem';
+import { gainOf, NEVER, type Problem } from './problem';
 
 /** The best path of the relaxed problem: the candidates of each section on it, their counts and forms. */
 export interface Path {
@@ -19,7 +20,7 @@ export function relaxedPath(ground: Ground): Path | undefined {
   let usedBefore = 0;
   let stance = problem.stances;
   for (let section = 0; section < prepared.length; section += 1) {
-    const here = prepared[section] as Prepared;
+    const here = pick(prepared, section);
     const table = tableOf(ground, section, usedBefore);
     const { candidates, extraUnits } = here.section;
     let time = extraUnits;
@@ -35,18 +36,18 @@ export function relaxedPath(ground: Ground): Path | undefined {
       let best = stop;
       let chosen: { index: number; units: number } | undefined;
       for (let index = from; index < (pinned < 0 ? candidates.length : pinned + 1); index += 1) {
-        const candidate = candidates[index] as Candidate;
+        const candidate = pick(candidates, index);
         const cost =
           before < 0
             ? entryCost(problem, stance, candidate)
-            : (here.pair[before * candidates.length + index] as number);
+            : float(here.pair, before * candidates.length + index);
         const extra =
-          candidate.counts.reduce((sum, counter) => sum + (ground.prices.counters[counter] as number), 0) -
-          (ground.prices.forms[candidate.once] as number);
-        const row = ((index + 1) * here.classes + (here.classOf[index] as number)) * table.width;
+          candidate.counts.reduce((sum, counter) => sum + float(ground.prices.counters, counter), 0) -
+          float(ground.prices.forms, candidate.once);
+        const row = ((index + 1) * here.classes + int32(here.classOf, index)) * table.width;
         for (const option of candidate.options) {
           if (time + option.units >= table.width) continue;
-          const value = option.value + extra - cost + (table.cells[row + time + option.units] as number);
+          const value = option.value + extra - cost + float(table.cells, row + time + option.units);
           if (value > best + TINY) {
             best = value;
             chosen = { index, units: option.units };
@@ -57,14 +58,14 @@ export function relaxedPath(ground: Ground): Path | undefined {
         if (before < 0 || stop === NEVER) return undefined;
         break;
       }
-      const candidate = candidates[chosen.index] as Candidate;
-      for (const counter of candidate.counts) counts[counter] = (counts[counter] as number) + 1;
-      uses[candidate.once] = (uses[candidate.once] as number) + 1;
+      const candidate = pick(candidates, chosen.index);
+      for (const counter of candidate.counts) counts[counter] = float(counts, counter) + 1;
+      uses[candidate.once] = float(uses, candidate.once) + 1;
       picks[section]?.push(chosen.index);
       time += chosen.units;
       from = chosen.index + 1;
-      before = here.classOf[chosen.index] as number;
-      stance = here.classStance[before] as number;
+      before = int32(here.classOf, chosen.index);
+      stance = int32(here.classStance, before);
     }
     usedBefore += time;
   }
@@ -73,8 +74,8 @@ export function relaxedPath(ground: Ground): Path | undefined {
 
 /** The count at which a counter is worth most at a price, the one nearest to what the path did. */
 export function bestCount(problem: Problem, counter: number, price: number, near: number): number {
-  const row = problem.counters[counter] as Problem['counters'][number];
-  const limit = mostCounts(problem)[counter] as number;
+  const row = pick(problem.counters, counter);
+  const limit = num(mostCounts(problem), counter);
   let least = 0;
   while (least < limit && gainOf(row, least + 1) > price + TINY) least += 1;
   let most = least;
@@ -84,7 +85,7 @@ export function bestCount(problem: Problem, counter: number, price: number, near
 
 /** Prices stay between the greatest and the least gain of their counter. */
 export function clampPrice(problem: Problem, counter: number, price: number): number {
-  const gains = (problem.counters[counter] as Problem['counters'][number]).gains;
+  const gains = pick(problem.counters, counter).gains;
   const last = gains.at(-1) ?? 0;
   const least = last === NEVER ? Math.min(-8, ...gains.filter(Number.isFinite)) : last;
   const first = gains[0] ?? 0;
@@ -127,7 +128,7 @@ export function pricedAt(problem: Problem, prepared: readonly Prepared[], prices
     ...ground,
     met: [],
     constant,
-    root: ((best[0] as Float64Array)[problem.stances * total] as number) + constant,
+    root: float(pick(best, 0), problem.stances * total) + constant,
   };
 }
 
@@ -150,18 +151,16 @@ export function* findPrices(
     if (!path) break;
     path.picks.forEach((picks, section) => picks.forEach((pick) => met[section]?.add(pick)));
     const slopes = Float64Array.from(problem.counters, (_, counter) => {
-      const count = path.counts[counter] as number;
-      return count - bestCount(problem, counter, prices.counters[counter] as number, count);
+      const count = float(path.counts, counter);
+      return count - bestCount(problem, counter, float(prices.counters, counter), count);
     });
-    const twice = path.uses.map((uses, once) =>
-      uses > 1 || (prices.forms[once] as number) > 0 ? uses - 1 : 0,
-    );
+    const twice = path.uses.map((uses, once) => (uses > 1 || float(prices.forms, once) > 0 ? uses - 1 : 0));
     if (slopes.every((slope) => slope === 0) && twice.every((slope) => slope === 0)) break;
     prices = {
       counters: prices.counters.map((price, counter) =>
-        clampPrice(problem, counter, price + step * (slopes[counter] as number) * -1),
+        clampPrice(problem, counter, price + step * float(slopes, counter) * -1),
       ),
-      forms: prices.forms.map((price, once) => Math.max(0, price + step * (twice[once] as number))),
+      forms: prices.forms.map((price, once) => Math.max(0, price + step * float(twice, once))),
     };
     now = pricedAt(problem, prepared, prices);
     if (now.root < kept.root) kept = now;

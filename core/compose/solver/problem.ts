@@ -1,3 +1,5 @@
+import { pick } from './access';
+
 /**
  * The composer's model as numbers only. What the numbers mean (forms, organs, minutes) lives in
  * `../model.ts`; here an ordered choice is made from lists, with a time for each and a value for each.
@@ -164,7 +166,7 @@ export function valueOf(problem: Problem, selection: Selection): number | Breach
     )
       return 'pin-left-out';
     const outOfPlace = picks.some(({ candidate }, index) => {
-      const { place } = section.candidates[candidate] as Candidate;
+      const { place } = pick(section.candidates, candidate);
       return place !== undefined && index + 1 !== (place === 'last' ? picks.length : place);
     });
     if (outOfPlace) return 'pin-out-of-place';

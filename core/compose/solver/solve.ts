@@ -1,3 +1,4 @@
+import { some } from '../../lists/lists';
 import { checkLimits } from './limits';
 import { prepare, type Prices } from './bound';
 import { fix } from './fix';
@@ -208,7 +209,7 @@ class Search {
     /** What parts that could not be finished may still hold. */
     let unfinished = NEVER;
     while (!this.isNear && open.length > 0 && labels < MOST_LABELS && parts < MOST_PARTS) {
-      const [now, ...others] = open.toSorted((a, b) => b.bound - a.bound) as [Open, ...Open[]];
+      const [now, ...others] = some(open.toSorted((a, b) => b.bound - a.bound));
       open = others;
       parts += 1;
       this.closeTo(Math.max(now.bound, unfinished));

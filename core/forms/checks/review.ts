@@ -1,3 +1,4 @@
+import { entryAt } from '../../lists/lists';
 import { findMisses, goalsOf, solvePosture, type Posture } from '../../body';
 import type { Pace } from '../../breath';
 import { routeByChannel } from '../../channels';
@@ -89,7 +90,7 @@ function variantNotes(form: Form, variant: VariantId, pace: Speaking): FormNote[
   if (inhales !== exhales) notes.push({ variant, code: 'breaths-uneven', inhales, exhales });
   breathed.forEach(({ breath }, index) => {
     if (index > 0 && breathed[index - 1]?.breath === breath && (breath === 'in' || breath === 'out'))
-      notes.push({ variant, stroke: cycle.indexOf(breathed[index] as Stroke), code: 'breath-twice', breath });
+      notes.push({ variant, stroke: cycle.indexOf(entryAt(breathed, index)), code: 'breath-twice', breath });
   });
   const told = cycle.some(({ cue }) => SIDE_TOKEN.test(cue));
   if (variant === 'full' && form.sides !== 'symmetric' && !told)

@@ -1,10 +1,11 @@
+import { idsOf, some } from '../../lists/lists';
 import { z } from 'zod';
 import { postureSchema } from '../../body';
-import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS, type PaceKind } from '../../breath';
-import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS, type PointCode, type RouteStop } from '../../channels';
+import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS } from '../../breath';
+import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS } from '../../channels';
 import { ORGAN_IDS, PHASE_IDS } from '../../phases';
 import { SOUND_ORGANS } from '../../sounds';
-import { sourceIds, type SourceId } from '../../sources';
+import { sourceIds } from '../../sources';
 import { ROLES } from './roles';
 import {
   ANIMALS,
@@ -108,10 +109,10 @@ export const variantSchema = z.strictObject({
   asks: asksFields.partial().optional(),
 });
 
-const pointCodes = POINT_CODES as [PointCode, ...PointCode[]];
-const routeStops = [...ROUTE_REGION_IDS, ...pointCodes] as [RouteStop, ...RouteStop[]];
-const paceKinds = PACE_KINDS.map((row) => row.id) as [PaceKind, ...PaceKind[]];
-const manners = BREATH_MANNERS.map((row) => row.id) as [(typeof BREATH_MANNERS)[number]['id']];
+const pointCodes = some(POINT_CODES);
+const routeStops = some([...ROUTE_REGION_IDS, ...pointCodes]);
+const paceKinds = idsOf(PACE_KINDS);
+const manners = idsOf(BREATH_MANNERS);
 
 export const formSchema = z.strictObject({
   id: z
@@ -121,7 +122,7 @@ export const formSchema = z.strictObject({
   name: nameText,
   pinyin: nameText.optional(),
   hanzi: z.string().trim().min(1).max(40).optional(),
-  source: z.enum(sourceIds as [SourceId, ...SourceId[]]),
+  source: z.enum(some(sourceIds)),
   family: z.enum(FAMILIES),
   roles: z.array(z.enum(ROLES)).min(1),
   /** May come back between blocks. */

@@ -12,12 +12,13 @@ import {
   sit,
   stand,
   THIGHS_PALMS_UP,
+  off,
 } from '../writing/postures';
 import { exhale, inhale, through, to } from '../writing/strokes';
 
 const atRibs = {
   near: 'flank',
-  off: [0, -1, 0] as [number, number, number],
+  off: off(0, -1, 0),
   palm: 'up',
   fingers: 'forward',
   elbow: 'back',

@@ -12,12 +12,13 @@ import {
   reaching,
   sit,
   stand,
+  off,
 } from '../writing/postures';
 import { exhale, freely, inhale, through, to } from '../writing/strokes';
 
 const atShoulders = {
   near: 'collarbone',
-  off: [4, 0, 5] as [number, number, number],
+  off: off(4, 0, 5),
   palm: 'body',
   fingers: 'up',
 } as const;
@@ -27,7 +28,7 @@ const forearm = (out: number, up: number) => both(before('navel', out, up, 9, 'i
 const drawn = {
   near: 'hand',
   of: 'other',
-  off: [0, -1.5, 1.2] as [number, number, number],
+  off: off(0, -1.5, 1.2),
   palm: 'down',
   elbow: 'low',
 } as const;

@@ -1,5 +1,5 @@
 import { defineForm } from '../writing/define';
-import { both, each, HANGING, ON_HIPS, ON_THIGHS } from '../writing/postures';
+import { both, each, HANGING, ON_HIPS, ON_THIGHS, off } from '../writing/postures';
 import { exhale, freely, inhale, through, to } from '../writing/strokes';
 
 // prettier-ignore
@@ -131,7 +131,7 @@ export const LOOSENING = [
     repetitions: { least: 3, usual: 4, most: 12, multipleOf: 1 }, loosens: ['wrists'],
     mistakes: [{ mistake: 'gripping fists', mend: 'Hold an egg in each hand.' }], images: ['Rinsing the hands in a stream.'],
     cycle: [
-      freely(4, 'Loose wrists circle {way}, fingers opening and closing.', through(...([['down', 'in'], ['in', 'up'], ['up', 'out'], ['up', 'forward'], ['down', 'forward']] as const).map(([palm, fingers]) => ({ hands: both({ near: 'navel' as const, off: [6, 3, 9] as [number, number, number], palm, fingers }) })))),
+      freely(4, 'Loose wrists circle {way}, fingers opening and closing.', through(...([['down', 'in'], ['in', 'up'], ['up', 'out'], ['up', 'forward'], ['down', 'forward']] as const).map(([palm, fingers]) => ({ hands: both({ near: 'navel' as const, off: off(6, 3, 9), palm, fingers }) })))),
     ],
     smaller: {
       change: 'Only open and close the fingers.',

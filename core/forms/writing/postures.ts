@@ -11,6 +11,9 @@ export const hollow = { shape: 'hollow palm' } as const;
 export const hook = { shape: 'gathered fingertips' } as const;
 export const claw = { shape: 'claw' } as const;
 
+/** Moved from a landmark, in cùn: outwards, up, and away from the body. */
+export const off = (out: number, up: number, away: number): [number, number, number] => [out, up, away];
+
 /** Hands in places that come back in many forms. */
 export const HANGING: Hand = { near: 'hanging' };
 export const ON_BELLY: Hand = { near: 'lower dantian', off: [3, 0, 0], fingers: 'in' };
