@@ -20,6 +20,19 @@ describe('the pace a log tells', () => {
     expect(paceOf([led(10_000), led(200_000, { repetitions: 6 })])).toEqual({});
   });
 
+  it('learns nothing of what was disturbed, not planned, or over in less than half its time', () => {
+    expect(paceOf([led(120_000, { undisturbed: false })])).toEqual({});
+    expect(paceOf([led(120_000, { plannedMs: 0 })])).toEqual({});
+    expect(paceOf([led(49_999)])).toEqual({});
+    expect(paceOf([led(50_000)])['f']).toBeCloseTo(1 + (1 / 5) * -0.5, 3);
+  });
+
+  it('keeps forms apart, and rounds to a thousandth', () => {
+    const paces = paceOf([led(110_000), led(130_000), led(107_000, { formId: 'g' })]);
+    // f: mean 1.2, two samples of six: 1 + 2/6 × 0.2; g: 1 + 1/5 × 0.07.
+    expect(paces).toEqual({ f: 1.067, g: 1.014 });
+  });
+
   it('does not unlearn a pace once plans go by it', () => {
     const slow = paceOf(Array.from({ length: 4 }, () => led(120_000)))['f'] ?? 1;
     // The plan now takes the estimate into account, and still the form takes its 120 s.

@@ -1,0 +1,18 @@
+import { historyOf, type History } from '.';
+
+const history: History = {
+  groups: { monday: { recent: [['crane-stands']], known: ['crane-stands'] } },
+  myself: { recent: [], known: ['shaking'] },
+  pace: {},
+};
+
+describe('what the log tells of those a practice is for', () => {
+  it('is that of the group, or of oneself where it is for nobody', () => {
+    expect(historyOf(history, 'monday').known).toEqual(['crane-stands']);
+    expect(historyOf(history, null).known).toEqual(['shaking']);
+  });
+
+  it('is nothing yet of a group that was never led', () => {
+    expect(historyOf(history, 'friday')).toEqual({ recent: [], known: [] });
+  });
+});
