@@ -22,13 +22,6 @@ export const formFileSchema = z
           message: `"${form.id}" is used twice`,
         });
       seen.add(form.id);
-      const { least, usual, most } = form.repetitions;
-      if (least > usual || usual > most)
-        context.addIssue({
-          code: 'custom',
-          path: ['forms', index, 'repetitions'],
-          message: `least, usual and most must rise, got ${least}, ${usual}, ${most}`,
-        });
     });
   });
 const KIND = { format: FORM_FORMAT, version: FORM_VERSION, schema: formFileSchema } as const;

@@ -110,6 +110,10 @@ describe('the practice file', () => {
     expect(problem('')).toMatchObject({ code: 'not-json' });
     expect(problem('x'.repeat(LARGEST_FILE_BYTES + 1))).toMatchObject({ code: 'too-large' });
     expect(problem(`${'['.repeat(5000)}${']'.repeat(5000)}`)).toMatchObject({ code: 'too-deep' });
+    // Twenty deep is read on (and found to be no practice), one deeper is not.
+    const nested = (depth: number) => `${'['.repeat(depth - 1)}0${']'.repeat(depth - 1)}`;
+    expect(problem(nested(20))).toMatchObject({ code: 'other-format' });
+    expect(problem(nested(21))).toMatchObject({ code: 'too-deep' });
     expect(readPracticeFile(`\uFEFF${writePracticeFile(made(1))}`).ok).toBe(true);
   });
 

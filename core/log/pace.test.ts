@@ -23,6 +23,7 @@ describe('the pace a log tells', () => {
   it('learns nothing of what was disturbed, not planned, or over in less than half its time', () => {
     expect(paceOf([led(120_000, { undisturbed: false })])).toEqual({});
     expect(paceOf([led(120_000, { plannedMs: 0 })])).toEqual({});
+    expect(paceOf([led(1, { plannedMs: 1 })])).toEqual({ f: 1 });
     expect(paceOf([led(49_999)])).toEqual({});
     expect(paceOf([led(50_000)])['f']).toBeCloseTo(1 + (1 / 5) * -0.5, 3);
   });

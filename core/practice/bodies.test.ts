@@ -60,6 +60,20 @@ describe('the body of a practice', () => {
     expect(lanes.at(-1)?.atMs).toBeLessThanOrEqual(timeline.totalMs);
   });
 
+  it('has a point for a stroke however short, and none closer together than asked', () => {
+    const short = timeline.events.find((event) => (movements[event.index]?.keys.length ?? 0) > 1);
+    if (!short) throw new Error('expected a stroke that moves');
+    const alone = (lengthMs: number, stepMs: number) =>
+      bodyLanes({ ...timeline, events: [{ ...short, startMs: 1000, lengthMs }] }, movements, stepMs).map(
+        ({ atMs }) => atMs,
+      );
+    // Shorter than a step: one point, where it ends.
+    expect(alone(500, 700)).toEqual([1500]);
+    // With room for two: half way, and where it ends.
+    expect(alone(1400, 700)).toEqual([1700, 2400]);
+    expect(alone(1399, 700)).toEqual([2399]);
+  });
+
   it('sits all through a seated practice', () => {
     const seated = composed(12, 'seated');
     const line = compile(seated);

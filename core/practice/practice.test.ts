@@ -14,6 +14,7 @@ import {
   type NewItem,
   type Practice,
 } from '.';
+import { extentOf } from './bounds';
 import { PACE_KINDS, breathSec, paceKind } from '../breath';
 import { STANCE_CHANGE_SEC } from '../time';
 import { DEFAULT_CUSTOMS } from '../customs';
@@ -357,6 +358,41 @@ describe('the bounds of a practice', () => {
       },
     };
     expect(beyondBounds(slow)).toMatch(/about 8 hours; a practice lasts at most 6/);
+  });
+
+  it('reckon an item stroke by stroke, worked by hand', () => {
+    const two: Form = {
+      ...form('shaking'),
+      sides: 'alternating',
+      entry: [{ breath: 'free', cue: 'x', seconds: 4 }],
+      cycle: [
+        { breath: 'in', cue: 'x' },
+        { breath: 'free', cue: 'x', seconds: 3 },
+      ],
+      exit: [{ breath: 'out', cue: 'x' }],
+    };
+    const laid = { formId: 'shaking', variant: 'full' as const, repetitions: 5, stretch: 1.5 };
+    // Around: 4 s and a breath of 10 × 1.5; a cycle of 15 + 3 s, five times on two sides; a hold on each, and quiet once.
+    expect(extentOf({ ...laid, holdSec: 6, quietSec: 20 }, two)).toEqual({
+      strokes: 2 + 2 * 10,
+      sec: 19 + 18 * 10 + 6 * 2 + 20,
+    });
+    expect(extentOf(laid, { ...two, sides: 'symmetric' })).toEqual({ strokes: 2 + 2 * 5, sec: 19 + 18 * 5 });
+  });
+
+  it('let through what is just within them', () => {
+    const laid = (repetitions: number, seconds: number) => {
+      const one = practice([item('shaking', { repetitions })]);
+      const cycle = [{ breath: 'free' as const, cue: 'x', seconds }];
+      return beyondBounds({
+        ...one,
+        forms: { shaking: { ...form('shaking'), entry: [], exit: [], cycle } },
+        items: one.items.map((entry) => ({ ...entry, quietSec: 0, holdSec: 0 })),
+      });
+    };
+    // Six hours are 21,600 s: 72 times five minutes.
+    expect(laid(72, 300)).toBeUndefined();
+    expect(laid(73, 300)).toMatch(/about 6 hours/);
   });
 
   it('are the same at the door, at the table and in the reckoning: refused, unchanged, thrown', () => {

@@ -208,6 +208,10 @@ describe('speech', () => {
     const cue = 'Wrists float up to the shoulders.';
     expect(cueFit(cue, { breath: 'in', sec: 2 / 1.05 }).fits).toBe(true);
     expect(cueFit(cue, { breath: 'in', sec: 1.9 }).fits).toBe(false);
+    for (const breath of ['out', 'hold'] as const) {
+      expect(cueFit(cue, { breath, sec: 2 / 1.05 }).fits).toBe(true);
+      expect(cueFit(cue, { breath, sec: 1.9 }).fits).toBe(false);
+    }
     expect(cueFit(cue, { breath: 'free', sec: 2 / 1.5 }).fits).toBe(true);
     expect(cueFit(cue, { breath: 'free', sec: 1.33 }).fits).toBe(false);
     expect(cueFit(cue, { breath: 'in', sec: 3 }, 75).fits).toBe(false);
