@@ -103,6 +103,9 @@ describe('the practice file', () => {
       found: 'something.else',
       wanted: 'navuren.practice',
     });
+    expect(problem(JSON.stringify({ format: 'x'.repeat(99), version: 1 }))).toMatchObject({
+      found: 'x'.repeat(60),
+    });
     expect(problem('[]')).toMatchObject({ code: 'other-format' });
     expect(problem('null')).toMatchObject({ code: 'other-format' });
     expect(problem(changed((file) => (file.version = 7)))).toEqual({ code: 'newer', version: 7, reads: 1 });
