@@ -30,6 +30,18 @@ describe('the body of a practice', () => {
     });
   });
 
+  it('goes through every posture of a stroke, as often as it pulses', () => {
+    const strokes = timeline.events.filter(({ stroke }) => (stroke?.postures ?? []).length > 0);
+    expect(strokes.length).toBeGreaterThan(10);
+    for (const { index, stroke } of strokes)
+      expect(movements[index]?.keys).toHaveLength(
+        1 + (stroke?.postures?.length ?? 0) * (stroke?.rounds ?? 1),
+      );
+    expect(strokes.some(({ stroke }) => stroke?.rounds === undefined && stroke?.postures?.length === 1)).toBe(
+      true,
+    );
+  });
+
   it('never jumps: a hand moves less than it could within a fifth of a second', () => {
     let before: ReturnType<typeof solveGoals> | undefined;
     for (const event of timeline.events.slice(0, 60))

@@ -92,9 +92,7 @@ describe('a practice laid out in time', () => {
     expect([laid([item({ familiarity: 'taught' })]).events[0]?.lengthMs, first?.lengthMs]).toEqual([
       10_000, 9000,
     ]);
-    expect(told(laid([item({ stretch: 2, repetitions: 1 })]))[2]).toBe(
-      '10 cycle 0 of 1 11',
-    );
+    expect(told(laid([item({ stretch: 2, repetitions: 1 })]))[2]).toBe('10 cycle 0 of 1 11');
     expect(told(laid([item({ omitHolds: true, repetitions: 1 })]))).toEqual([
       '0 setup 4',
       '4 entry 0 of 0 3',
