@@ -6,11 +6,11 @@ export const missingHinge: Rule = {
   find: ({ items, practice }) =>
     practice.brief.minutes < 15
       ? []
-      : items.flatMap(({ item, form, quietSec }, index) => {
+      : items.flatMap(({ item, form }, index) => {
           const before = items[index - 1];
           if (!before || before.item.hinge || item.hinge) return [];
           const meet = [before.item.role, item.role].toSorted().join() === 'clear,nourish';
-          if (!meet || before.quietSec >= 10 || quietSec < 0) return [];
+          if (!meet || before.quietSec >= 10) return [];
           return [
             {
               weight: 'consider' as const,
