@@ -1,3 +1,4 @@
+import { readdirSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import { REPERTOIRE } from '../core/forms';
 import { test } from './test';
@@ -22,6 +23,11 @@ const ROOMS = [
   '/sheet/before-the-rounds',
   '/lead/before-the-rounds',
 ];
+
+test('every room there is, is walked here', () => {
+  const rooms = readdirSync('app/(rooms)', { withFileTypes: true }).filter((entry) => entry.isDirectory());
+  for (const { name } of rooms) expect(ROOMS.some((path) => path.startsWith(`/${name}`))).toBe(true);
+});
 
 async function openRoom(page: Page, path: string): Promise<void> {
   await page.goto(path);

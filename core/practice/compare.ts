@@ -23,6 +23,12 @@ const TOLD_OF_ITEMS = [
 ] as const satisfies readonly (keyof Item)[];
 export type ToldOfItem = (typeof TOLD_OF_ITEMS)[number];
 
+/** What is not told; a field that is in neither list does not compile. */
+type UntoldOfItem = 'id' | 'reasons' | 'hinge' | 'logPace';
+const EVERY_FIELD_IS_DECIDED: Exclude<keyof Item, ToldOfItem | UntoldOfItem> extends never ? true : never =
+  true;
+void EVERY_FIELD_IS_DECIDED;
+
 /** One line of two running orders laid side by side: the same item in both, or an item only one of them has. */
 export interface ComparedLine {
   readonly mine: Item | undefined;

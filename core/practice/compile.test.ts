@@ -117,6 +117,14 @@ describe('a practice laid out in time', () => {
     ).toBe(30_000);
   });
 
+  it('settles for a second too, and not at all where nothing is to settle', () => {
+    const settles = (settleSec: number) =>
+      laid([item({ repetitions: 1 })], { plain: { ...FORM, settleSec } }).events.filter(
+        ({ kind }) => kind === 'settle',
+      ).length;
+    expect([settles(0), settles(1)]).toEqual([0, 1]);
+  });
+
   it('announces no hinge, and of a lesson only the first step', () => {
     const setups = (over: Partial<Item>): number =>
       laid([item(over)]).events.filter(({ kind, cue }) => kind === 'setup' && cue === 'Plain').length;

@@ -161,6 +161,50 @@ describe('rules at their thresholds', () => {
     ]);
   });
 
+  it('repetitions of a pin: mended where the form’s own steps reach them', () => {
+    const notes = (repetitions: number, wanted: number) =>
+      notesOf({
+        lines: [one({ over: { repetitions } })],
+        brief: { pins: [{ formId: MIST, repetitions: wanted }] },
+      }).filter(({ said }) => said.code === 'asked-times');
+    expect(notes(3, 3)).toEqual([]);
+    expect(notes(3, 5)[0]?.mend).toMatchObject({
+      said: { code: 'do-times', times: 5 },
+      edits: [{ steps: 2 }],
+    });
+    expect(notes(5, 3)[0]?.mend).toMatchObject({ edits: [{ steps: -2 }] });
+    // A form done in threes is never brought to five.
+    const inThrees = notesOf({
+      lines: [
+        one({
+          form: { repetitions: { least: 3, usual: 3, most: 9, multipleOf: 3 } },
+          over: { repetitions: 3 },
+        }),
+      ],
+      brief: { pins: [{ formId: MIST, repetitions: 5 }] },
+    }).filter(({ said }) => said.code === 'asked-times');
+    expect(inThrees[0]?.mend).toBeUndefined();
+  });
+
+  it('schools: only what is there is of another school, and virtues only where words name them', () => {
+    const written = { virtueSchool: 'modern' as never };
+    expect(says('other-school', { lines: [one()], written: { animalSchool: 'neijing' as never } })).toBe(
+      false,
+    );
+    expect(says('other-school', { lines: [one()], written })).toBe(false);
+    const said = (cue: string) =>
+      says('foreign-virtue', { lines: [one({ over: { cues: { setup: cue } } })] });
+    expect([said('Let it settle.'), said('Nothing is named here, only the breath.')]).toEqual([false, false]);
+  });
+
+  it('what is announced comes', () => {
+    const announced = (cue: string) =>
+      says('announced-and-absent', { lines: [one({ over: { cues: { setup: cue } } })] });
+    expect(announced('Next the “Swallow”.')).toBe(true);
+    expect(announced(`Next the “${form(MIST).name}”.`)).toBe(false);
+    expect(announced('Now comes a breath.')).toBe(false);
+  });
+
   it('layers: each wants a repetition of its own; a form in parts wants parts', () => {
     const layered = (repetitions: number) =>
       says('layers-left', { lines: [one({ over: { repetitions, layers: ['legs', 'hands', 'breath'] } })] });

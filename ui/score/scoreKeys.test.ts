@@ -16,7 +16,7 @@ const KEYS = ['+', '=', '-', '0', ' ', 'ArrowRight', 'ArrowLeft', 'Enter'];
 
 function pressed(
   key: string,
-  { markMs = 20_000, atMs = markMs, isPointing = false, pxPerMs = 0.1 } = {},
+  { markMs = 20_000, atMs = 20_000, isPointing = false, pxPerMs = 0.1 } = {},
 ): readonly string[] {
   const did: string[] = [];
   const zoom = {

@@ -122,6 +122,9 @@ describe('what is shipped', () => {
   it('keeps every id it has ever had', () => {
     const ids = REPERTOIRE.map((form) => form.id);
     expect(SHIPPED_IDS.filter((id) => !ids.includes(id))).toEqual([]);
+    // A new form joins the list, so that it is never lost again.
+    const listed: readonly string[] = SHIPPED_IDS;
+    expect(ids.filter((id) => !listed.includes(id))).toEqual([]);
   });
 
   it('names a known source on every form', () => {
