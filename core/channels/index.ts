@@ -9,6 +9,7 @@ export type { MeasureId, PersonMeasures } from './measures';
 export { vertebraLevel } from './place';
 export type { SkinPlace } from './place';
 export { cautionsOfPoint } from './cautions';
+export type { PointCaution } from './cautions';
 export {
   CHANNELS_OF_ORGANS,
   childPoint,

@@ -294,7 +294,3 @@ export function openCautions(
       !(caution.remedy === 'exhale-by-mouth' && done.exhaleByMouth),
   );
 }
-
-/** For everyone, whatever they know of themselves. */
-export const FOR_EVERYONE =
-  'Stop on pain, dizziness, chest discomfort or breathlessness, and seek care. Your own clinician decides what is right for you.';

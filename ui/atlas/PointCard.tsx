@@ -1,5 +1,6 @@
 'use client';
 
+import { pointCautionText } from '@/ui/words/pointCautions';
 import { keysOf } from '@/core/lists/lists';
 import {
   cautionsOfPoint,
@@ -166,8 +167,8 @@ export function PointCard({ code, person, reaching, onPoint, onForm }: Props) {
         <span className="quiet">Practice turns to it for</span> {row.use}.
       </p>
       {cautionsOfPoint(code).map((caution) => (
-        <p key={caution.say} className="watch">
-          {caution.say}
+        <p key={caution} className="watch">
+          {pointCautionText(caution)}
         </p>
       ))}
       <Forms reaching={reaching} onForm={onForm} />

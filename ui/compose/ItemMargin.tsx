@@ -3,7 +3,8 @@
 import { otherSide } from '@/core/body/sides';
 import dynamic from 'next/dynamic';
 import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
-import { cautionsOf, openCautions, FOR_EVERYONE, type ConditionId } from '@/core/people';
+import { cautionsOf, openCautions, type ConditionId } from '@/core/people';
+import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import type { ItemAccount } from '@/core/compose';
 import { grouped } from '@/ui/words/cautions';

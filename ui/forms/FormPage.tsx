@@ -11,7 +11,8 @@ import {
   type Stroke,
   type VariantId,
 } from '@/core/forms';
-import { cautionsOf, FOR_EVERYONE } from '@/core/people';
+import { cautionsOf } from '@/core/people';
+import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { soundOf } from '@/core/sounds';
 import { MovingFigure } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';

@@ -1,5 +1,6 @@
 import { asksOf } from '@/core/forms';
-import { FOR_EVERYONE, type ConditionId } from '@/core/people';
+import type { ConditionId } from '@/core/people';
+import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
 import { careOf, careText } from '@/ui/words/cautions';
 import { breathWords, sideWords, type SideSeen } from '@/ui/words/lead';

@@ -94,3 +94,7 @@ const SENTENCES: Readonly<Record<CautionCode, string>> = {
 };
 
 export const cautionText = (code: CautionCode): string => SENTENCES[code];
+
+/** For everyone, whatever they know of themselves. */
+export const FOR_EVERYONE =
+  'Stop on pain, dizziness, chest discomfort or breathlessness, and seek care. Your own clinician decides what is right for you.';

@@ -1,8 +1,10 @@
+import { POINT_CAUTIONS } from '@/core/channels/cautions';
 import { CAUTION_CODES } from '@/core/people';
 import { RULE_IDS, RULES, type NoteCode, type NoteSaid, type NoteSays } from '@/core/review';
 import { DEEDS } from '@/core/forms/checks/claims/evidence';
 import { cautionText } from './cautionSentences';
 import { measuredText } from './deeds';
+import { pointCautionText } from './pointCautions';
 import { mendText, noteText, ruleWhy } from './margin';
 
 /** One of everything the margin can say, and the sentence it makes of it. */
@@ -90,6 +92,14 @@ describe('what the margin says', () => {
 describe('what is to be minded', () => {
   it('is a sentence for every code, and no two are the same', () => {
     const said = CAUTION_CODES.map(cautionText);
+    for (const sentence of said) expect(sentence).toMatch(/^[A-Z].*\.$/s);
+    expect(new Set(said).size).toBe(said.length);
+  });
+});
+
+describe('what is to be minded at a point', () => {
+  it('is a sentence, and no two are the same', () => {
+    const said = POINT_CAUTIONS.map(({ caution }) => pointCautionText(caution));
     for (const sentence of said) expect(sentence).toMatch(/^[A-Z].*\.$/s);
     expect(new Set(said).size).toBe(said.length);
   });
