@@ -2,7 +2,7 @@ import { asksOf } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
-import { careOf, careText } from '@/ui/words/cautions';
+import { careOf } from '@/ui/words/cautions';
 import { breathWords, sideWords, type SideSeen } from '@/ui/words/lead';
 
 interface Props {
@@ -17,11 +17,14 @@ interface Props {
   readonly isKept: boolean;
 }
 
-/** What must be minded at this form, in at most two sentences. */
+/**
+ * What must be minded at this form, in at most two sentences. The screen may be seen by all: nobody’s condition is named
+ * on it, only what is done.
+ */
 function careHere(practice: Practice, item: Item, conditions: Props['conditions']): readonly string[] {
   const form = formOf(practice, item);
   const weights = conditions === undefined ? (['avoid'] as const) : undefined;
-  const cautions = careOf(form, item.variant, conditions, weights).map(careText);
+  const cautions = careOf(form, item.variant, conditions, weights).map(({ say }) => say);
   const armsUp = asksOf(form, item.variant).armsAboveShoulders;
   return [...cautions, ...(armsUp ? ['Arms up only as long as is easy.'] : [])].slice(0, 2);
 }

@@ -1,0 +1,123 @@
+import { createElement } from 'react';
+import { renderToStaticMarkup } from 'react-dom/server';
+import { PLAIN_BRIEF } from '@/core/brief';
+import { hasVariant, REPERTOIRE, VARIANTS, type Form, type VariantId } from '@/core/forms';
+import { CONDITION_IDS, CONDITIONS } from '@/core/people';
+import { compile, type Practice } from '@/core/practice';
+import { Now } from './Now';
+
+function led(form: Form, variant: VariantId = 'full'): Practice {
+  return {
+    name: 'Led',
+    brief: PLAIN_BRIEF,
+    customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
+    seed: 1,
+    items: [
+      {
+        id: 'one',
+        formId: form.id,
+        variant,
+        role: 'nourish',
+        repetitions: form.repetitions.usual,
+        stretch: 1,
+        firstSide: 'left',
+        familiarity: 'known',
+        omitHolds: false,
+        exhaleByMouth: false,
+        hinge: false,
+        reasons: [],
+      },
+    ],
+    forms: { [form.id]: form },
+  };
+}
+const formOf = (id: string): Form => {
+  const form = REPERTOIRE.find((one) => one.id === id);
+  if (!form) throw new RangeError(id);
+  return form;
+};
+type NowProps = Parameters<typeof Now>[0];
+function shown(practice: Practice, eventIndex: number, over: Partial<NowProps> = {}): string {
+  const timeline = compile(practice);
+  const event = timeline.events[eventIndex];
+  const [item] = practice.items;
+  if (!event || !item) throw new RangeError('expected an event of an item');
+  return renderToStaticMarkup(
+    createElement(Now, {
+      practice,
+      timeline,
+      event,
+      item,
+      conditions: undefined,
+      sideSeen: 'own',
+      started: true,
+      isKept: true,
+      ...over,
+    }),
+  );
+}
+const firstStroke = (practice: Practice): number =>
+  compile(practice).events.findIndex(({ part, repetition }) => part === 'cycle' && repetition === 1);
+
+describe('what Lead shows now', () => {
+  const bow = led(formOf('brocade-draw-the-bow'));
+
+  it('is the breath, the repetition, the side and the words, and what follows at once', () => {
+    const text = shown(bow, firstStroke(bow));
+    expect(text).toContain('Breathe in');
+    expect(text).toContain('1 of 3');
+    expect(text).toContain('left side, then right');
+    expect(text).toContain('Arms cross at the chest, weight low.');
+    expect(text).toContain('then breathe out');
+    expect(text).toContain('Draw the bow to the left; eyes far away.');
+  });
+
+  it('tells a leader who faces the group which side to move', () => {
+    expect(shown(bow, firstStroke(bow), { sideSeen: 'facing' })).toContain(
+      'their left, then right — you move your right',
+    );
+  });
+
+  it('says before it begins when to stop, and that this browser keeps nothing where it does not', () => {
+    const before = shown(bow, 0, { started: false });
+    expect(before).toContain('Stop on pain, dizziness');
+    expect(shown(bow, 0)).not.toContain('Stop on pain');
+    expect(shown(bow, 0)).not.toContain('keeps nothing');
+    expect(shown(bow, 0, { isKept: false })).toContain('do not reload before the class is in the log');
+  });
+
+  it('minds what the people here have to mind, in two sentences at most, and never names what anyone has', () => {
+    const labels = CONDITIONS.map(({ label }) => label.toLowerCase());
+    let minded = 0;
+    for (const form of REPERTOIRE)
+      for (const variant of VARIANTS.filter((one) => hasVariant(form, one))) {
+        const practice = led(form, variant);
+        const quiet = shown(practice, 0, { conditions: [] });
+        const text = shown(practice, 0, { conditions: CONDITION_IDS });
+        if (text.length > quiet.length) minded += 1;
+        // The form’s own words of care may speak of a condition to all; the people’s may not be told by them.
+        const own = form.cautions.join(' ').toLowerCase();
+        for (const label of labels.filter((one) => !own.includes(one)))
+          expect({
+            id: form.id,
+            variant,
+            label,
+            isNamed: text.toLowerCase().includes(`with ${label}`),
+          }).toEqual({
+            id: form.id,
+            variant,
+            label,
+            isNamed: false,
+          });
+        expect(
+          (text.match(/class="quiet text-\[clamp\(1rem[^>]*>([^<]*)</)?.[1] ?? '').split(/[.!] /).length,
+        ).toBeLessThan(7);
+      }
+    expect(minded).toBeGreaterThan(50);
+  });
+
+  it('asks for arms up only as long as is easy', () => {
+    expect(shown(led(formOf('brocade-hold-up-the-sky')), 0)).toContain('Arms up only as long as is easy.');
+    expect(shown(led(formOf('belly-breathing')), 0)).not.toContain('Arms up');
+  });
+});
