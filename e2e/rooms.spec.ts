@@ -178,8 +178,11 @@ test('customs refuse what cannot be, keep what was typed, and save what can', as
   await page.getByLabel('standard set').check();
   await page.getByRole('link', { name: 'Shelf' }).first().click();
   await expect(page).toHaveURL(/\/shelf/);
-  await page.goto('/customs');
-  await expect(page.getByLabel('standard set')).toBeChecked();
+  // What goes off on leaving may reach the server a moment after this page has asked for it.
+  await expect(async () => {
+    await page.goto('/customs');
+    await expect(page.getByLabel('standard set')).toBeChecked({ timeout: 1000 });
+  }).toPass();
 });
 
 test('two windows on the customs never undo each other unseen', async ({ page, context }) => {
