@@ -47,8 +47,7 @@ export const Score = memo(function Score(props: Props) {
   const selectedStart = timeline.items.find((span) => span.itemId === selectedId)?.startMs;
   useEffect(() => {
     if (selectedStart !== undefined) show(selectedStart);
-    // Only when another is chosen: an edit must not pull the score away under the hand.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- only when another is chosen: an edit must not pull the score away under the hand
   }, [selectedId]);
 
   const pointed = (event: PointerEvent): void => {
