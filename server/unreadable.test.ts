@@ -16,7 +16,7 @@ import { orUnreadable, partRows, rawOf, UnreadableDocument } from './unreadable'
 
 const golden = (kind: string, file: string): Readonly<Record<string, unknown>> =>
   JSON.parse(readFileSync(`core/documents/${kind}/golden/${file}.json`, 'utf8'));
-const { documentVersion: _version, ...practiceData } = golden('practice', 'v2-pins');
+const { documentVersion: _version, ...practiceData } = golden('practice', 'v3-stays');
 const practice = practiceSchema.parse(practiceData);
 const AT = Date.UTC(2026, 10, 28);
 

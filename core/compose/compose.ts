@@ -58,13 +58,15 @@ function assemble(model: Model, selection: Selection, seed: number): Practice {
   return {
     name: 'Untitled practice',
     brief: asking.brief,
-    customs: practiceCustoms(asking.customs),
+    customs: practiceCustoms(asking),
     seed,
     items,
     forms: Object.fromEntries(forms),
   };
 }
 
+/** The breath gives where it can; what keeps its pace whatever it is asked leaves more to the others, round by round. */
+const SETTLING_ROUNDS = 8;
 const SLOWEST = 1.3;
 const QUICKEST = 0.78;
 
@@ -76,7 +78,7 @@ export function settle(
   let settled = practice;
   let timeline = compile(practice);
   const free = new Set(practice.items.filter((item) => !item.kept).map((item) => item.id));
-  for (let round = 0; round < 3 && Math.abs(timeline.totalMs - targetMs) > 400; round += 1) {
+  for (let round = 0; round < SETTLING_ROUNDS && Math.abs(timeline.totalMs - targetMs) > 400; round += 1) {
     const strokesMs = timeline.events
       .filter((event) => event.kind === 'stroke' && free.has(event.itemId))
       .reduce((sum, event) => sum + event.lengthMs, 0);

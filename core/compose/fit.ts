@@ -35,14 +35,20 @@ function choicesOf(practice: Practice, item: Item): readonly Choice[] {
   const pin = practice.brief.pins?.find((one) => one.formId === item.formId);
   if (pin?.repetitions === item.repetitions) return [now];
   const { least, most, multipleOf } = formOf(practice, item).repetitions;
-  const oneMs = lengthAt(1);
-  const moreMs = lengthAt(2) - oneMs;
+  const [oneMs, twoMs] = [lengthAt(1), lengthAt(2)];
+  const moreMs = lengthAt(3) - twoMs;
   const choices: Choice[] = [now];
-  for (let steps = 1; steps <= 12; steps += 1)
+  // What goes on for so many seconds, or is said, has no count to give.
+  const counted = item.forSec === undefined && item.passage === undefined;
+  for (let steps = 1; counted && steps <= 12; steps += 1)
     for (const to of [item.repetitions - steps * multipleOf, item.repetitions + steps * multipleOf])
       if (to >= Math.min(least, item.repetitions) && to <= Math.max(most, item.repetitions) && to >= 1)
         // Many steps on one form cost more than few on several: the change is spread.
-        choices.push({ ms: oneMs + (to - 1) * moreMs, cost: STEP_COST * steps + 0.05 * steps * steps, to });
+        choices.push({
+          ms: to === 1 ? oneMs : twoMs + (to - 2) * moreMs,
+          cost: STEP_COST * steps + 0.05 * steps * steps,
+          to,
+        });
   // An arrival and what the brief asks for are not left out.
   if (item.role !== 'arrive' && !pin) choices.push({ ms: 0, cost: item.hinge ? 2 : LEAVE_COST, to: 0 });
   return choices;
@@ -98,7 +104,7 @@ function leastChange(practice: Practice, targetMs: number): readonly number[] | 
 /** Spreads what is left over the breath of what may be touched. */
 function breathed(practice: Practice, targetMs: number): { practice: Practice; byShare: number } {
   let fitted = practice;
-  for (let round = 0; round < 4; round += 1) {
+  for (let round = 0; round < 8; round += 1) {
     const timeline = compile(fitted);
     const off = targetMs - timeline.totalMs;
     if (Math.abs(off) < 400) break;

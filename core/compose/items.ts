@@ -1,6 +1,8 @@
 import { weight } from './weights';
 import type { Brief } from '../brief';
+import { LONGEST_EXHALE_SEC } from '../breath';
 import type { Customs } from '../customs';
+import { longestExhaleFor } from '../people';
 import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
 import { compile, type Item, type LessonStep, type NewItem, type Practice } from '../practice';
 import type { Allowed, Asking, ItemDraft, People } from './asking';
@@ -11,70 +13,64 @@ export function measured(
   item: ItemDraft,
   repetitions: number,
   brief: Brief,
-  customs: Customs,
+  customs: Practice['customs'],
 ): Practice {
   return {
     name: 'measure',
     brief,
-    customs: practiceCustoms(customs),
+    customs,
     seed: 0,
     items: [{ ...item, id: 'm', repetitions }],
     forms: { [form.id]: form },
   };
 }
 
-export const practiceCustoms = ({
-  outToIn,
-  animalSchool,
-  virtueSchool,
-  soundSchool,
-  wordsPerMin,
-}: Customs): Practice['customs'] => ({
-  outToIn,
-  animalSchool,
-  virtueSchool,
-  soundSchool,
-  wordsPerMin,
-});
+/** What a practice takes from the customs of its teacher, and from who it is for. */
+export function practiceCustoms({
+  customs: { outToIn, animalSchool, virtueSchool, soundSchool, wordsPerMin },
+  people,
+  brief,
+}: Pick<Asking, 'customs' | 'people' | 'brief'>): Practice['customs'] {
+  const longestExhaleSec = longestExhaleFor(people.conditions, brief.familiarity);
+  return {
+    outToIn,
+    animalSchool,
+    virtueSchool,
+    soundSchool,
+    wordsPerMin,
+    ...(longestExhaleSec < LONGEST_EXHALE_SEC.anyone ? { longestExhaleSec } : {}),
+  };
+}
 
-/** Time with one repetition that no breath changes, time that the breath stretches, and that of one more. */
+/** How long an item is done once and twice, and how much each repetition more takes, ms. */
 export interface TimeLine {
-  readonly fixedMs: number;
-  readonly breathMs: number;
+  readonly onceMs: number;
+  readonly twiceMs: number;
   readonly moreMs: number;
 }
 
 /** Time lines already measured, by form and by all that its time depends on: a redraft asks for the same ones. */
 export const measuredLines = new WeakMap<Form, Map<string, TimeLine>>();
 
-export function timeLine(form: Form, item: ItemDraft, brief: Brief, customs: Customs): TimeLine {
-  const plain = { ...item, stretch: 1 };
-  const { reasons, logPace, ...depends } = plain;
+export function timeLine(form: Form, item: ItemDraft, brief: Brief, customs: Practice['customs']): TimeLine {
+  const { reasons, logPace, ...depends } = item;
   void [reasons, logPace];
-  const asked = JSON.stringify([
-    depends,
-    brief.breathsPerMin,
-    customs.outToIn,
-    customs.soundSchool,
-    customs.wordsPerMin,
-  ]);
+  const asked = JSON.stringify([depends, brief.breathsPerMin, customs]);
   const lines = measuredLines.get(form) ?? new Map<string, TimeLine>();
   measuredLines.set(form, lines);
   const known = lines.get(asked);
   if (known) return known;
-  const one = compile(measured(form, plain, 1, brief, customs));
-  const two = compile(measured(form, plain, 2, brief, customs));
-  const breathMs = one.events.reduce((sum, event) => sum + (event.kind === 'stroke' ? event.lengthMs : 0), 0);
-  const line = { fixedMs: one.totalMs - breathMs, breathMs, moreMs: two.totalMs - one.totalMs };
+  const [onceMs, twiceMs, thriceMs] = [1, 2, 3].map(
+    (repetitions) => compile(measured(form, item, repetitions, brief, customs)).totalMs,
+  ) as [number, number, number];
+  const line = { onceMs, twiceMs, moreMs: thriceMs - twiceMs };
   lines.set(asked, line);
   return line;
 }
 
-export const lengthMs = (
-  { fixedMs, breathMs, moreMs }: TimeLine,
-  repetitions: number,
-  stretch: number,
-): number => fixedMs + stretch * (breathMs + (repetitions - 1) * moreMs);
+/** A gesture made once is shorter than its share of several, so once is measured by itself. */
+export const lengthMs = ({ onceMs, twiceMs, moreMs }: TimeLine, repetitions: number): number =>
+  repetitions === 1 ? onceMs : twiceMs + (repetitions - 2) * moreMs;
 
 export function familiarityOf(asking: Asking, role: Role, form: Form): Item['familiarity'] {
   // Arriving and closing are not taught: everyone knows how to stand and how to end.

@@ -2,13 +2,23 @@ import { entryAt } from '../lists/lists';
 import { themeBlocks } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
 import { asksOf, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
-import { compile, type Item } from '../practice';
+import { compile, type Item, type Practice } from '../practice';
 import { seededRandom } from '../random';
 import { STANCE_CHANGE_SEC } from '../time';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
 import { HEART, partsOf, type Part, type Weighing } from './criteria';
-import { doseOf, itemDraft, lengthMs, longPoints, measured, timeLine, waysOf, type Way } from './items';
+import {
+  doseOf,
+  itemDraft,
+  lengthMs,
+  longPoints,
+  measured,
+  practiceCustoms,
+  timeLine,
+  waysOf,
+  type Way,
+} from './items';
 import { deepBits, loosenedBy } from './joints';
 import { placesOf, type Place } from './places';
 import { planSections, type SectionPlan } from './plan';
@@ -133,6 +143,7 @@ interface Ground {
   readonly unitMs: number;
   readonly totalUnits: number;
   readonly strength: (id: StrengthId) => number;
+  readonly practiceCustoms: Practice['customs'];
 }
 
 const unitsIn = ({ unitMs }: Pick<Ground, 'unitMs'>, ms: number): number =>
@@ -197,6 +208,7 @@ function groundOf(asking: Asking, allowed: readonly Allowed[]): Ground {
     unitMs,
     totalUnits: Math.round((brief.minutes * 60_000) / unitMs),
     strength,
+    practiceCustoms: practiceCustoms(asking),
   };
 }
 
@@ -225,15 +237,16 @@ function waysAt({ allowed: { form }, kept, lesson, pin }: Place, role: Role): re
 function optionsAt(ground: Ground, place: Place, role: Role, draft: ItemDraft, own: number) {
   const { asking, strength } = ground;
   const { form, fitting } = place.allowed;
-  const line = timeLine(form, draft, asking.brief, asking.customs);
   const pace = place.kept ? 1 : draft.stretch;
+  const lineAt = (stretch: number) =>
+    timeLine(form, { ...draft, stretch: stretch * pace }, asking.brief, ground.practiceCustoms);
   const { start } = stanceOf(form, fitting.variant);
   const isUsualStance = start === 'shoulder width' || start === 'chair';
   const changeMs = isUsualStance ? 0 : STANCE_CHANGE_SEC[draft.familiarity] * 1000;
   const asks = asksOf(form, fitting.variant);
   return distinct(
     waysAt(place, role).map((way) => {
-      const ms = lengthMs(line, way.repetitions, way.stretch * pace);
+      const ms = lengthMs(lineAt(way.stretch), way.repetitions);
       const dose = way.dose + longPoints(asks, role, place.lesson, ms);
       return {
         units: unitsIn(ground, ms + changeMs),
@@ -317,9 +330,9 @@ function rangesOf({ unitMs, totalUnits, strength }: Ground, section: SectionPlan
 function hingeUnits(ground: Ground): number {
   const { hinge, asking } = ground;
   if (!hinge) return 0;
-  const { brief, customs } = asking;
   const item = hingeItem(asking, hinge, 'clear');
-  return unitsIn(ground, compile(measured(hinge.form, item, 1, brief, customs)).totalMs);
+  const alone = measured(hinge.form, item, 1, asking.brief, ground.practiceCustoms);
+  return unitsIn(ground, compile(alone).totalMs);
 }
 
 /**

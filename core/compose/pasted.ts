@@ -276,7 +276,7 @@ export function practiceFromLines(asking: Asking, lines: readonly SettledLine[])
   let practice: Practice = {
     name: 'Untitled practice',
     brief: asking.brief,
-    customs: practiceCustoms(asking.customs),
+    customs: practiceCustoms(asking),
     seed: asking.seed,
     items: [],
     forms: {},

@@ -105,7 +105,9 @@ describe('practices of every time', () => {
       const read = readDocument(PRACTICE_DOCUMENT, storedIn(one));
       if (!read.ok) throw new Error(one.file);
       const { totalMs } = compile(read.document);
-      expect(Math.abs(totalMs / 60_000 - read.document.brief.minutes)).toBeLessThan(0.6);
+      // Before version 3 some breaths were led at 20 s; the same practice now keeps its pace, and ends sooner.
+      const offMin = Math.abs(totalMs / 60_000 - read.document.brief.minutes);
+      expect(offMin).toBeLessThan(one.version < 3 ? 1.4 : 0.6);
     }
   });
 

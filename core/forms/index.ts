@@ -18,6 +18,7 @@ export { twinKind } from './model/twins';
 export { searchText } from './asking/search';
 export { exhaleWanted } from './model/exhale';
 export { REPERTOIRE } from './repertoire';
+export { SPOKEN_PASSAGE } from './repertoire/spoken';
 export { restIn, strokePostures } from './writing/embody';
 export {
   measureForm,
@@ -27,6 +28,8 @@ export {
   strokeMovement,
   MEASURED_ASKS,
 } from './measured/measure';
+export { asksAsDone, staySec, stayStroke } from './measured/asAsked';
+export type { DoneSo } from './measured/asAsked';
 export { tellingPosture } from './measured/telling';
 export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';
 export type { Reached, ReachWay } from './measured/reach';

@@ -1,6 +1,7 @@
 import { idsOf } from '../lists/lists';
 import type { Asks, Form, VariantId } from '../forms';
-import { asksOf, stanceOf } from '../forms';
+import { asksAsDone, asksOf, stanceOf, type DoneSo } from '../forms';
+import { LONGEST_EXHALE_SEC } from '../breath';
 import type { PointCode } from '../channels';
 import type { SourceId } from '../sources';
 import type { CautionCode } from './cautionCodes';
@@ -22,6 +23,8 @@ interface ConditionRow {
   readonly id: string;
   readonly label: string;
   readonly rules: readonly CautionRule[];
+  /** The longest exhale they are asked for, s, where it is shorter than anyone's. */
+  readonly longestExhaleSec?: number;
   readonly source: SourceId;
 }
 
@@ -213,10 +216,10 @@ export const CONDITIONS = [
     avoid((asks) => asks.inwardImagery, 'no-intense-inward-imagery'),
     noHolds('no-long-holds'),
   ] },
-  { id: 'panic', label: 'panic', source: 'common-practice', rules: [
+  { id: 'panic', label: 'panic', source: 'common-practice', longestExhaleSec: LONGEST_EXHALE_SEC.short, rules: [
     noHolds('no-holds-no-forced'),
   ] },
-  { id: 'asthma', label: 'asthma or COPD', source: 'common-practice', rules: [
+  { id: 'asthma', label: 'asthma or COPD', source: 'common-practice', longestExhaleSec: LONGEST_EXHALE_SEC.short, rules: [
     noHolds('no-holding-breath-pursed'),
   ] },
   { id: 'vertigo', label: 'migraine or vertigo', source: 'common-practice', rules: [
@@ -249,6 +252,18 @@ export const CONDITIONS = [
 export type ConditionId = (typeof CONDITIONS)[number]['id'];
 export const CONDITION_IDS = idsOf(CONDITIONS);
 
+/** The longest exhale to ask of people, s: shorter for some conditions, and for those who are still being taught. */
+export function longestExhaleFor(
+  conditions: readonly ConditionId[],
+  familiarity: 'known' | 'taught',
+): number {
+  const rows: readonly ConditionRow[] = CONDITIONS.filter((row) => conditions.includes(row.id));
+  return Math.min(
+    familiarity === 'taught' ? LONGEST_EXHALE_SEC.short : LONGEST_EXHALE_SEC.anyone,
+    ...rows.map(({ longestExhaleSec }) => longestExhaleSec ?? LONGEST_EXHALE_SEC.anyone),
+  );
+}
+
 /** One caution for one condition about one form as it would be done. */
 export interface Caution {
   readonly condition: ConditionId;
@@ -259,13 +274,16 @@ export interface Caution {
   readonly remedy: Remedy | undefined;
 }
 
-/** The cautions a form in a variant raises for the given conditions; for all conditions when none are named. */
+/**
+ * The cautions a form in a variant raises for the given conditions; for all conditions when none are named. What it asks
+ * may be more than the form alone: see `asksAsDone`.
+ */
 export function cautionsOf(
   form: Form,
   variant: VariantId,
   conditions: readonly ConditionId[] = CONDITION_IDS,
+  asks: Asks = asksOf(form, variant),
 ): readonly Caution[] {
-  const asks = asksOf(form, variant);
   return CONDITIONS.filter((row) => conditions.includes(row.id)).flatMap((row) =>
     (row.rules as readonly CautionRule[])
       .filter((rule) => rule.when(asks, form, variant))
@@ -285,10 +303,10 @@ export function cautionsOf(
  */
 export function openCautions(
   form: Form,
-  done: { readonly variant: VariantId; readonly omitHolds: boolean; readonly exhaleByMouth: boolean },
+  done: DoneSo & { readonly omitHolds: boolean; readonly exhaleByMouth: boolean },
   conditions: readonly ConditionId[],
 ): readonly Caution[] {
-  return cautionsOf(form, done.variant, conditions).filter(
+  return cautionsOf(form, done.variant, conditions, asksAsDone(form, done)).filter(
     (caution) =>
       !(caution.remedy === 'omit-holds' && done.omitHolds) &&
       !(caution.remedy === 'exhale-by-mouth' && done.exhaleByMouth),

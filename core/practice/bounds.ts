@@ -1,5 +1,6 @@
 import type { Form, VariantId } from '../forms';
 import { cycleOf, entryOf, exitOf } from '../forms/model/variants';
+import type { Stay } from '../time/layout';
 
 /** The most strokes a practice may lay out: ninety minutes of the quickest forms have about 3,000. */
 export const MOST_STROKES = 6000;
@@ -14,21 +15,49 @@ interface Laid {
   readonly variant: VariantId;
   readonly repetitions: number;
   readonly stretch: number;
-  readonly holdSec?: number | undefined;
+  readonly otherRepetitions?: number | undefined;
+  readonly forSec?: number | undefined;
+  readonly passage?: string | undefined;
+  readonly stays?: readonly Stay[] | undefined;
+  readonly talkSec?: number | undefined;
   readonly quietSec?: number | undefined;
 }
+
+/** Characters of a spoken passage to a sentence, and to a second, at the least. */
+const PASSAGE = { charactersASentence: 12, charactersASec: 8 } as const;
 
 /** Strokes and seconds an item lays out, reckoned without laying it out; seconds are no more than a rough bound. */
 export function extentOf(item: Laid, form: Form): { readonly strokes: number; readonly sec: number } {
   const sides = form.sides === 'symmetric' ? 1 : 2;
-  const times = item.repetitions * sides;
   const cycle = cycleOf(form, item.variant);
-  const around = [...entryOf(form, item.variant), ...exitOf(form, item.variant)];
   const secOf = (strokes: typeof cycle): number =>
     strokes.reduce((sum, { seconds }) => sum + (seconds ?? BREATHED_SEC * item.stretch), 0);
+  const cycleSec = secOf(cycle);
+  const isTimed = item.forSec !== undefined && cycle.every(({ breath }) => breath === 'free');
+  const times = isTimed
+    ? Math.max(sides, Math.ceil((item.forSec ?? 0) / cycleSec) + 1)
+    : item.repetitions + (sides === 2 ? (item.otherRepetitions ?? item.repetitions) : 0);
+  const around = [...entryOf(form, item.variant), ...exitOf(form, item.variant)];
+  const spoken = item.passage?.length ?? 0;
+  const stays = (item.stays ?? []).map(({ sec = 0, breaths = 0, on }) => {
+    const often = on === 'each' ? times : sides;
+    return { strokes: often * Math.max(1, 2 * breaths), sec: often * (sec + 2 * BREATHED_SEC * breaths) };
+  });
+  const sumOf = (pick: (stay: { strokes: number; sec: number }) => number): number =>
+    stays.reduce((sum, stay) => sum + pick(stay), 0);
   return {
-    strokes: around.length + cycle.length * times,
-    sec: secOf(around) + secOf(cycle) * times + (item.holdSec ?? 0) * sides + (item.quietSec ?? 0),
+    strokes:
+      around.length +
+      cycle.length * times +
+      sumOf((stay) => stay.strokes) +
+      Math.ceil(spoken / PASSAGE.charactersASentence),
+    sec:
+      secOf(around) +
+      (isTimed ? (item.forSec ?? 0) : cycleSec * times) +
+      sumOf((stay) => stay.sec) +
+      spoken / PASSAGE.charactersASec +
+      (item.talkSec ?? 0) +
+      (item.quietSec ?? 0),
   };
 }
 

@@ -92,14 +92,16 @@ describe('a practice laid out in time', () => {
     expect([laid([item({ familiarity: 'taught' })]).events[0]?.lengthMs, first?.lengthMs]).toEqual([
       10_000, 9000,
     ]);
-    expect(told(laid([item({ stretch: 2, repetitions: 1 })]))[2]).toBe('10 cycle 0 of 1 11');
+    // No breath is led at more than 1.3 times the pace: 13 s, even parts.
+    expect(told(laid([item({ stretch: 2, repetitions: 3 })]))[2]).toBe('10 cycle 0 of 1 6.5');
+    // Once is a gesture: a word of 2 s, and no slower for being the first.
     expect(told(laid([item({ omitHolds: true, repetitions: 1 })]))).toEqual([
-      '0 setup 4',
-      '4 entry 0 of 0 3',
-      '7 cycle 0 of 1 5.5',
-      '12.5 cycle 2 of 1 5.5',
-      '18 exit 0 of 0 1',
-      '19 settle 2',
+      '0 setup 2',
+      '2 entry 0 of 0 3',
+      '5 cycle 0 of 1 5',
+      '10 cycle 2 of 1 5',
+      '15 exit 0 of 0 1',
+      '16 settle 2',
     ]);
   });
 
@@ -107,13 +109,19 @@ describe('a practice laid out in time', () => {
     // Eight syllables are five and a third words of a syllable and a half: 2.67 s at 120 a minute, and 2 s to take them in.
     const events = told(
       laid([
-        item({ repetitions: 1, image: 'One two three four five six sev-en.', quietSec: 20, holdSec: 30 }),
+        item({
+          repetitions: 1,
+          image: 'One two three four five six sev-en.',
+          quietSec: 20,
+          stays: [{ sec: 30, on: 'last' }],
+        }),
       ]),
     );
     expect(events.filter((line) => line.includes('setup'))).toHaveLength(2);
     expect(events.at(-1)).toMatch(/settle 22$/);
     expect(
-      laid([item({ repetitions: 1, holdSec: 30 })]).totalMs - laid([item({ repetitions: 1 })]).totalMs,
+      laid([item({ repetitions: 1, stays: [{ sec: 30, on: 'last' }] })]).totalMs -
+        laid([item({ repetitions: 1 })]).totalMs,
     ).toBe(30_000);
   });
 

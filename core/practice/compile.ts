@@ -1,6 +1,6 @@
 import { entryAt } from '../lists/lists';
 import type { Side } from '../body/sides';
-import type { BreathStroke } from '../breath';
+import type { BreathStroke, Pace } from '../breath';
 import { asksOf, fillCue, nameOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
 import { soundOf } from '../sounds';
 import { beyondBounds } from './bounds';
@@ -10,9 +10,11 @@ import { type Item, type Practice } from './model';
 import {
   asideOf,
   FIRST_REPETITION,
+  isGestureOnce,
   repetitionsOf,
   saidSec,
   STANCE_CHANGE_SEC,
+  WORD_SEC,
   type Doing,
   type FormPart,
   type LaidStroke,
@@ -46,6 +48,8 @@ export interface TimelineEvent {
   readonly repetitions: number;
   /** The stroke done, for its postures; none while standing by. */
   readonly stroke: Stroke | undefined;
+  /** A posture stayed in, put in by hand. */
+  readonly isStay: boolean;
   /** Done on the second side (mirrored), or the second way of a circle. */
   readonly second: boolean;
   /** Breath counted from the beginning of the practice (each inhale starts one); 0 before the first. */
@@ -93,24 +97,26 @@ interface ItemContext {
 
 const toMs = (seconds: number): number => Math.round(seconds * 1000);
 
-function strokeEvent({ item, form, sound }: ItemContext, laid: LaidStroke): Draft {
-  const { part, index, side, way, isSecond, pass, repetition, stroke } = laid;
+function strokeEvent({ item, form, sound }: ItemContext, laid: LaidStroke, repetitions: number): Draft {
+  const { part, index, side, way, isSecond, pass, repetition, stroke, breath, isStay } = laid;
+  const written = isStay ? stroke.cue : (item.cues?.[`${part}-${index}`] ?? stroke.cue);
   return {
     kind: 'stroke',
     lengthMs: toMs(laid.sec),
-    breath: stroke.breath,
+    breath,
     exhale: item.exhaleByMouth ? 'mouth' : form.exhale,
-    cue: fillCue(item.cues?.[`${part}-${index}`] ?? stroke.cue, { side, way }, sound),
+    cue: fillCue(written, { side, way }, sound),
     part,
     strokeIndex: index,
     side,
     way,
     pass,
     stroke,
+    isStay,
     second: isSecond,
     repetition,
-    repetitions: item.repetitions,
-    startsBreath: stroke.breath === 'in',
+    repetitions,
+    startsBreath: breath === 'in',
   };
 }
 
@@ -127,6 +133,7 @@ function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string)
     way: undefined,
     pass: 0,
     stroke: undefined,
+    isStay: false,
     second: false,
     repetition: 0,
     repetitions: 0,
@@ -177,31 +184,39 @@ function runsOf(context: ItemContext): readonly Draft[] {
   ]);
 }
 
-/** The posture a form ends in, held while the breath comes and goes. */
-function heldEnd({ item }: ItemContext, last: Draft | undefined): readonly Draft[] {
-  const { holdSec } = item;
-  if (!holdSec || !last?.stroke) return [];
-  const cue = 'Stay here; let the breath come and go.';
-  const ends = last.stroke.postures?.slice(-1);
-  const stroke: Stroke = { breath: 'free', cue, seconds: holdSec, ...(ends ? { postures: ends } : {}) };
-  return [{ ...talk('settle', holdSec, cue), kind: 'stroke', stroke, second: last.second }];
-}
-
 /** The repetitions, each layer of a form announced as it is added; until the breath is, it is left to itself. */
 function runOf(context: ItemContext): readonly Draft[] {
   const { item, form, doing } = context;
   const layers = item.layers ?? [];
   const untilBreath = layers.indexOf('breath') + 1;
   const events: Draft[] = [];
+  const laidOut = repetitionsOf(form, item.variant, item.repetitions, doing);
+  const counts = new Map<number, number>();
+  for (const { pass, repetition } of laidOut) counts.set(pass, Math.max(repetition, counts.get(pass) ?? 0));
   let said = 0;
-  for (const laid of repetitionsOf(form, item.variant, item.repetitions, doing)) {
+  for (const laid of laidOut) {
     const layer = laid.pass === 0 && laid.repetition > said ? layers[laid.repetition - 1] : undefined;
     said = Math.max(said, laid.repetition);
     if (layer) events.push(talk('setup', LAYER_SEC, LAYER_CUES[layer]));
-    const event = strokeEvent(context, laid);
+    const event = strokeEvent(context, laid, counts.get(laid.pass) ?? 0);
     events.push(laid.repetition < untilBreath ? { ...event, breath: 'free', startsBreath: false } : event);
   }
   return events;
+}
+
+/** A passage said in the posture of its item, sentence by sentence: as long as it takes to say, or so many seconds. */
+function passageEvents({ item, form, doing, wordsPerMin }: ItemContext, passage: string): readonly Draft[] {
+  const [laid] = repetitionsOf(form, item.variant, 1, doing);
+  if (!laid) return [];
+  const sentences = passage.split(/(?<=[.!?…][’”"']?)\s+/u).filter((sentence) => sentence !== '');
+  const spoken = sentences.map((sentence) => saidSec(sentence, wordsPerMin));
+  const by = item.forSec === undefined ? 1 : item.forSec / spoken.reduce((sum, sec) => sum + sec, 0);
+  return sentences.map((cue, index) => {
+    const sec = (spoken[index] ?? 0) * by;
+    const { postures } = laid.stroke;
+    const stroke: Stroke = { breath: 'free', cue, seconds: sec, ...(postures ? { postures } : {}) };
+    return { ...talk('setup', sec, cue), kind: 'stroke', stroke };
+  });
 }
 
 /** After knocking one feels, standing or sitting as one is; else it settles. */
@@ -213,40 +228,61 @@ function settleWords(form: Form, item: Item): string {
 /** Only the first step of a lesson is announced by the form's name. */
 const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
 
+/** Seconds of talk before a form, and how much longer its first repetition takes. */
+function taughtAs(item: Item, form: Form): { readonly talkSec: number; readonly firstFactor: number } {
+  const { station, lesson, layers, repetitions, variant } = item;
+  const isGesture = lesson === undefined && layers === undefined && isGestureOnce(form, variant, repetitions);
+  const isBrief = station === true || isGesture;
+  const usualSec = form.setupSec[item.familiarity];
+  const familiarity = lesson && lesson !== 'parts' ? 'known' : item.familiarity;
+  return {
+    talkSec: item.talkSec ?? (isBrief ? Math.min(WORD_SEC, usualSec) : usualSec),
+    firstFactor: item.firstFactor ?? (isBrief ? 1 : FIRST_REPETITION[familiarity]),
+  };
+}
+
+/** The pace a practice is breathed at. */
+export const paceOf = ({ brief, customs }: Pick<Practice, 'brief' | 'customs'>): Pace => ({
+  breathsPerMin: brief.breathsPerMin,
+  outToIn: customs.outToIn,
+  longestExhaleSec: customs.longestExhaleSec,
+});
+
 function itemEvents(practice: Practice, item: Item, before: Stance | undefined): readonly Draft[] {
   const form = formOf(practice, item);
-  const { customs, brief } = practice;
-  const factor = FIRST_REPETITION[item.lesson && item.lesson !== 'parts' ? 'known' : item.familiarity];
+  const { customs } = practice;
+  const { talkSec, firstFactor } = taughtAs(item, form);
   const context: ItemContext = {
     item,
     form,
     doing: {
-      pace: { breathsPerMin: brief.breathsPerMin, outToIn: customs.outToIn },
+      pace: paceOf(practice),
       stretch: item.stretch,
       firstSide: item.firstSide,
-      firstFactor: factor,
+      firstFactor,
       omitHolds: item.omitHolds,
+      sideOrder: item.sideOrder,
+      otherRepetitions: item.otherRepetitions,
+      forSec: item.forSec,
+      stays: item.stays,
     },
     sound: form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined,
     wordsPerMin: customs.wordsPerMin,
   };
   const stance = stanceOf(form, item.variant);
   const aside = (part: 'entry' | 'exit'): readonly Draft[] =>
-    asideOf(form, item.variant, part, context.doing).map((laid) => strokeEvent(context, laid));
+    asideOf(form, item.variant, part, context.doing).map((laid) => strokeEvent(context, laid, 0));
   const events: Draft[] = [];
   if (before !== undefined && before !== stance.start)
     events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
   // A hinge is its own announcement.
   if (!item.hinge && !laterInLesson(item))
-    events.push(
-      talk('setup', form.setupSec[item.familiarity], item.cues?.setup ?? nameOf(form, item.variant)),
-    );
+    events.push(talk('setup', talkSec, item.cues?.setup ?? nameOf(form, item.variant)));
   if (item.image) events.push(talk('setup', saidSec(item.image, customs.wordsPerMin), item.image));
   events.push(...aside('entry'));
-  const runs = runsOf(context);
-  events.push(...runs, ...heldEnd(context, runs.at(-1)));
+  events.push(...(item.passage === undefined ? runsOf(context) : passageEvents(context, item.passage)));
   events.push(...aside('exit'));
-  const settleSec = form.settleSec + (item.quietSec ?? 0);
+  const settleSec = (item.station ? 0 : form.settleSec) + (item.quietSec ?? 0);
   if (settleSec > 0) events.push(talk('settle', settleSec, settleWords(form, item)));
   return events.filter((event) => event.lengthMs > 0);
 }
@@ -306,6 +342,7 @@ export function compile(practice: Practice): Timeline {
         repetition: draft.repetition,
         repetitions: draft.repetitions,
         stroke: draft.stroke,
+        isStay: draft.isStay,
         second: draft.second,
         breathNumber: breaths,
       });

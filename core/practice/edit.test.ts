@@ -127,8 +127,18 @@ describe('edits of one item, worked by hand', () => {
       { quietSec: 300 },
     ],
     ['just five minutes', { kind: 'quiet', itemId: 'one', quietSec: 299 }, 'one', { quietSec: 299 }],
-    ['ten minutes held and no more', { kind: 'hold', itemId: 'one', holdSec: 601 }, 'one', { holdSec: 600 }],
-    ['half a minute held', { kind: 'hold', itemId: 'one', holdSec: 30 }, 'one', { holdSec: 30 }],
+    [
+      'ten minutes held and no more',
+      { kind: 'stays', itemId: 'one', stays: [{ sec: 601, on: 'last' }] },
+      'one',
+      { stays: [{ sec: 600, on: 'last' }] },
+    ],
+    [
+      'half a minute held',
+      { kind: 'stays', itemId: 'one', stays: [{ sec: 30, on: 'last' }] },
+      'one',
+      { stays: [{ sec: 30, on: 'last' }] },
+    ],
     [
       'built up',
       { kind: 'layers', itemId: 'one', layers: ['legs', 'hands'] },
@@ -172,8 +182,8 @@ describe('edits of one item, worked by hand', () => {
     [
       'no hold',
       [
-        { kind: 'hold', itemId: 'one', holdSec: 9 },
-        { kind: 'hold', itemId: 'one', holdSec: 0 },
+        { kind: 'stays', itemId: 'one', stays: [{ sec: 9, on: 'last' }] },
+        { kind: 'stays', itemId: 'one', stays: [{ sec: 0, on: 'last' }] },
       ],
     ],
     [
@@ -348,7 +358,7 @@ describe('edits of the whole, worked by hand', () => {
   });
 
   it('what would be more than a practice can hold changes nothing', () => {
-    const long = by({ kind: 'hold', itemId: 'one', holdSec: 600 });
+    const long = by({ kind: 'stays', itemId: 'one', stays: [{ sec: 600, on: 'last' }] });
     const clip = clipOf(long, ['one']);
     let full = long;
     for (let count = 0; count < 60; count += 1) full = edit(full, { kind: 'insert', at: 0, clip });

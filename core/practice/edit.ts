@@ -1,4 +1,5 @@
 import { entryAt } from '../lists/lists';
+import { otherSide } from '../body/sides';
 import { clamp } from '../body/vector';
 import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
@@ -21,6 +22,8 @@ export interface NewItem {
   readonly stretch?: number;
   readonly logPace?: number | undefined;
   readonly quietSec?: number | undefined;
+  /** What is said, where it is talk and no form. */
+  readonly passage?: string | undefined;
 }
 
 /** Every change a practitioner can make to a practice by hand. */
@@ -37,7 +40,21 @@ export type Edit =
   | { readonly kind: 'take-forms'; readonly forms: readonly Form[] }
   | { readonly kind: 'keep'; readonly itemIds: readonly string[]; readonly kept: boolean }
   | { readonly kind: 'quiet'; readonly itemId: string; readonly quietSec: number }
-  | { readonly kind: 'hold'; readonly itemId: string; readonly holdSec: number }
+  | { readonly kind: 'stays'; readonly itemId: string; readonly stays: readonly ItemStay[] }
+  /** Talk before the form and the slowness of its first repetition; undefined gives the usual back. */
+  | { readonly kind: 'talk'; readonly itemId: string; readonly talkSec: number | undefined }
+  | { readonly kind: 'first-factor'; readonly itemId: string; readonly factor: number | undefined }
+  | { readonly kind: 'side-order'; readonly itemId: string; readonly order: Item['sideOrder'] }
+  | { readonly kind: 'other-repetitions'; readonly itemId: string; readonly repetitions: number | undefined }
+  | { readonly kind: 'for-seconds'; readonly itemId: string; readonly sec: number | undefined }
+  | { readonly kind: 'station'; readonly itemIds: readonly string[]; readonly station: boolean }
+  | { readonly kind: 'passage'; readonly itemId: string; readonly passage: string }
+  /** The named items once more after the last of them, in the same order or turned round, the other side first. */
+  | {
+      readonly kind: 'another-round';
+      readonly itemIds: readonly string[];
+      readonly order: 'same' | 'reversed';
+    }
   | { readonly kind: 'layers'; readonly itemId: string; readonly layers: readonly Layer[] }
   | { readonly kind: 'image'; readonly itemId: string; readonly image: string }
   /** Words of the item's own for one stroke (`cycle-0` …) or its announcement (`setup`); empty gives the form's back. */
@@ -56,6 +73,8 @@ export type Edit =
   | { readonly kind: 'wave'; readonly note: string; readonly reason: string }
   | { readonly kind: 'unwave'; readonly note: string }
   | { readonly kind: 'rename'; readonly name: string };
+
+type ItemStay = NonNullable<Item['stays']>[number];
 
 /** Items lifted out of a practice, with the forms they were made from. */
 export interface Clip {
@@ -106,6 +125,7 @@ function itemFrom(practice: Practice, added: NewItem): Item {
     reasons: [...added.reasons],
     ...(added.logPace === undefined ? {} : { logPace: added.logPace }),
     ...(added.quietSec === undefined ? {} : { quietSec: added.quietSec }),
+    ...(added.passage === undefined ? {} : { passage: added.passage }),
   };
 }
 
@@ -147,12 +167,12 @@ function takeForms(practice: Practice, forms: readonly Form[]): Practice {
   };
 }
 
+type OptionalField = {
+  [Key in keyof Item]-?: undefined extends Item[Key] ? Key : never;
+}[keyof Item];
+
 /** The item without a field, or with it where there is something to say. */
-function withField<Key extends 'quietSec' | 'holdSec' | 'layers' | 'image' | 'cues' | 'kept'>(
-  item: Item,
-  key: Key,
-  value: Item[Key] | undefined,
-): Item {
+function withField<Key extends OptionalField>(item: Item, key: Key, value: Item[Key] | undefined): Item {
   const { [key]: dropped, ...rest } = item;
   void dropped;
   return (value === undefined ? rest : { ...rest, [key]: value }) as Item;
@@ -187,6 +207,26 @@ function insert(practice: Practice, at: number, { items, forms }: Clip): Practic
     );
   });
   return result;
+}
+
+const within = (value: number | undefined, least: number, most: number): number | undefined =>
+  value === undefined ? undefined : clamp(value, least, most);
+
+/** A stay within its bounds: 1–600 s, or 1–36 breaths. */
+const boundedStay = ({ sec, breaths, ...rest }: ItemStay): ItemStay =>
+  breaths === undefined
+    ? { ...rest, sec: clamp(sec ?? 1, 1, 600) }
+    : { ...rest, breaths: clamp(Math.round(breaths), 1, 36) };
+
+/** The named items once more after the last of them; what was done on one side first begins with the other. */
+function anotherRound(practice: Practice, itemIds: readonly string[], order: 'same' | 'reversed'): Practice {
+  const clip = clipOf(practice, itemIds);
+  const last = practice.items.findLastIndex((item) => itemIds.includes(item.id));
+  const items = clip.items.map((item) => ({ ...item, firstSide: otherSide(item.firstSide) }));
+  return insert(practice, last + 1, {
+    items: order === 'same' ? items : items.toReversed(),
+    forms: clip.forms,
+  });
 }
 
 function moveMany(practice: Practice, itemIds: readonly string[], toIndex: number): Practice {
@@ -290,10 +330,43 @@ function changed(practice: Practice, change: Edit): Practice {
       return changeItem(practice, change.itemId, (item) =>
         withField(item, 'quietSec', clamp(change.quietSec, 0, 300) || undefined),
       );
-    case 'hold':
+    case 'stays':
+      return changeItem(practice, change.itemId, (item) => {
+        const stays = change.stays.filter(({ sec = 1, breaths = 1 }) => sec > 0 && breaths > 0);
+        return withField(item, 'stays', stays.length === 0 ? undefined : stays.map(boundedStay));
+      });
+    case 'talk':
       return changeItem(practice, change.itemId, (item) =>
-        withField(item, 'holdSec', clamp(change.holdSec, 0, 600) || undefined),
+        withField(item, 'talkSec', within(change.talkSec, 0, 300)),
       );
+    case 'first-factor':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'firstFactor', within(change.factor, 1, 3)),
+      );
+    case 'side-order':
+      return changeItem(practice, change.itemId, (item) => withField(item, 'sideOrder', change.order));
+    case 'other-repetitions':
+      return changeItem(practice, change.itemId, (item) => {
+        const count = within(change.repetitions, 1, MOST_REPETITIONS);
+        return withField(item, 'otherRepetitions', count === item.repetitions ? undefined : count);
+      });
+    case 'for-seconds':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'forSec', within(change.sec, 3, 1800)),
+      );
+    case 'station':
+      return {
+        ...practice,
+        items: practice.items.map((item) =>
+          change.itemIds.includes(item.id) ? withField(item, 'station', change.station || undefined) : item,
+        ),
+      };
+    case 'passage':
+      return changeItem(practice, change.itemId, (item) =>
+        withField(item, 'passage', change.passage.trim() || undefined),
+      );
+    case 'another-round':
+      return anotherRound(practice, change.itemIds, change.order);
     case 'layers':
       return changeItem(practice, change.itemId, (item) =>
         withField(item, 'layers', change.layers.length === 0 ? undefined : [...change.layers]),

@@ -61,13 +61,13 @@ describe('an item’s own words and time', () => {
   it('take the time they take: quiet and a held end to the second, an image as long as it is spoken', () => {
     const plain = lengthOf({});
     expect(lengthOf({ quietSec: 20 }) - plain).toBe(20_000);
-    expect(lengthOf({ holdSec: 35 }) - plain).toBe(35_000);
+    expect(lengthOf({ stays: [{ sec: 35, on: 'last' }] }) - plain).toBe(35_000);
     const image = 'Mist rises from still water at first light';
     expect(lengthOf({ image }) - plain).toBe(Math.round(saidSec(image) * 1000));
   });
 
   it('hold the last posture with the breath left free', () => {
-    const held = compile(practice(item(MIST, { holdSec: 30 }))).events.find(
+    const held = compile(practice(item(MIST, { stays: [{ sec: 30, on: 'last' }] }))).events.find(
       (event) => event.lengthMs === 30_000,
     );
     expect(held).toMatchObject({ kind: 'stroke', breath: 'free' });
@@ -178,7 +178,7 @@ describe('edits of several items', () => {
       const edits: readonly Edit[] = [
         { kind: 'keep', itemIds: some, kept: amount % 2 === 0 },
         { kind: 'quiet', itemId, quietSec: amount * 40 - 50 },
-        { kind: 'hold', itemId, holdSec: amount * 90 - 100 },
+        { kind: 'stays', itemId, stays: [{ sec: amount * 90 - 100, on: 'last' }] },
         { kind: 'layers', itemId, layers: LAYERS.slice(0, amount % 5) },
         { kind: 'image', itemId, image: amount % 3 === 0 ? '  ' : `image ${amount}` },
         { kind: 'cue', itemId, key: 'cycle-0', cue: amount % 2 === 0 ? '' : `cue ${amount}` },

@@ -5,7 +5,7 @@ export { privateIn, withoutPrivate } from './private';
 export { LAYERS, LESSON_STEPS } from './parts';
 export type { Practice, Item, Reason } from './model';
 export type { LessonStep } from './parts';
-export { compile, eventAt } from './compile';
+export { compile, eventAt, paceOf } from './compile';
 export type { Timeline, TimelineEvent, ItemSpan } from './compile';
 export { breathLine, breathLevelAt, startLevels } from './breathLine';
 export type { BreathPoint } from './breathLine';

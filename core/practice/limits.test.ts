@@ -4,7 +4,7 @@ import { itemSchema, practiceCustomsSchema } from './model';
 
 /** Every bound of a practice at its threshold: the last value that is let through, the first that is not. */
 const { documentVersion: _version, ...practice } = JSON.parse(
-  readFileSync('core/documents/practice/golden/v2-pins.json', 'utf8'),
+  readFileSync('core/documents/practice/golden/v3-stays.json', 'utf8'),
 ) as Readonly<Record<string, unknown>> & {
   readonly items: readonly Readonly<Record<string, unknown>>[];
   readonly brief: object;
@@ -22,7 +22,14 @@ const ITEM_BOUNDS: readonly (readonly [field: string, within: readonly unknown[]
   ['stretch', [0.5, 2], [0.49, 2.01]],
   ['logPace', [0.5, 2], [0.49, 2.01]],
   ['quietSec', [0, 300], [-1, 301]],
-  ['holdSec', [0, 600], [-1, 601]],
+  ['stays', [[{ sec: 1, on: 'last' }], [{ sec: 600, stroke: 0, on: 'each' }], [{ breaths: 1, stroke: 23, on: 'each' }, { breaths: 36, on: 'last' }], many(8, () => ({ sec: 5, on: 'last' }))], [[], [{ sec: 0, on: 'last' }], [{ sec: 601, on: 'last' }], [{ breaths: 0, on: 'last' }], [{ breaths: 37, on: 'last' }], [{ breaths: 1.5, on: 'last' }], [{ sec: 5, breaths: 3, on: 'last' }], [{ on: 'last' }], [{ sec: 5, on: 'first' }], [{ sec: 5, stroke: 24, on: 'last' }], many(9, () => ({ sec: 5, on: 'last' }))]],
+  ['talkSec', [0, 300], [-1, 301]],
+  ['firstFactor', [1, 3], [0.9, 3.1]],
+  ['sideOrder', ['in-turn', 'one-then-other'], ['as-it-comes']],
+  ['otherRepetitions', [1, 99], [0, 100, 1.5]],
+  ['forSec', [3, 1800], [2, 1801]],
+  ['station', [true, false], ['yes']],
+  ['passage', ['x', letters(6000)], ['', '  ', letters(6001)]],
   ['layers', [[], ['legs', 'hands', 'breath', 'mind']], [['legs', 'hands', 'breath', 'mind', 'legs'], ['arms']]],
   ['image', ['x', letters(240)], ['', '  ', letters(241)]],
   ['cues', [{ setup: 'x' }, { 'cycle-0': letters(240) }, { 'entry-99': 'x' }, { 'exit-1': 'x' }], [{ 'cycle-100': 'x' }, { 'cycle-': 'x' }, { middle: 'x' }, { setup: '' }, { setup: letters(241) }]],
@@ -62,6 +69,7 @@ describe('the bounds of what a practice is written by', () => {
   it.each([
     ['outToIn', [0.5, 3], [0.49, 3.01]],
     ['wordsPerMin', [80, 240], [79, 241]],
+    ['longestExhaleSec', [3, 9], [2.9, 9.1]],
     ['animalSchool', ['standard'], ['no-such-school']],
   ] as const)('%s', (field, within, beyond) => {
     for (const value of within)

@@ -1,6 +1,7 @@
 import { idsOf, some } from '../lists/lists';
 import { z } from 'zod';
 import { briefSchema, pinSchema } from '../brief';
+import { LEAST_EXHALE_LIMIT_SEC, LONGEST_EXHALE_SEC } from '../breath';
 import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS, VIRTUE_SCHOOLS } from '../phases';
 import { CHANNEL_IDS, POINT_CODES } from '../channels';
 import { formSchema, ROLES, VARIANTS } from '../forms';
@@ -66,6 +67,24 @@ const cueKeyText = z
   .string()
   .regex(/^(setup|(entry|cycle|exit)-\d{1,2})$/, 'setup, or entry-, cycle- or exit- and a number');
 
+/** A posture stayed in, on each side: see `Stay` of the clock. */
+export const staySchema = z
+  .strictObject({
+    stroke: z.number().int().min(0).max(23).optional(),
+    sec: z.number().min(1, 'at least 1 s').max(600, 'at most 600 s').optional(),
+    breaths: z
+      .number()
+      .int('whole breaths')
+      .min(1, 'at least one breath')
+      .max(36, 'at most 36 breaths')
+      .optional(),
+    on: z.enum(['each', 'last']),
+  })
+  .refine(
+    ({ sec, breaths }) => (sec === undefined) !== (breaths === undefined),
+    'seconds or breaths, one of them',
+  );
+
 export const itemSchema = z.strictObject({
   id: idText,
   formId: z.string().max(60),
@@ -91,8 +110,27 @@ export const itemSchema = z.strictObject({
   kept: z.boolean().optional(),
   /** Quiet after the form, beyond its own, seconds. */
   quietSec: z.number().min(0, 'no less than 0 s').max(300, 'at most 300 s').optional(),
-  /** How long its last posture is held once it has flowed, seconds. */
-  holdSec: z.number().min(0, 'no less than 0 s').max(600, 'at most 600 s').optional(),
+  /** Postures stayed in, on each side. */
+  stays: z.array(staySchema).min(1).max(8, 'at most eight stays').optional(),
+  /** Talk before the form, seconds; the form's own where nothing is said. */
+  talkSec: z.number().min(0, 'no less than 0 s').max(300, 'at most 300 s').optional(),
+  /** How long the first repetition takes against a later one; as familiarity says where nothing is said. */
+  firstFactor: z.number().min(1, 'no quicker than a later one').max(3, 'at most three times').optional(),
+  /** Both sides in each repetition, or one finished before the other; as the form has it where nothing is said. */
+  sideOrder: z.enum(['in-turn', 'one-then-other']).optional(),
+  /** Repetitions on the second side, where a teacher wants another number there. */
+  otherRepetitions: z
+    .number()
+    .int('whole repetitions')
+    .min(1, 'at least one')
+    .max(99, 'at most 99')
+    .optional(),
+  /** Seconds it goes on in all, for a form that goes by no breath; its count follows. */
+  forSec: z.number().min(3, 'at least 3 s').max(1800, 'at most half an hour').optional(),
+  /** One of a round of short stations: named in a word, and gone on from without settling. */
+  station: z.boolean().optional(),
+  /** What is said, sentence by sentence, where the item is talk and no form. */
+  passage: z.string().trim().min(1).max(6000, 'at most 6,000 characters').optional(),
   /** Built up layer by layer: each begins a repetition. */
   layers: z.array(z.enum(LAYERS)).max(LAYERS.length).optional(),
   lesson: z.enum(LESSON_STEPS).optional(),
@@ -108,6 +146,12 @@ export const practiceCustomsSchema = z.strictObject({
   animalSchool: z.enum(idsOf(ANIMAL_SCHOOLS)),
   virtueSchool: z.enum(idsOf(VIRTUE_SCHOOLS)),
   soundSchool: z.enum(idsOf(SOUND_SCHOOLS)),
+  /** The longest exhale anyone here is asked for, seconds; nine where nothing is said. */
+  longestExhaleSec: z
+    .number()
+    .min(LEAST_EXHALE_LIMIT_SEC, `at least ${LEAST_EXHALE_LIMIT_SEC} s`)
+    .max(LONGEST_EXHALE_SEC.anyone, `at most ${LONGEST_EXHALE_SEC.anyone} s`)
+    .optional(),
   /** How quickly is spoken, for what holds people up while it is said; the usual where nothing is said. */
   wordsPerMin: z.number().min(80).max(240).optional(),
 });

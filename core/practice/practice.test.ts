@@ -88,7 +88,7 @@ describe('the pace', () => {
 
   it('scales with the breaths a minute', () => {
     expect(breathSec('turning', { breathsPerMin: 6, outToIn: 1 })).toBeCloseTo((10 * 10) / 12, 9);
-    expect(breathSec('flowing', { breathsPerMin: 3, outToIn: 1 })).toBeCloseTo(20, 9);
+    expect(breathSec('flowing', { breathsPerMin: 4, outToIn: 1 })).toBeCloseTo(15, 9);
   });
 });
 
@@ -134,10 +134,10 @@ describe('compile', () => {
 
   it('takes the sides in turn, or one whole side first, beginning where the item says', () => {
     const turns = compile(
-      practice([item('brocade-draw-the-bow', { repetitions: 2, firstSide: 'right' })]),
+      practice([item('gentle-draw-the-bow', { repetitions: 2, firstSide: 'right' })]),
     ).events.filter((event) => event.breath === 'out' && event.kind === 'stroke');
     expect(turns.map((event) => event.side)).toEqual(['right', 'left', 'right', 'left']);
-    expect(turns.map((event) => event.cue)[0]).toContain('to the right');
+    expect(turns.map((event) => event.cue)[0]).toContain('Right palm');
     const waves = compile(practice([item('pushing-waves', { repetitions: 2 })])).events.filter(
       (event) => event.breath === 'out',
     );
@@ -373,8 +373,8 @@ describe('the bounds of a practice', () => {
     };
     const laid = { formId: 'shaking', variant: 'full' as const, repetitions: 5, stretch: 1.5 };
     // Around: 4 s and a breath of 10 × 1.5; a cycle of 15 + 3 s, five times on two sides; a hold on each, and quiet once.
-    expect(extentOf({ ...laid, holdSec: 6, quietSec: 20 }, two)).toEqual({
-      strokes: 2 + 2 * 10,
+    expect(extentOf({ ...laid, stays: [{ sec: 6, on: 'last' }], quietSec: 20 }, two)).toEqual({
+      strokes: 2 + 2 * 10 + 2,
       sec: 19 + 18 * 10 + 6 * 2 + 20,
     });
     expect(extentOf(laid, { ...two, sides: 'symmetric' })).toEqual({ strokes: 2 + 2 * 5, sec: 19 + 18 * 5 });
@@ -387,7 +387,7 @@ describe('the bounds of a practice', () => {
       return beyondBounds({
         ...one,
         forms: { shaking: { ...form('shaking'), entry: [], exit: [], cycle } },
-        items: one.items.map((entry) => ({ ...entry, quietSec: 0, holdSec: 0 })),
+        items: one.items.map((entry) => ({ ...entry, quietSec: 0, stays: undefined })),
       });
     };
     // Six hours are 21,600 s: 72 times five minutes.

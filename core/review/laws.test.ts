@@ -41,7 +41,7 @@ function someEdit(practice: Practice, kind: number, at: number, amount: number):
     { kind: 'move', itemId: item.id, toIndex: amount % practice.items.length },
     { kind: 'repetitions', itemId: item.id, steps: (amount % 9) - 4 },
     { kind: 'breath-length', itemId: item.id, steps: (amount % 15) - 7 },
-    { kind: 'hold', itemId: item.id, holdSec: amount % 90 },
+    { kind: 'stays', itemId: item.id, stays: [{ sec: amount % 90, on: 'last' }] },
     { kind: 'quiet', itemId: item.id, quietSec: amount % 40 },
     { kind: 'layers', itemId: item.id, layers: amount % 2 === 0 ? ['legs', 'hands'] : [] },
     { kind: 'image', itemId: item.id, image: `Image ${amount}` },

@@ -1,7 +1,7 @@
 import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
 import {
-  asksOf,
+  asksAsDone,
   cycleOf,
   entryOf,
   exitOf,
@@ -109,7 +109,7 @@ export function contextOf(
         item,
         form,
         span,
-        asks: asksOf(form, item.variant),
+        asks: asksAsDone(form, item),
         stance: stanceOf(form, item.variant),
         organs: organsOfForm(form, practice.customs),
         events: timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount),

@@ -128,6 +128,7 @@ export type NoteSaid = { [Code in NoteCode]: { readonly code: Code } & NoteSays[
 /** Mends that say no number. */
 export type PlainMend =
   | 'put-there'
+  | 'even-sides'
   | 'take-out'
   | 'smaller'
   | 'own-words'

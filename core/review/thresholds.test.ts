@@ -46,11 +46,12 @@ describe('rules at their thresholds', () => {
       false,
       true,
     ]);
-    expect([stands(5, { holdSec: 15 }), stands(5, { holdSec: 16 }), stands(0, { holdSec: 60 })]).toEqual([
-      false,
-      true,
-      false,
-    ]);
+    // The crane stands 11 s on one leg; a stay with the knee up adds to it, one on both feet does not.
+    const crane = (stroke: number, sec: number) =>
+      says('one-leg-long', {
+        lines: [{ id: 'crane-stands', over: { stays: [{ stroke, sec, on: 'last' }] } }],
+      });
+    expect([crane(0, 9), crane(0, 10), crane(3, 60)]).toEqual([false, true, false]);
   });
 
   it('arms up: longer than four minutes on end, and a still moment of ten seconds ends it', () => {

@@ -114,7 +114,7 @@ describe('words against the body', () => {
 
 describe('a cue against the clock', () => {
   const long =
-    'Let both of your arms float up very slowly like two small boats that rise on an incoming evening tide, and with them the whole of the chest, the shoulders wide.';
+    'Let both of your arms float up very slowly like two small boats that rise on an evening tide, the whole chest wide.';
 
   it('is too long for a short breath, and fits where the speaker is quicker or the breath longer', () => {
     const at = (wordsPerMin: number, stretch: number): number =>
@@ -123,7 +123,8 @@ describe('a cue against the clock', () => {
         customs: { wordsPerMin },
       }).filter((note) => note.rule === 'cue-too-long').length;
     expect(at(120, 1)).toBe(1);
-    expect(at(240, 2)).toBe(0);
+    expect(at(240, 1)).toBe(0);
+    expect([at(200, 1), at(200, 1.3)]).toEqual([1, 0]);
   });
 });
 

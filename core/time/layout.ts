@@ -1,5 +1,5 @@
 import { otherSide, type Side } from '../body/sides';
-import { breathSec, splitBreath, type Pace } from '../breath';
+import { breathOf, NEAR_PACE, type BreathStroke, type Pace } from '../breath';
 import type { Form, Stroke } from '../forms/model/model';
 import type { VariantId } from '../forms/model/terms';
 import { cycleOf, entryOf, exitOf } from '../forms/model/variants';
@@ -26,8 +26,25 @@ export interface LaidStroke {
   /** From 1, on this side; 0 outside the repetitions. */
   readonly repetition: number;
   readonly stroke: Stroke;
+  /** What the breath does: as the stroke says, or left to itself where a first repetition is shown slowly. */
+  readonly breath: BreathStroke;
   readonly sec: number;
+  /** A stay in the posture the stroke ended in, put in by hand. */
+  readonly isStay: boolean;
 }
+
+/** A posture of the repetition stayed in, on each side: so many seconds, or so many breaths. */
+export interface Stay {
+  /** The stroke that ends in it, its number in the repetition from 0; the last where nothing is said. */
+  readonly stroke?: number | undefined;
+  readonly sec?: number | undefined;
+  readonly breaths?: number | undefined;
+  /** In every repetition, or in the last of each side. */
+  readonly on: 'each' | 'last';
+}
+
+/** Whether two sides take turns, or one is finished before the other. */
+export type SideOrder = 'in-turn' | 'one-then-other';
 
 /** How a form is done. */
 export interface Doing {
@@ -38,6 +55,13 @@ export interface Doing {
   /** How long the first repetition takes against a later one. */
   readonly firstFactor: number;
   readonly omitHolds: boolean;
+  /** The order of the sides, or ways; as the form has it where nothing is said. */
+  readonly sideOrder?: SideOrder | undefined;
+  /** Repetitions on the second side, where they differ. */
+  readonly otherRepetitions?: number | undefined;
+  /** Seconds a form without a breath of its own goes on in all, whatever its count. */
+  readonly forSec?: number | undefined;
+  readonly stays?: readonly Stay[] | undefined;
 }
 
 /** At a pace, as it is written: no repetition longer than another, the left side first. */
@@ -82,13 +106,17 @@ function passesOf(form: Form, firstSide: Side): readonly Pass[] {
 
 /** Seconds of the strokes of a form: breaths by its kind and the pace, others by a time of their own. */
 export function strokeClock(form: Form, { pace, stretch }: Pick<Doing, 'pace' | 'stretch'>) {
-  const { inSec, outSec } = splitBreath(breathSec(form.pace, pace) * stretch, pace.outToIn);
+  const { inSec, outSec } = breathOf(form.pace, pace, stretch);
   return ({ breath, seconds }: Stroke): number => {
     if (breath === 'in') return inSec;
     if (breath === 'out') return outSec;
     return (seconds ?? UNTIMED_SEC) * stretch;
   };
 }
+
+/** Whether nothing in a repetition follows the breath: it goes by seconds, and can be done for so many of them. */
+export const goesFree = (form: Form, variant: VariantId): boolean =>
+  cycleOf(form, variant).every(({ breath }) => breath === 'free');
 
 /** The strokes that come once, before the first repetition or after the last. */
 export function asideOf(
@@ -106,13 +134,72 @@ export function asideOf(
     pass: 0,
     repetition: 0,
     stroke,
+    breath: stroke.breath,
     sec: secOf(stroke),
+    isStay: false,
   }));
+}
+
+/** A breath slower than this against its pace is no longer led: what is shown so slowly is shown on a natural breath. */
+const LED_AT_MOST = NEAR_PACE.flowing[1];
+
+/** How often each side or way is gone through. */
+function countsOf(repetitions: number, { otherRepetitions }: Doing): readonly [number, number] {
+  return [repetitions, otherRepetitions ?? repetitions];
+}
+
+/** Whether each repetition goes to both sides (or ways), or one is finished before the other. */
+const takesTurns = (form: Form, { sideOrder }: Doing): boolean =>
+  (sideOrder ?? (form.sides === 'alternating' ? 'in-turn' : 'one-then-other')) === 'in-turn';
+
+/** The order in which sides and repetitions come, each `[pass, repetition]`. */
+function roundsOf(
+  form: Form,
+  passes: number,
+  repetitions: number,
+  doing: Doing,
+): readonly (readonly [number, number])[] {
+  const counts = countsOf(repetitions, doing).slice(0, passes);
+  const rounds = counts.flatMap((count, pass) =>
+    Array.from({ length: count }, (_, index) => [pass, index + 1] as const),
+  );
+  return takesTurns(form, doing) ? rounds.toSorted((a, b) => a[1] - b[1] || a[0] - b[0]) : rounds;
+}
+
+/** The strokes of a stay: so many seconds with the breath left alone, or so many breaths. */
+function stayStrokes(
+  { sec, breaths }: Stay,
+  form: Form,
+  doing: Doing,
+  stroke: Stroke,
+): readonly { stroke: Stroke; sec: number }[] {
+  const ends = stroke.postures?.slice(-1);
+  const held = (breath: BreathStroke, cue: string, seconds: number) => ({
+    stroke: { breath, cue, seconds, ...(ends ? { postures: ends } : {}) },
+    sec: seconds,
+  });
+  if (breaths === undefined) return sec ? [held('free', 'Stay here; let the breath come and go.', sec)] : [];
+  const { inSec, outSec } = breathOf(form.pace, doing.pace, doing.stretch);
+  return Array.from({ length: breaths }, () => [
+    held('in', 'Stay; widen.', inSec),
+    held('out', 'Stay; soften.', outSec),
+  ]).flat();
+}
+
+/** How often a form without a breath of its own is done, and how much longer or shorter, to last so many seconds in all. */
+function timed(
+  cycleSec: number,
+  passes: number,
+  forSec: number,
+): { readonly repetitions: number; readonly by: number } {
+  const repetitions = Math.max(1, Math.round(forSec / (cycleSec * passes)));
+  return { repetitions, by: forSec / (cycleSec * passes * repetitions) };
 }
 
 /**
  * The repetitions of a form by its sides: in turn, or all on one side and then all on the other. The first takes
- * `firstFactor` as long: of every side where they take turns, else of the first side alone.
+ * `firstFactor` as long: of every side where they take turns, else of the first side alone. A breath keeps near the pace
+ * whatever the factor; where it would be led too slowly, the first is shown on a natural breath.
  */
 export function repetitionsOf(
   form: Form,
@@ -120,36 +207,48 @@ export function repetitionsOf(
   repetitions: number,
   doing: Doing,
 ): readonly LaidStroke[] {
-  const secOf = strokeClock(form, doing);
   const cycle = cycleOf(form, variant)
     .map((stroke, index) => ({ stroke, index }))
     .filter(({ stroke }) => !(doing.omitHolds && stroke.breath === 'hold'));
   const passes = passesOf(form, doing.firstSide);
+  const usual = strokeClock(form, doing);
+  const isTimed = doing.forSec !== undefined && goesFree(form, variant);
+  const cycleSec = cycle.reduce((sum, { stroke }) => sum + usual(stroke), 0);
+  const dose = isTimed ? timed(cycleSec, passes.length, doing.forSec) : { repetitions, by: 1 };
+  const rounds = roundsOf(
+    form,
+    passes.length,
+    dose.repetitions,
+    isTimed ? { ...doing, otherRepetitions: undefined } : doing,
+  );
+  const inTurn = takesTurns(form, doing);
+  const lastIndex = cycle.at(-1)?.index ?? 0;
+  const slow = strokeClock(form, { ...doing, stretch: doing.stretch * doing.firstFactor });
+  const shown = doing.firstFactor > LED_AT_MOST;
+  const counts = countsOf(dose.repetitions, isTimed ? { ...doing, otherRepetitions: undefined } : doing);
   const laid: LaidStroke[] = [];
-  const once = (pass: number, repetition: number): void => {
-    const first = repetition === 1 && (pass === 0 || form.sides === 'alternating');
-    const factor = first ? doing.firstFactor : 1;
+  for (const [pass, repetition] of rounds) {
+    const isFirst = !isTimed && repetition === 1 && (pass === 0 || inTurn);
     const { side, way, isSecond } = passes[pass] ?? STILL;
-    for (const { stroke, index } of cycle)
-      laid.push({
-        part: 'cycle',
-        index,
-        side,
-        way,
-        isSecond,
-        pass,
-        repetition,
-        stroke,
-        sec: secOf(stroke) * factor,
-      });
-  };
-  if (form.sides === 'alternating')
-    for (let repetition = 1; repetition <= repetitions; repetition += 1)
-      passes.forEach((_, pass) => once(pass, repetition));
-  else
-    passes.forEach((_, pass) => {
-      for (let repetition = 1; repetition <= repetitions; repetition += 1) once(pass, repetition);
-    });
+    const at = { part: 'cycle' as const, side, way, isSecond, pass, repetition };
+    for (const { stroke, index } of cycle) {
+      const breathed = stroke.breath === 'in' || stroke.breath === 'out';
+      const sec = isFirst
+        ? shown && breathed
+          ? usual(stroke) * doing.firstFactor
+          : slow(stroke)
+        : usual(stroke) * dose.by;
+      const breath = isFirst && shown && breathed ? 'free' : stroke.breath;
+      laid.push({ ...at, index, stroke, breath, sec, isStay: false });
+      for (const stay of doing.stays ?? [])
+        if (
+          Math.min(stay.stroke ?? lastIndex, lastIndex) === index &&
+          (stay.on === 'each' || repetition === counts[pass])
+        )
+          for (const held of stayStrokes(stay, form, doing, stroke))
+            laid.push({ ...at, index, ...held, breath: held.stroke.breath, isStay: true });
+    }
+  }
   return laid;
 }
 

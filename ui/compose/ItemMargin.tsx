@@ -2,12 +2,20 @@
 
 import { otherSide } from '@/core/body/sides';
 import dynamic from 'next/dynamic';
-import { cycleOf, hasVariant, VARIANTS, type Form } from '@/core/forms';
+import { cycleOf, hasVariant, SPOKEN_PASSAGE, VARIANTS, type Form } from '@/core/forms';
 import { cautionsOf, openCautions, type ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
-import { formOf, type Edit, type Item, type Practice, type TimelineEvent } from '@/core/practice';
+import {
+  formOf,
+  type Edit,
+  type Item,
+  type NewItem,
+  type Practice,
+  type TimelineEvent,
+} from '@/core/practice';
 import type { ItemAccount } from '@/core/compose';
 import { grouped } from '@/ui/words/cautions';
+import { ItemTimes } from './ItemTimes';
 import { ItemWords } from './ItemWords';
 import { WhyThis } from './WhyThis';
 
@@ -27,6 +35,19 @@ interface Props {
 
 const BREATH_NAMES = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
 const WEIGHT = { avoid: 'must', change: 'should', watch: 'watch' } as const;
+
+/** Talk to be put in after an item, in its posture, with words to write over. */
+const talkAfter = ({ role, variant, firstSide }: Item): NewItem => ({
+  form: SPOKEN_PASSAGE,
+  role,
+  variant: variant === 'seated' ? 'seated' : 'full',
+  omitHolds: false,
+  exhaleByMouth: false,
+  familiarity: 'known',
+  firstSide,
+  reasons: [{ code: 'chosen-by-hand' }],
+  passage: 'Write here what you want to say.',
+});
 
 /** Cautions of the present group in full; the usual ones for everyone else in one line. */
 function Cautions({
@@ -171,7 +192,20 @@ export function ItemMargin({
         <button type="button" className="press-plain" onClick={onLeaveOut}>
           Redraft without it
         </button>
+        <button
+          type="button"
+          className="press-plain"
+          onClick={() =>
+            onEdit(
+              { kind: 'add', at: practice.items.indexOf(item) + 1, item: talkAfter(item) },
+              'Talk put in; write it in the margin',
+            )
+          }
+        >
+          Say something after it
+        </button>
       </section>
+      <ItemTimes key={`times-${item.id}`} practice={practice} item={item} onEdit={onEdit} />
       <ItemWords key={item.id} practice={practice} item={item} onEdit={onEdit} />
       {form.mistakes.length > 0 && (
         <section>

@@ -51,32 +51,28 @@ function Words({
   );
 }
 
-function Seconds({
-  label,
-  value,
-  most,
-  onKeep,
-}: {
-  label: string;
-  value: number;
-  most: number;
-  onKeep: (seconds: number) => void;
-}) {
+/** What is said, kept when it is left. */
+function Passage({ item, onEdit }: Pick<Props, 'item' | 'onEdit'>) {
+  const [text, setText] = useState(item.passage ?? '');
+  const [was, setWas] = useState(item.passage);
+  if (was !== item.passage) {
+    setWas(item.passage);
+    setText(item.passage ?? '');
+  }
+  const keep = (): void => {
+    if (text.trim() !== '' && text.trim() !== item.passage)
+      onEdit({ kind: 'passage', itemId: item.id, passage: text }, 'Words changed');
+  };
   return (
-    <label className="block">
-      <span className="caption">{label}</span>
-      <span className="flex items-baseline gap-1">
-        <input
-          type="number"
-          className="field w-20"
-          min={0}
-          max={most}
-          step={5}
-          value={value}
-          onChange={(event) => onKeep(Math.min(most, Math.max(0, Number(event.target.value) || 0)))}
-        />
-        <span className="unit">s</span>
-      </span>
+    <label className="block border-t border-hairline pt-2">
+      <span className="caption">said here, sentence by sentence</span>
+      <textarea
+        className="field min-h-32"
+        maxLength={6000}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        onBlur={keep}
+      />
     </label>
   );
 }
@@ -86,9 +82,10 @@ export function ItemWords({ practice, item, onEdit }: Props) {
   const form = formOf(practice, item);
   const layers = item.layers ?? [];
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, practice.customs.soundSchool) : undefined;
+  if (item.passage !== undefined) return <Passage item={item} onEdit={onEdit} />;
   return (
     <details className="border-t border-hairline pt-2">
-      <summary className="press-plain">Words, quiet, hold, layers</summary>
+      <summary className="press-plain">Words, layers</summary>
       <div className="mt-2 space-y-2">
         <Words
           label="announced as"
@@ -125,20 +122,6 @@ export function ItemWords({ practice, item, onEdit }: Props) {
           Empty gives the form’s own words back.
           {form.sides !== 'symmetric' && ' Written as said for the left; the other side follows by itself.'}
         </p>
-        <div className="flex flex-wrap gap-4">
-          <Seconds
-            label="quiet after it"
-            value={item.quietSec ?? 0}
-            most={300}
-            onKeep={(quietSec) => onEdit({ kind: 'quiet', itemId: item.id, quietSec }, 'Quiet changed')}
-          />
-          <Seconds
-            label="held at its end"
-            value={item.holdSec ?? 0}
-            most={600}
-            onKeep={(holdSec) => onEdit({ kind: 'hold', itemId: item.id, holdSec }, 'Hold changed')}
-          />
-        </div>
         <fieldset>
           <legend className="caption">built up in layers, one repetition each</legend>
           <span className="flex flex-wrap gap-x-4">

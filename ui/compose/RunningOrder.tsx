@@ -20,15 +20,16 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical, Lock, LockOpen, Minus, Plus, X } from 'lucide-react';
 import { memo, useMemo, type KeyboardEvent, type MouseEvent } from 'react';
-import { breathSec } from '@/core/breath';
+import { breathOf, type Pace } from '@/core/breath';
 import { nameOf, type Form } from '@/core/forms';
-import { formOf, type Edit, type Item, type Practice, type Timeline } from '@/core/practice';
+import { formOf, paceOf, type Edit, type Item, type Practice, type Timeline } from '@/core/practice';
 import type { NoteInWords } from '@/ui/words/margin';
 import { themePhase } from '@/core/brief';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { useStable } from '@/ui/kit/useStable';
+import { doseText, isTimed } from '@/ui/words/doses';
 import { LESSON_NAMES } from '@/ui/words/items';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { NotesHere, type NoteActions } from './NoteLine';
@@ -74,18 +75,15 @@ function Stepper({
   );
 }
 
-function repetitionText(form: Form, repetitions: number): string {
-  const each = form.sides === 'symmetric' ? '' : form.sides === 'both-ways' ? ' each way' : ' each side';
-  return `${repetitions}×${each}`;
-}
+/** One press makes a form that goes by seconds so much longer or shorter, s. */
+const SECONDS_STEP = 10;
 
 interface RowProps {
   readonly item: Item;
   readonly form: Form;
   readonly index: number;
   readonly lengthMs: number;
-  /** One breath at the pace of the practice, before the item lengthens or shortens it, seconds. */
-  readonly paceSec: number;
+  readonly pace: Pace;
   readonly sash: string;
   readonly selected: boolean;
   readonly chosen: boolean;
@@ -112,7 +110,7 @@ const Row = memo(function Row({
   form,
   index,
   lengthMs,
-  paceSec,
+  pace,
   sash,
   selected,
   chosen,
@@ -124,7 +122,9 @@ const Row = memo(function Row({
 }: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
     useSortable({ id: item.id });
-  const wholeSec = paceSec * item.stretch;
+  const { inSec, outSec } = breathOf(form.pace, pace, item.stretch);
+  const wholeSec = inSec + outSec;
+  const timed = isTimed(form, item);
   const breathed = form.cycle.some((stroke) => stroke.breath === 'in' || stroke.breath === 'out');
   return (
     <li
@@ -164,17 +164,28 @@ const Row = memo(function Row({
         {item.variant !== 'full' && <span className="quiet small"> {item.variant}</span>}
         {item.hinge && <span className="quiet small"> hinge</span>}
         {item.lesson && <span className="quiet small"> {LESSON_NAMES[item.lesson]}</span>}
-        {item.holdSec && <span className="quiet small figures"> held {item.holdSec} s</span>}
+        {item.stays?.map((stay, at) => (
+          <span key={at} className="quiet small figures">
+            {' '}
+            {at > 0 && '· '}held {stay.sec === undefined ? `${stay.breaths ?? 0} breaths` : `${stay.sec} s`}
+          </span>
+        ))}
+        {item.station && <span className="quiet small"> station</span>}
         {item.layers && <span className="quiet small"> in layers</span>}
       </button>
       <span className="figures text-right sm:hidden">{clockText(lengthMs)}</span>
       <span className="col-start-2 sm:col-start-auto">
         <Stepper
-          what={`repetitions of ${form.name}`}
-          value={repetitionText(form, item.repetitions)}
-          canLess={item.repetitions > 1}
+          what={`${timed ? 'seconds' : 'repetitions'} of ${form.name}`}
+          value={doseText(form, item)}
+          canLess={timed ? (item.forSec ?? 0) > SECONDS_STEP : item.repetitions > 1}
           onStep={(steps) =>
-            onEdit({ kind: 'repetitions', itemId: item.id, steps }, `${form.name}: repetitions changed`)
+            onEdit(
+              timed
+                ? { kind: 'for-seconds', itemId: item.id, sec: (item.forSec ?? 0) + SECONDS_STEP * steps }
+                : { kind: 'repetitions', itemId: item.id, steps },
+              `${form.name}: ${timed ? 'seconds' : 'repetitions'} changed`,
+            )
           }
         />
       </span>
@@ -285,9 +296,13 @@ export const RunningOrder = memo(function RunningOrder({
   // The same list for as long as it names the same items: a new one would draw every row anew.
   const order = practice.items.map((item) => item.id).join(' ');
   const ids = useMemo(() => order.split(' '), [order]);
-  const { brief, customs } = practice;
-  const pace = { breathsPerMin: brief.breathsPerMin, outToIn: customs.outToIn };
-  const sash = PHASE_VAR[themePhase(brief.theme)];
+  const { breathsPerMin, outToIn, longestExhaleSec } = paceOf(practice);
+  // The same pace for as long as it is the same: a new one would draw every row anew.
+  const pace = useMemo(
+    () => ({ breathsPerMin, outToIn, longestExhaleSec }),
+    [breathsPerMin, outToIn, longestExhaleSec],
+  );
+  const sash = PHASE_VAR[themePhase(practice.brief.theme)];
   return (
     <section aria-labelledby="running-order">
       <div className="flex items-baseline justify-between border-b border-ink pb-1">
@@ -324,7 +339,7 @@ export const RunningOrder = memo(function RunningOrder({
                       form={form}
                       index={index}
                       lengthMs={timeline.items[index]?.lengthMs ?? 0}
-                      paceSec={breathSec(form.pace, pace)}
+                      pace={pace}
                       sash={sash}
                       selected={item.id === selection.current}
                       chosen={selection.ids.has(item.id)}

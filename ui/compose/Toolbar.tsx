@@ -17,6 +17,7 @@ interface Props {
   readonly onPasteOrder: () => void;
   readonly onHinges: () => void;
   readonly onRepeat: () => void;
+  readonly onTurned: () => void;
   readonly onBookend: () => void;
   readonly onSheet: () => void;
   readonly onLead: () => void;
@@ -54,6 +55,9 @@ export function Toolbar(props: Props) {
           </DropdownMenu.Item>
           <DropdownMenu.Item className="slip-line" onSelect={props.onRepeat}>
             Repeat what is chosen
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className="slip-line" disabled={props.many < 2} onSelect={props.onTurned}>
+            Another round of it, turned round
           </DropdownMenu.Item>
           <DropdownMenu.Item className="slip-line" disabled={props.many < 2} onSelect={props.onBookend}>
             Bookend what is chosen

@@ -102,6 +102,7 @@ export function Written({
           onPasteOrder={() => onOver({ kind: 'paste' })}
           onHinges={() => void hinges()}
           onRepeat={selection.repeat}
+          onTurned={selection.turned}
           onBookend={selection.bookend}
           onSheet={() => onOpenAt('sheet')}
           onLead={() => onOpenAt('lead')}

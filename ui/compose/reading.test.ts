@@ -5,7 +5,7 @@ const golden = (file: string): Readonly<Record<string, unknown>> =>
   JSON.parse(readFileSync(`core/documents/practice/golden/${file}`, 'utf8')) as Readonly<
     Record<string, unknown>
   >;
-const { documentVersion: _version, ...practice } = golden('v2-pins.json');
+const { documentVersion: _version, ...practice } = golden('v3-stays.json');
 
 describe('what this browser kept of a practice', () => {
   it('is read with what was sent and not heard of', () => {

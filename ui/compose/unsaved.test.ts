@@ -5,7 +5,7 @@ import { freshBrowser, type Browser } from '@/ui/kit/browser.test.data';
 import { dropLeft, keepUnsaved, leftNew, leftOf } from './unsaved';
 
 const { documentVersion: _version, ...data } = JSON.parse(
-  readFileSync('core/documents/practice/golden/v2-pins.json', 'utf8'),
+  readFileSync('core/documents/practice/golden/v3-stays.json', 'utf8'),
 ) as Readonly<Record<string, unknown>>;
 const practice: Practice = practiceSchema.parse(data);
 const unsaved = (name: string): Unsaved<Practice> => ({

@@ -17,6 +17,8 @@ export interface Selection {
   remove(): void;
   lock(): void;
   repeat(): void;
+  /** All of it once more, in the order turned round, the other side first. */
+  turned(): void;
   bookend(): void;
 }
 
@@ -64,6 +66,9 @@ function acts({ practice, current, chosen, onEdit, say }: Chosen): Omit<Selectio
       practice &&
       ids.length > 0 &&
       onEdit({ kind: 'insert', at: last + 1, clip: clipOf(practice, ids) }, `${called} repeated`),
+    turned: () =>
+      ids.length > 0 &&
+      onEdit({ kind: 'another-round', itemIds: ids, order: 'reversed' }, `${called} once more, turned round`),
     bookend: () =>
       ids.length > 1 && onEdit({ kind: 'bookend', itemIds: ids }, 'The first comes back at the end'),
   };

@@ -1,4 +1,4 @@
-import { asksOf } from '@/core/forms';
+import { asksAsDone } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
@@ -24,8 +24,8 @@ interface Props {
 function careHere(practice: Practice, item: Item, conditions: Props['conditions']): readonly string[] {
   const form = formOf(practice, item);
   const weights = conditions === undefined ? (['avoid'] as const) : undefined;
-  const cautions = careOf(form, item.variant, conditions, weights).map(({ say }) => say);
-  const armsUp = asksOf(form, item.variant).armsAboveShoulders;
+  const cautions = careOf(form, item, conditions, weights).map(({ say }) => say);
+  const armsUp = asksAsDone(form, item).armsAboveShoulders;
   return [...cautions, ...(armsUp ? ['Arms up only as long as is easy.'] : [])].slice(0, 2);
 }
 

@@ -5,7 +5,7 @@ import { freshBrowser, type Browser } from '@/ui/kit/browser.test.data';
 import { endAndFile, fileClass, fileWaiting, readSession, sessionKey, sessionsUnderWay } from './keptSession';
 
 const { documentVersion: _version, ...data } = JSON.parse(
-  readFileSync('core/documents/practice/golden/v2-pins.json', 'utf8'),
+  readFileSync('core/documents/practice/golden/v3-stays.json', 'utf8'),
 ) as Readonly<Record<string, unknown>>;
 const BEGUN_MS = Date.UTC(2026, 10, 27, 6);
 const HOUR_MS = 3_600_000;

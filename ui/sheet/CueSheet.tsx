@@ -11,6 +11,7 @@ import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { INTENT_NAMES, ROLE_NAMES, themeName } from '@/ui/words/names';
 import { careAlong, careOf } from '@/ui/words/cautions';
+import { doseText } from '@/ui/words/doses';
 import { itemExtras } from '@/ui/words/items';
 import { describePosture } from '@/ui/words/postures';
 
@@ -18,22 +19,28 @@ const BREATH = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
 
 /** The cues of a form once through: entry, one round (of the first side where there are two), exit. */
 const cueEvents = (events: readonly TimelineEvent[]): readonly TimelineEvent[] => {
-  const lessons = events.filter((event) => event.part === 'cycle' && event.strokeIndex === 0);
+  const lessons = events.filter(
+    ({ part, strokeIndex, isStay }) => part === 'cycle' && strokeIndex === 0 && !isStay,
+  );
   // A lesson goes through its repetitions several times: the first is the round that is written out.
   const again = lessons.filter((event) => event.repetition === 1 && event.pass === 0)[1]?.index ?? Infinity;
   return events.filter(
-    ({ part, repetition, pass, index }) =>
-      part !== undefined && (part !== 'cycle' || (repetition === 1 && pass === 0 && index < again)),
+    ({ part, repetition, pass, index, isStay }) =>
+      part !== undefined &&
+      !isStay &&
+      (part !== 'cycle' || (repetition === 1 && pass === 0 && index < again)),
   );
 };
 
 function sidesText(form: Form, item: Item): string {
   if (form.sides === 'symmetric') return '';
-  if (form.sides === 'both-ways') return form.ways ? `${form.ways[0]}, then ${form.ways[1]}` : 'both ways';
+  const inTurn = (item.sideOrder ?? (form.sides === 'alternating' ? 'in-turn' : '')) === 'in-turn';
+  if (form.sides === 'both-ways') {
+    const [one, other] = form.ways ?? [item.firstSide, otherSide(item.firstSide)];
+    return inTurn ? `${one} and ${other} in turn` : `${one}, then ${other}`;
+  }
   const other = otherSide(item.firstSide);
-  return form.sides === 'alternating'
-    ? `${item.firstSide} and ${other} in turn`
-    : `all ${item.firstSide}, then all ${other}`;
+  return inTurn ? `${item.firstSide} and ${other} in turn` : `all ${item.firstSide}, then all ${other}`;
 }
 
 /** The practice on paper, drawn from the same timeline that leads it. */
@@ -46,9 +53,7 @@ export function CueSheet({
   conditions: readonly ConditionId[] | undefined;
 }) {
   const timeline = compile(practice);
-  const care = careAlong(
-    practice.items.map((item) => careOf(formOf(practice, item), item.variant, conditions)),
-  );
+  const care = careAlong(practice.items.map((item) => careOf(formOf(practice, item), item, conditions)));
   const pressure = conditions === undefined || conditions.includes('high-blood-pressure');
   const { brief } = practice;
   const phase = themePhase(brief.theme);
@@ -120,7 +125,11 @@ export function CueSheet({
                     )}
                     <br />
                     <span className="quiet">
-                      <span className="figures">{item.repetitions}×</span> {sidesText(form, item)}{' '}
+                      {item.passage === undefined && (
+                        <>
+                          <span className="figures">{doseText(form, item)}</span> {sidesText(form, item)}{' '}
+                        </>
+                      )}
                       <span className="figures">{clockText(span.lengthMs)} min</span>
                       {item.exhaleByMouth || form.exhale === 'mouth' ? '; exhale by the mouth' : ''}
                     </span>

@@ -6,7 +6,7 @@ import { clockText } from '@/ui/kit/time';
 import { CueSheet } from './CueSheet';
 
 const { documentVersion: _version, ...data } = JSON.parse(
-  readFileSync('core/documents/practice/golden/v2-pins.json', 'utf8'),
+  readFileSync('core/documents/practice/golden/v3-stays.json', 'utf8'),
 ) as Readonly<Record<string, unknown>>;
 const practice: Practice = practiceSchema.parse(data);
 const sheet = (
@@ -39,8 +39,8 @@ describe('the cue sheet', () => {
   it('writes each round out once, however often it is done', () => {
     for (const item of practice.items) {
       const cues = timeline.events.filter(
-        ({ itemId, part, repetition, pass }) =>
-          itemId === item.id && part === 'cycle' && repetition === 1 && pass === 0,
+        ({ itemId, part, repetition, pass, isStay }) =>
+          !isStay && itemId === item.id && part === 'cycle' && repetition === 1 && pass === 0,
       );
       for (const { cue } of cues) expect(text).toContain(cue);
     }
@@ -72,7 +72,9 @@ describe('the cue sheet', () => {
   it('tells what a leader must know beside the cues', () => {
     const [one, ...rest] = practice.items;
     if (!one) throw new Error('expected an item');
-    const told = read(sheet({ items: [{ ...one, image: 'A sail filling.', holdSec: 12 }, ...rest] }));
+    const told = read(
+      sheet({ items: [{ ...one, image: 'A sail filling.', stays: [{ sec: 12, on: 'last' }] }, ...rest] }),
+    );
     expect(told).toContain('Image: A sail filling.');
     expect(told).toContain('The end held for 12 s.');
   });

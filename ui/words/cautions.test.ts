@@ -10,10 +10,10 @@ const form = (id: string): Form => {
 
 describe('care in words', () => {
   it('names the condition, and only those of the people here', () => {
-    const said = careOf(form('brocade-hands-to-feet'), 'full', ['glaucoma']).map(careText);
+    const said = careOf(form('brocade-hands-to-feet'), { variant: 'full' }, ['glaucoma']).map(careText);
     expect(said).toContain('With glaucoma, retinal trouble or recent eye surgery: head not below the heart.');
     expect(said.join(' ')).not.toMatch(/osteoporosis|blood pressure/);
-    expect(careOf(form('arrive-wuji'), 'full', [])).toEqual([]);
+    expect(careOf(form('arrive-wuji'), { variant: 'full' }, [])).toEqual([]);
   });
 
   it('says the same words once, with everyone they are for', () => {
@@ -23,7 +23,7 @@ describe('care in words', () => {
   });
 
   it('is printed once along a practice and pointed back to afterwards', () => {
-    const lines = careOf(form('hanging-fold'), 'full', ['glaucoma']);
+    const lines = careOf(form('hanging-fold'), { variant: 'full' }, ['glaucoma']);
     const along = careAlong([lines, [], lines]);
     expect(along[0]?.fresh.length).toBe(lines.length);
     expect(along[0]?.again).toEqual([]);

@@ -1,5 +1,5 @@
 import { cautionText } from './cautionSentences';
-import type { Form, VariantId } from '@/core/forms';
+import { asksAsDone, type DoneSo, type Form } from '@/core/forms';
 import { cautionsOf, type Caution, type CautionWeight, type ConditionId } from '@/core/people';
 
 /** One thing to take care of, with everyone it is for; nobody named where it is for all. */
@@ -37,11 +37,13 @@ export const careText = ({ say, labels }: CareLine): string =>
  */
 export function careOf(
   form: Form,
-  variant: VariantId,
+  done: DoneSo,
   conditions: readonly ConditionId[] | undefined,
   weights: readonly CautionWeight[] = ['avoid', 'change'],
 ): readonly CareLine[] {
-  const cautions = cautionsOf(form, variant, conditions).filter(({ weight }) => weights.includes(weight));
+  const cautions = cautionsOf(form, done.variant, conditions, asksAsDone(form, done)).filter(({ weight }) =>
+    weights.includes(weight),
+  );
   return [
     ...form.cautions.map((say): CareLine => ({ say, labels: [], weight: 'watch' })),
     ...grouped(cautions),

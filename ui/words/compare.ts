@@ -14,7 +14,14 @@ const OF_ITEMS = {
   exhaleByMouth: 'the way out of the breath',
   kept: 'kept through redrafts',
   quietSec: 'quiet after it',
-  holdSec: 'its hold',
+  stays: 'its holds',
+  talkSec: 'talk before it',
+  firstFactor: 'its first repetition',
+  sideOrder: 'the order of its sides',
+  otherRepetitions: 'repetitions on the second side',
+  forSec: 'how long it goes on',
+  station: 'a station or not',
+  passage: 'what is said',
   layers: 'its layers',
   lesson: 'its step of the lesson',
   image: 'its image',
@@ -38,7 +45,7 @@ export const BRIEF_WORDS = {
 
 /** An item in one line: its form, its number, its section. */
 export const itemLine = (item: Item, name: string): string =>
-  `${name} ×${item.repetitions}, ${ROLE_NAMES[item.role].toLowerCase()}`;
+  `${name}${item.passage === undefined ? (item.forSec === undefined ? ` ×${item.repetitions}` : ` ${item.forSec} s`) : ''}, ${ROLE_NAMES[item.role].toLowerCase()}`;
 
 /** What is not the same of a line both have. */
 export const differsText = ({ differs, isMoved }: ComparedLine): string =>

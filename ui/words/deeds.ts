@@ -50,6 +50,8 @@ const DEED_WORDS: Readonly<Record<Deed, string>> = {
   'foot-comes-up': 'that foot comes up {tenths} cm',
   'foot-ends-up': 'that foot ends {tenths} cm up',
   'head-rises': 'the head rises {whole} cm',
+  'stays-aside': 'it stays {whole}° aside',
+  'heel-stays': 'the heel goes {whole} cm forward',
   'foot-leaves-floor': 'a foot leaves the floor',
   'turns-that-way': 'it turns {whole}° that way',
   'bends-that-way': 'it bends {whole}° that way',

@@ -15,7 +15,7 @@ import { toldText } from './told';
 import { understood } from './wishes';
 
 const { documentVersion: _version, ...data } = JSON.parse(
-  readFileSync('core/documents/practice/golden/v2-pins.json', 'utf8'),
+  readFileSync('core/documents/practice/golden/v3-stays.json', 'utf8'),
 ) as Readonly<Record<string, unknown>>;
 const practice: Practice = practiceSchema.parse(data);
 
@@ -73,7 +73,7 @@ describe('Lead', () => {
     const sided: Practice = {
       ...practice,
       items: [
-        { ...item, formId: form.id, variant: 'full', holdSec: undefined, cues: undefined, layers: undefined },
+        { ...item, formId: form.id, variant: 'full', stays: undefined, cues: undefined, layers: undefined },
       ],
       forms: { [form.id]: form },
     };

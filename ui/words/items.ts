@@ -1,3 +1,4 @@
+import { stayText } from './doses';
 import type { Form } from '@/core/forms';
 import type { Item, LessonStep } from '@/core/practice';
 
@@ -12,6 +13,8 @@ export const LESSON_NAMES = {
 /** What a leader must know of an item beside its cues, in the order it comes up. */
 export function itemExtras(item: Item, form: Form): readonly string[] {
   const said: string[] = [];
+  if (item.passage) said.push(item.passage);
+  if (item.station) said.push('Named in a word, and on without a pause.');
   if (item.image) said.push(`Image: ${item.image}`);
   if (item.lesson) said.push(`Lesson: ${LESSON_NAMES[item.lesson]}.`);
   if (item.lesson === 'parts')
@@ -24,7 +27,7 @@ export function itemExtras(item: Item, form: Form): readonly string[] {
     said.push(...form.mistakes.map(({ mistake, mend }) => `${mistake}: ${mend}`));
   if (item.layers && item.layers.length > 0)
     said.push(`Built up, a repetition each: ${item.layers.join(', ')}.`);
-  if (item.holdSec) said.push(`The end held for ${item.holdSec} s.`);
+  said.push(...(item.stays ?? []).map((stay) => stayText(stay, form)));
   if (item.quietSec) said.push(`Then ${Math.round(form.settleSec + item.quietSec)} s quiet.`);
   return said;
 }

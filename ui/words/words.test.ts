@@ -174,7 +174,7 @@ describe('what is told beside the cues', () => {
       image: 'Ink on paper',
       lesson: 'mistakes',
       layers: ['legs', 'hands'],
-      holdSec: 30,
+      stays: [{ sec: 30, on: 'last' }],
       quietSec: 10,
     } as unknown as Parameters<typeof itemExtras>[0];
     const lines = itemExtras(full, form);

@@ -22,6 +22,19 @@ const withKeptItem = (item: unknown): unknown => {
 const pinnedReason = (reason: unknown): unknown =>
   isPlain(reason) && reason.code === 'must-be-in' ? { ...reason, code: 'pinned' } : reason;
 
+/** Version 3 holds any posture, on each side, where before only the last was held, once. */
+const staysOfHold: Upgrade = (former) => ({
+  ...former,
+  ...(Array.isArray(former.items) ? { items: former.items.map(withStays) } : {}),
+});
+const withStays = (item: unknown): unknown => {
+  if (!isPlain(item) || !('holdSec' in item)) return item;
+  const { holdSec, ...rest } = item;
+  return typeof holdSec === 'number' && holdSec >= 1 && !('stays' in item)
+    ? { ...rest, stays: [{ sec: holdSec, on: 'last' }] }
+    : rest;
+};
+
 /** The field under its new name, in its place; what has the new name already is left alone. */
 const renamed = (data: Plain, from: string, to: string): Plain =>
   from in data && !(to in data)
@@ -31,7 +44,7 @@ const renamed = (data: Plain, from: string, to: string): Plain =>
 /** A practice, with every form as it was when it was written. */
 export const PRACTICE_DOCUMENT: DocumentKind<Practice> = {
   name: 'a practice',
-  upgrades: [schoolsRenamed, pinsAndKept],
+  upgrades: [schoolsRenamed, pinsAndKept, staysOfHold],
   schema: practiceSchema,
 };
 

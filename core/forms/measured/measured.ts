@@ -29,7 +29,7 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'loosen-side-bend': {
-    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'full', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 11 },
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'full', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 24 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
@@ -129,7 +129,7 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'crescent-moon': {
-    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 23 },
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 26 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
@@ -489,18 +489,18 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'crane-stands': {
-    full: { kneeBend: 'none', oneLegSec: 4, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    full: { kneeBend: 'none', oneLegSec: 11, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'heron-walks': {
-    full: { kneeBend: 'slight', oneLegSec: 2, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    full: { kneeBend: 'slight', oneLegSec: 1, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'heel-pushes': {
-    full: { kneeBend: 'none', oneLegSec: 7, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
-    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'low', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    full: { kneeBend: 'none', oneLegSec: 11, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'rocking-bamboo': {
@@ -589,7 +589,7 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'animal-deer': {
-    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'turn', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 12 },
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'full', sideBend: 'none', neck: 'turn', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 17 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
@@ -604,13 +604,13 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'animal-bird': {
-    full: { kneeBend: 'slight', oneLegSec: 4, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'slight', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 5 },
+    full: { kneeBend: 'slight', oneLegSec: 5, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'slight', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 5 },
     smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'animal-tiger-pounce': {
     full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'animal-deer-run': {
@@ -624,12 +624,12 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'animal-monkey-pick': {
-    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 30 },
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 20 },
     smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'animal-bird-fly': {
-    full: { kneeBend: 'slight', oneLegSec: 5, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    full: { kneeBend: 'slight', oneLegSec: 3, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 6 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
@@ -669,7 +669,7 @@ export const MEASURED = {
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'hold-embrace-overhead': {
-    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 18 },
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 16 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },

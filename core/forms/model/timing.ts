@@ -23,7 +23,8 @@ const REPETITION_RANGES: Readonly<Partial<Record<PaceKind, readonly [least: numb
   neck: [14, 42],
   fold: [8, 50],
   'one-leg': [8, 40],
-  animal: [15, 77],
+  // Two breaths to four; a gentler way may do with one.
+  animal: [10, 77],
   'leg-tracing': [15, 46],
   'arm-tracing': [10, 37],
   inner: [14, 32],

@@ -137,8 +137,8 @@ describe('writing a form', () => {
       }
     const bow = formOf('brocade-draw-the-bow').cycle[1];
     expect(bow && mirrorStroke(bow).postures?.[0]?.head?.turn).toBe(-58);
-    expect(withMirrored(formOf('brocade-draw-the-bow').cycle)).toHaveLength(4);
-    expect(repeated(formOf('brocade-draw-the-bow').cycle)).toHaveLength(4);
+    expect(withMirrored(formOf('brocade-draw-the-bow').cycle)).toHaveLength(8);
+    expect(repeated(formOf('brocade-draw-the-bow').cycle)).toHaveLength(8);
   });
 
   it('follows a stroke with one that answers its breath and begins where it ended', () => {

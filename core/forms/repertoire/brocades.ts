@@ -48,12 +48,16 @@ export const BROCADES = [
     cycle: [
       inhale('Arms cross at the chest, weight low.', to({ feet: horse, sink: 26, hands: each({ near: 'middle dantian', off: [-1, 2, 8], palm: 'body', fingers: 'up', elbow: 'low' }, { near: 'middle dantian', off: [-1, 1, 5.5], palm: 'body', fingers: 'up', elbow: 'low' }) })),
       exhale('Draw the bow to the {side}; eyes far away.', to({ feet: horse, sink: 46, head: { turn: 58 }, hands: each({ near: 'reach', toward: [1, 0.05, 0.12], palm: 'out', fingers: 'up', shape: 'bow hand' }, { near: 'collarbone', off: [4, -2, 4], palm: 'body', fingers: 'in', elbow: 'out', shape: 'claw' }) })),
+      inhale('Let the string go: the hand opens wide, weight to the {side}.', to({ feet: horse, sink: 30, weight: 0.6, hands: both({ near: 'reach', toward: [1, 0.02, 0.2], palm: 'out', fingers: 'up', share: 0.92 }) })),
+      exhale('Hands sink and gather to the middle.', to({ feet: horse, sink: 34, hands: both({ near: 'lower dantian', off: [3, 0, 7], palm: 'up', fingers: 'in' }) })),
     ],
     smaller: {
       change: 'Feet under the shoulders, knees soft.', stance: { start: 'shoulder width', end: 'shoulder width' },
       cycle: [
         inhale('Arms cross at the chest, knees soft.', to({ sink: 10, hands: each({ near: 'middle dantian', off: [-1, 2, 8], palm: 'body', fingers: 'up' }, { near: 'middle dantian', off: [-1, 1, 5.5], palm: 'body', fingers: 'up' }) })),
         exhale('Draw the bow to the {side}; eyes far away.', to({ sink: 18, head: { turn: 45 }, hands: each({ near: 'reach', toward: [1, -0.05, 0.2], palm: 'out', fingers: 'up', shape: 'bow hand', share: 0.9 }, { near: 'collarbone', off: [3, -3, 4], palm: 'body', fingers: 'in', elbow: 'out', shape: 'claw' }) })),
+        inhale('Let the string go, the hands open wide.', to({ sink: 10, hands: both({ near: 'reach', toward: [1, -0.08, 0.25], palm: 'out', fingers: 'up', share: 0.88 }) })),
+        exhale('Hands sink and gather to the middle.', to({ sink: 14, hands: both({ near: 'lower dantian', off: [3, 0, 7], palm: 'up', fingers: 'in' }) })),
       ],
     },
     seated: {
@@ -61,6 +65,8 @@ export const BROCADES = [
       cycle: [
         inhale('Knees wide, arms cross at the chest.'),
         exhale('Draw the bow to the {side}; eyes far away.'),
+        inhale('Let the string go, the hands open wide.'),
+        exhale('Hands sink and gather to the middle.'),
       ],
     },
   }),
@@ -99,16 +105,28 @@ export const BROCADES = [
     mistakes: [{ mistake: 'the hips go along', mend: 'Both hip bones stay to the front.' }],
     cycle: [
       inhale('Palms turn out, the crown lifts.', to({ sink: 6, trunk: { round: -5 }, hands: both({ near: 'reach', toward: [0.45, -1, 0], palm: 'forward' }) })),
-      exhale('Look back past the {side} shoulder; return.', through({ sink: 6, trunk: { turn: 22, round: -5 }, head: { turn: 56 }, hands: both({ near: 'reach', toward: [0.5, -1, -0.15], palm: 'forward' }) }, { sink: 12 })),
+      exhale('Look back past the {side} shoulder.', to({ sink: 6, trunk: { turn: 22, round: -5 }, head: { turn: 56 }, hands: both({ near: 'reach', toward: [0.5, -1, -0.15], palm: 'forward' }) })),
+      inhale('Come back to the front, palms still out.', to({ sink: 6, trunk: { round: -5 }, hands: both({ near: 'reach', toward: [0.45, -1, 0], palm: 'forward' }) })),
+      exhale('Let the arms hang and the knees soften.', to({ sink: 12 })),
     ],
     smaller: {
       change: 'Turn a third of the way; eyes finish the turn.',
       cycle: [
         inhale('Palms turn out, the crown lifts.', to({ sink: 6, hands: both({ near: 'reach', toward: [0.35, -1, 0], palm: 'forward' }) })),
-        exhale('Turn a third to the {side}; eyes finish it; return.', through({ sink: 6, trunk: { turn: 8 }, head: { turn: 22 }, hands: both({ near: 'reach', toward: [0.35, -1, 0], palm: 'forward' }) }, { sink: 8 })),
+        exhale('Turn a third to the {side}; eyes finish it.', to({ sink: 6, trunk: { turn: 8 }, head: { turn: 22 }, hands: both({ near: 'reach', toward: [0.35, -1, 0], palm: 'forward' }) })),
+        inhale('Come back to the front, palms still out.', to({ sink: 6, hands: both({ near: 'reach', toward: [0.35, -1, 0], palm: 'forward' }) })),
+        exhale('Let the arms hang.', to({ sink: 8 })),
       ],
     },
-    seated: { change: 'The same from the chair.' },
+    seated: {
+      change: 'The same from the chair.',
+      cycle: [
+        inhale('Palms turn out, the crown lifts.'),
+        exhale('Look back past the {side} shoulder.'),
+        inhale('Come back to the front, palms still out.'),
+        exhale('Let the hands rest.'),
+      ],
+    },
   }),
   defineForm({
     id: 'brocade-sway', name: 'Swaying head and tail', pinyin: 'Yáo Tóu Bǎi Wěi', hanzi: '搖頭擺尾', family: 'brocade', roles: ['nourish'],
@@ -121,21 +139,27 @@ export const BROCADES = [
     parts: [{ part: 'horse stance, shifting side to side', watch: 'the knees stay inside the feet' }, { part: 'lean and return, hands on thighs', watch: 'the back stays long, the head no lower than the navel' }, { part: 'the tail alone', watch: 'the knees hold still while the pelvis swings' }, { part: 'lean, sweep and tail together', watch: 'the neck only follows' }],
     cycle: [
       inhale('Sit low, hands on thighs, weight to the {side}.', to({ feet: { turnOut: 18 }, sink: 64, weight: 0.62, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) })),
-      exhale('Lean and sweep low across; the tail swings out.', through({ feet: { turnOut: 18 }, sink: 66, weight: 0.58, trunk: { lean: 34, bend: 16, turn: 8 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { turnOut: 18 }, sink: 66, weight: 0.42, trunk: { lean: 38, bend: -10, turn: -14 }, head: { turn: -10 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { turnOut: 18 }, sink: 60, weight: 0.5, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) })),
+      exhale('Lean and sweep low across; the tail swings out.', through({ feet: { turnOut: 18 }, sink: 66, weight: 0.58, trunk: { lean: 34, bend: 16, turn: 8 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) }, { feet: { turnOut: 18 }, sink: 66, weight: 0.42, trunk: { lean: 38, bend: -10, turn: -14 }, head: { turn: -10 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) })),
+      inhale('Roll up to the middle, the crown last.', to({ feet: { turnOut: 18 }, sink: 60, weight: 0.5, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) })),
+      exhale('Sit there; let the knees open.', to({ feet: { turnOut: 18 }, sink: 64, weight: 0.5, trunk: { lean: 12 }, hands: both({ near: 'thigh', off: [0, 4.2, 0], elbow: 'out', fingers: 'in' }) })),
     ],
     smaller: {
       change: 'Shoulder-width feet; only shift and look to the far foot.', stance: { start: 'shoulder width', end: 'shoulder width' },
       asks: { staticHold: false },
       cycle: [
         inhale('Weight to the {side}, tall.', to({ sink: 10, weight: 0.65, hands: both(ON_HIPS) })),
-        exhale('Lean a little, look to the far foot; return.', through({ sink: 16, weight: 0.6, trunk: { lean: 10, bend: 6 }, head: { turn: -24, nod: 8 }, hands: both(ON_HIPS) }, { sink: 14, hands: both(ON_HIPS) })),
+        exhale('Lean a little, look to the far foot.', to({ sink: 16, weight: 0.6, trunk: { lean: 10, bend: 6 }, head: { turn: -24, nod: 8 }, hands: both(ON_HIPS) })),
+        inhale('Come up to the middle.', to({ sink: 10, hands: both(ON_HIPS) })),
+        exhale('Let the knees soften.', to({ sink: 14, hands: both(ON_HIPS) })),
       ],
     },
     seated: {
       change: 'From the chair, knees wide, hands on thighs.',
       cycle: [
         inhale('Knees wide, hands on thighs, sit to the {side}.', to({ base: 'chair', feet: chairWide, weight: 0.7, trunk: { bend: 4 }, hands: both(ON_THIGHS) })),
-        exhale('Lean and sweep across; the tail swings out.', through({ base: 'chair', feet: chairWide, trunk: { lean: 16, bend: 10 }, hands: both(ON_THIGHS) }, { base: 'chair', feet: chairWide, trunk: { lean: 16, bend: -8 }, hands: both(ON_THIGHS) }, { base: 'chair', feet: chairWide, hands: both(ON_THIGHS) })),
+        exhale('Lean and sweep across; the tail swings out.', through({ base: 'chair', feet: chairWide, trunk: { lean: 16, bend: 10 }, hands: both(ON_THIGHS) }, { base: 'chair', feet: chairWide, trunk: { lean: 16, bend: -8 }, hands: both(ON_THIGHS) })),
+        inhale('Come back to the middle.', to({ base: 'chair', feet: chairWide, hands: both(ON_THIGHS) })),
+        exhale('Sit there, the hips wide.', to({ base: 'chair', feet: chairWide, hands: both(ON_THIGHS) })),
       ],
     },
   }),

@@ -168,7 +168,7 @@ export const CLEARING = [
     points: ['BL23', 'BL40', 'KI1', 'KI27'],
     route: ['BL23', 'BL31', 'back of the thigh', 'back of the knee', 'calf', 'BL60', 'little toe', 'sole', 'KI3', 'KI10', 'KI11', 'KI27'],
     limb: 'leg', image: 'A mountain stream down, a spring rising.',
-    cycle: legTracing(BLADDER_KIDNEY.full, 'Smooth down the back and the backs of the legs.', 'Draw up from the soles by the inner legs to the collarbones.'),
+    cycle: legTracing(BLADDER_KIDNEY.full, 'Smooth down the back and the backs of the legs.', 'Up from the soles by the inner legs to the collarbones.'),
     smallerCycle: legTracing(BLADDER_KIDNEY.smaller, 'Smooth down the back and the backs of the thighs.', 'Draw up from the inner knees to the collarbones.', 'Hands rest; the attention goes on to the soles.'),
     seatedCycle: legTracing(BLADDER_KIDNEY.seated, 'Smooth over the low back and down under the thighs.', 'Draw up the inner thighs to the collarbones.'),
   }),

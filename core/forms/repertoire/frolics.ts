@@ -42,14 +42,18 @@ export const FROLICS = [
       change: 'Reach to the height of the hips, no pounce.',
       cycle: [
         inhale('Claws lift along the body.', to(stand(9, both({ ...before('ribs', 2, 1, 5, 'forward', 'up'), ...fist })))),
-        exhale('Reach out, hips sink back; return.', through(stand(18, both({ ...reaching(0.2, -0.4, 1, 'down', 0.9), ...claw }), { trunk: { lean: 22 } }), stand(10))),
+        exhale('Reach out, hips sink back.', to(stand(18, both({ ...reaching(0.2, -0.4, 1, 'down', 0.9), ...claw }), { trunk: { lean: 22 } }))),
+        inhale('Draw the claws home along the ribs.', to(stand(9, both({ ...before('ribs', 2, 1, 5, 'forward', 'up'), ...fist })))),
+        exhale('Hands sink, the claws let go.', to(stand(10))),
       ],
     },
     seated: {
       change: 'Reach from the chair.',
       cycle: [
         inhale('Claws lift along the ribs.', to(sit(both({ ...before('ribs', 2, 2, 5, 'forward', 'up'), ...fist })))),
-        exhale('Reach out long from the hips; return.', through(sit(both({ ...reaching(0.2, -0.25, 1, 'down', 0.9), ...claw }), { trunk: { lean: 24 } }), sit())),
+        exhale('Reach out long from the hips.', to(sit(both({ ...reaching(0.2, -0.25, 1, 'down', 0.9), ...claw }), { trunk: { lean: 24 } }))),
+        inhale('Draw the claws home along the ribs.', to(sit(both({ ...before('ribs', 2, 2, 5, 'forward', 'up'), ...fist })))),
+        exhale('Hands sink, the claws let go.', to(sit())),
       ],
     },
   }),
@@ -65,12 +69,16 @@ export const FROLICS = [
     cycle: [
       inhale('{Side} foot in front: roll forward, soft fists reach.', to(stand(34, both({ ...reaching(0.15, -0.05, 1, 'down', 0.9), ...fist }), { feet: bow(1.5), weight: 0.72 }))),
       exhale('Sit back, round the back, antlers forward.', to(stand(30, both({ ...reaching(0.05, -0.1, 1, 'out', 0.88), ...antler }), { feet: { ...bow(1.5), toes: { left: 12 } }, weight: 0.24, pelvis: { tuck: 8 }, trunk: { lean: 8, round: 30 }, shoulders: { forward: 0.8 }, head: { nod: 18 } }))),
+      inhale('The back grows long again, hands open.', to(stand(26, both(reaching(0.35, -0.2, 0.9, 'down', 0.88)), { feet: bow(1.5), weight: 0.4 }))),
+      exhale('Let the hands sink to the hips.', to(stand(28, both(before('hip', 2, 0, 3, 'down', 'forward')), { feet: bow(1.5), weight: 0.5 }))),
     ],
     smaller: {
       change: 'Feet side by side; round and open the back.', stance: { start: 'shoulder width', end: 'shoulder width' },
       cycle: [
         inhale('Soft fists reach forward.', to(stand(10, both({ ...reaching(0.15, -0.2, 1, 'down', 0.86), ...fist })))),
         exhale('Round the back, antlers forward, {side} a little ahead.', to(stand(16, both({ ...reaching(0.05, -0.2, 1, 'out', 0.84), ...antler }), { trunk: { round: 18, turn: -4 }, head: { nod: 14 } }))),
+        inhale('The back grows long again, hands open.', to(stand(10, both(reaching(0.35, -0.3, 0.9, 'down', 0.84))))),
+        exhale('Let the hands sink to the hips.', to(stand(12, both(before('hip', 2, 0, 3, 'down', 'forward'))))),
       ],
     },
     seated: {
@@ -78,13 +86,15 @@ export const FROLICS = [
       cycle: [
         inhale('Soft fists reach forward.', to(sit(both({ ...reaching(0.15, -0.2, 1, 'down', 0.84), ...fist })))),
         exhale('Round the back, antlers forward, {side} a little ahead.', to(sit(both({ ...reaching(0.05, -0.2, 1, 'out', 0.82), ...antler }), { trunk: { round: 20, turn: -4 }, head: { nod: 14 } }))),
+        inhale('The back grows long again, hands open.', to(sit(both(reaching(0.35, -0.3, 0.9, 'down', 0.82))))),
+        exhale('Let the hands sink to the thighs.', to(sit(both(ON_THIGHS)))),
       ],
     },
   }),
   defineForm({
     id: 'animal-bear-sway', name: 'Bear sways', pinyin: 'Xióng Huàng', hanzi: '熊晃', source: 'five-animals-standard', family: 'animal',
     roles: ['nourish'], actions: ['moves', 'nourishes'], animal: 'bear', channels: along('stretch', 'SP', 'LR', 'GB'),
-    points: ['SP15', 'LR13'], sides: 'one-then-other', pace: 'animal', level: 2, stance: { start: 'bow', end: 'shoulder width' },
+    points: ['SP15', 'LR13'], sides: 'one-then-other', pace: 'turning', level: 2, stance: { start: 'bow', end: 'shoulder width' },
     footwork: 'One foot forward; the weight rolls forward and back.', setupSec: { known: 6, taught: 26 }, repetitions: FROLIC,
     loosens: ['hips', 'spine'], images: ['A bear walking home, in no hurry.'],
     mistakes: [{ mistake: 'stamping', mend: 'The hip is lifted; the foot only follows.' }],
@@ -149,12 +159,16 @@ export const FROLICS = [
     cycle: [
       inhale('Wings lift sideways, the {side} knee floats up.', to(stand(7, both({ ...reaching(1, 0.05, 0.2, 'down', 0.94), ...feather }), { weight: 0, feet: { lifted: { foot: 'left', thigh: 62, knee: 74, point: 18 } } }))),
       exhale('Wings and foot come down together.', to(stand(16, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather })))),
+      inhale('Again, the wings as high as is easy.', to(stand(7, both({ ...reaching(0.75, 0.7, 0.2, 'down', 0.94), ...feather }), { weight: 0, feet: { lifted: { foot: 'left', thigh: 62, knee: 74, point: 18 } } }))),
+      exhale('Down together; sink into both feet.', to(stand(16, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather })))),
     ],
     smaller: {
       change: 'Toes stay on the floor; wings to the ribs.',
       cycle: [
         inhale('Wings lift sideways, the {side} heel rises.', to(stand(8, both({ ...reaching(1, -0.45, 0.3, 'down', 0.9), ...feather }), { weight: 0.2, feet: { heels: { left: 10 } } }))),
         exhale('Wings and heel come down together.', to(stand(14, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather })))),
+        inhale('Again, a little wider.', to(stand(8, both({ ...reaching(1, -0.32, 0.3, 'down', 0.9), ...feather }), { weight: 0.2, feet: { heels: { left: 10 } } }))),
+        exhale('Down together; sink into both feet.', to(stand(14, both({ ...before('lower dantian', 3, 1, 6, 'up', 'in'), ...feather })))),
       ],
     },
     seated: {
@@ -162,6 +176,8 @@ export const FROLICS = [
       cycle: [
         inhale('Wings lift sideways, the {side} heel rises.', to(sit(both({ ...reaching(1, -0.4, 0.35, 'down', 0.88), ...feather }), { feet: { heels: { left: 20 } } }))),
         exhale('Wings and heel come down together.', to(sit(both({ ...before('navel', 3, 1, 6, 'up', 'in'), ...feather })))),
+        inhale('Again, a little wider.', to(sit(both({ ...reaching(1, -0.28, 0.35, 'down', 0.88), ...feather }), { feet: { heels: { left: 20 } } }))),
+        exhale('Down together, and rest.', to(sit(both({ ...before('navel', 3, 1, 6, 'up', 'in'), ...feather })))),
       ],
     },
   }),

@@ -71,21 +71,21 @@ export const GENTLE_BROCADES = [
     points: ['LU1', 'LU9'], footwork: 'Both feet stay planted, weight even.', images: ['Drawing a silk thread out of its cocoon.'],
     mistakes: [{ mistake: 'reaching to the end', mend: 'Stop while the elbow still hangs.' }],
     cycle: [
-      inhale('Hands meet at the heart.', to(stand(9, both(before('middle dantian', 1.4, 0, 7))))),
-      exhale('{Side} palm drifts out, eyes follow; return.', through(stand(14, each({ ...reaching(0.9, -0.2, 0.5, 'out', 0.86), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }), stand(10, both(before('middle dantian', 1.4, 0, 7))))),
+      exhale('{Side} palm drifts out, eyes follow.', to(stand(14, each({ ...reaching(0.9, -0.2, 0.5, 'out', 0.86), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }))),
+      inhale('Hands meet again at the heart.', to(stand(9, both(before('middle dantian', 1.4, 0, 7))))),
     ],
     smaller: {
       change: 'Half as wide.',
       cycle: [
-        inhale('Hands meet at the heart.', to(stand(9, both(before('middle dantian', 1.4, 0, 7))))),
-        exhale('{Side} palm drifts half way out, eyes follow; return.', through(stand(12, each({ ...reaching(0.6, -0.3, 0.7, 'out', 0.7), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 14 } }), stand(10, both(before('middle dantian', 1.4, 0, 7))))),
+        exhale('{Side} palm drifts half way out, eyes follow.', to(stand(12, each({ ...reaching(0.6, -0.3, 0.7, 'out', 0.7), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 14 } }))),
+        inhale('Hands meet again at the heart.', to(stand(9, both(before('middle dantian', 1.4, 0, 7))))),
       ],
     },
     seated: {
       change: 'The same from the chair.',
       cycle: [
-        inhale('Hands meet at the heart.', to(sit(both(before('middle dantian', 1.4, 0, 7))))),
-        exhale('{Side} palm drifts out, eyes follow; return.', through(sit(each({ ...reaching(0.9, -0.25, 0.5, 'out', 0.84), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }), sit(both(before('middle dantian', 1.4, 0, 7))))),
+        exhale('{Side} palm drifts out, eyes follow.', to(sit(each({ ...reaching(0.9, -0.25, 0.5, 'out', 0.84), fingers: 'up' }, before('middle dantian', 2, 0, 6)), { head: { turn: 28 } }))),
+        inhale('Hands meet again at the heart.', to(sit(both(before('middle dantian', 1.4, 0, 7))))),
       ],
     },
   }),
@@ -119,21 +119,21 @@ export const GENTLE_BROCADES = [
     points: ['GB20', 'GV14'], images: ['Following a swan along the far shore.'],
     mistakes: [{ mistake: 'turning as far as it goes', mend: 'Half way is the whole of this form.' }],
     cycle: [
-      inhale('Palms turn softly forward.', to(stand(7, both(reaching(0.35, -1, 0, 'forward', 0.95))))),
-      exhale('Eyes, then head, drift to the {side}; return.', through(stand(8, both(reaching(0.35, -1, 0, 'forward', 0.95)), { trunk: { turn: 8 }, head: { turn: 32 } }), stand(10))),
+      exhale('Palms softly forward; eyes, then head, drift to the {side}.', to(stand(8, both(reaching(0.35, -1, 0, 'forward', 0.95)), { trunk: { turn: 8 }, head: { turn: 32 } }))),
+      inhale('Come back to the front.', to(stand(7, both(reaching(0.35, -1, 0, 'forward', 0.95))))),
     ],
     smaller: {
       change: 'Only the eyes travel.',
       cycle: [
-        inhale('Palms turn softly forward.'),
-        exhale('The eyes drift to the {side}, head quiet; return.'),
+        exhale('Palms softly forward; the eyes drift to the {side}, head quiet.'),
+        inhale('Come back to the front.'),
       ],
     },
     seated: {
       change: 'The same from the chair.',
       cycle: [
-        inhale('Palms turn softly forward.', to(sit(both(THIGHS_PALMS_UP)))),
-        exhale('Eyes, then head, drift to the {side}; return.', through(sit(both(THIGHS_PALMS_UP), { head: { turn: 32 } }), sit())),
+        exhale('Palms up on the thighs; eyes, then head, drift to the {side}.', to(sit(both(THIGHS_PALMS_UP), { head: { turn: 32 } }))),
+        inhale('Come back to the front.', to(sit(both(THIGHS_PALMS_UP)))),
       ],
     },
   }),
@@ -143,21 +143,21 @@ export const GENTLE_BROCADES = [
     footwork: 'The weight moves softly from foot to foot, feet planted.', channels: along('attend', 'HT', 'SI'), points: ['HT8', 'KI1'],
     images: ['Reeds leaning in a warm wind.'], mistakes: [{ mistake: 'the head leads', mend: 'Let the tailbone draw the curve.' }],
     cycle: [
-      inhale('Tall in the middle, hands on the hips.', to(stand(12, both(ON_HIPS)))),
-      exhale('Shift to the {side} foot; the tail drifts away; return.', through(stand(16, both(ON_HIPS), { weight: 0.68, trunk: { bend: -7 } }), stand(12, both(ON_HIPS)))),
+      exhale('Hands on the hips, shift to the {side} foot; the tail drifts away.', to(stand(16, both(ON_HIPS), { weight: 0.68, trunk: { bend: -7 } }))),
+      inhale('Come back to the middle, tall.', to(stand(12, both(ON_HIPS)))),
     ],
     smaller: {
       change: 'Only the weight moves.',
       cycle: [
-        inhale('Tall in the middle, hands on the hips.', to(stand(10, both(ON_HIPS)))),
-        exhale('Ease over to the {side} foot, the rest quiet; return.', through(stand(12, both(ON_HIPS), { weight: 0.64 }), stand(10, both(ON_HIPS)))),
+        exhale('Hands on the hips, ease over to the {side} foot, the rest quiet.', to(stand(12, both(ON_HIPS), { weight: 0.64 }))),
+        inhale('Come back to the middle.', to(stand(10, both(ON_HIPS)))),
       ],
     },
     seated: {
       change: 'From one sitting bone to the other.',
       cycle: [
-        inhale('Tall on both sitting bones, hands on the hips.', to(sit())),
-        exhale('Ease over to the {side} sitting bone; return.', through(sit(both(ON_THIGHS), { weight: 0.68, trunk: { bend: -8 } }), sit())),
+        exhale('Ease over to the {side} sitting bone.', to(sit(both(ON_THIGHS), { weight: 0.68, trunk: { bend: -8 } }))),
+        inhale('Come back to the middle, tall on both sitting bones.', to(sit())),
       ],
     },
   }),
@@ -191,21 +191,21 @@ export const GENTLE_BROCADES = [
     organs: ['liver', 'gallbladder'], sides: 'alternating', channels: along('stretch', 'LR', 'GB'), points: ['LR3', 'LR14'],
     images: ['A fern uncurling.'], mistakes: [{ mistake: 'staring', mend: 'Eyes open wide and stay kind.' }], view: 'three-quarter',
     cycle: [
-      inhale('Soft fists gather at the ribs.', to(stand(9, both(atRibs)))),
-      exhale('{Side} hand slides forward and uncurls; return.', through(stand(14, each(reaching(0.1, -0.25, 1, 'up', 0.86), atRibs)), stand(10, both(atRibs)))),
+      exhale('{Side} hand slides forward and uncurls.', to(stand(14, each(reaching(0.1, -0.25, 1, 'up', 0.86), atRibs)))),
+      inhale('Soft fists gather again at the ribs.', to(stand(9, both(atRibs)))),
     ],
     smaller: {
       change: 'The hand opens at the ribs.',
       cycle: [
-        inhale('Soft fists gather at the ribs.', to(stand(9, both(atRibs)))),
-        exhale('{Side} hand uncurls there; close it again.', to(stand(11, each({ ...atRibs, shape: 'open' }, atRibs)))),
+        exhale('{Side} hand uncurls at the ribs.', to(stand(11, each({ ...atRibs, shape: 'open' }, atRibs)))),
+        inhale('Close it again, softly.', to(stand(9, both(atRibs)))),
       ],
     },
     seated: {
       change: 'The same from the chair.',
       cycle: [
-        inhale('Soft fists gather at the ribs.', to(sit(both(atRibs)))),
-        exhale('{Side} hand slides forward and uncurls; return.', through(sit(each(reaching(0.1, -0.25, 1, 'up', 0.84), atRibs)), sit(both(atRibs)))),
+        exhale('{Side} hand slides forward and uncurls.', to(sit(each(reaching(0.1, -0.25, 1, 'up', 0.84), atRibs)))),
+        inhale('Soft fists gather again at the ribs.', to(sit(both(atRibs)))),
       ],
     },
   }),
@@ -215,8 +215,8 @@ export const GENTLE_BROCADES = [
     points: ['BL23', 'GV4'], images: ['Smoothing a blanket towards the feet of a bed.'],
     mistakes: [{ mistake: 'bending to reach further', mend: 'The thighs are far enough.' }], view: 'side',
     cycle: [
-      inhale('Palms warm the low back.', to(stand(8, both(AT_KIDNEYS)))),
-      exhale('They slide over the hips to the thighs; return.', through(stand(14, both({ near: 'buttock', elbow: 'back' }), { trunk: { lean: 8 } }), stand(22, both({ near: 'thigh', off: [0, 3, 0] }), { trunk: { lean: 18, round: 6 } }), stand(10, both({ near: 'hip' })))),
+      exhale('Palms slide over the hips to the thighs.', through(stand(14, both({ near: 'buttock', elbow: 'back' }), { trunk: { lean: 8 } }), stand(22, both({ near: 'thigh', off: [0, 3, 0] }), { trunk: { lean: 18, round: 6 } }))),
+      inhale('Draw up; palms warm the low back.', to(stand(8, both(AT_KIDNEYS)))),
     ],
     smaller: {
       change: 'Palms stay on the low back.',
@@ -228,8 +228,8 @@ export const GENTLE_BROCADES = [
     seated: {
       change: 'The same from the chair.',
       cycle: [
-        inhale('Palms warm the low back.', to(sit(both(AT_KIDNEYS)))),
-        exhale('They slide over the hips to the thighs; return.', through(sit(both({ near: 'hip', off: [1, 0, 1] })), sit(both(ON_THIGHS), { trunk: { lean: 8 } }), sit(both({ near: 'hip', off: [1, 0, 1] })))),
+        exhale('Palms slide over the hips to the thighs.', through(sit(both({ near: 'hip', off: [1, 0, 1] })), sit(both(ON_THIGHS), { trunk: { lean: 8 } }))),
+        inhale('Draw up; palms warm the low back.', to(sit(both(AT_KIDNEYS)))),
       ],
     },
   }),

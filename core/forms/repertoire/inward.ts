@@ -323,14 +323,14 @@ export const INWARD = [
     points: ['PC8', 'HT8'], sides: 'one-then-other', images: ['Finding the one warm stone in a wall.'],
     mistakes: [{ mistake: 'pressing until it hurts', mend: 'As on a ripe pear.' }], view: 'three-quarter',
     cycle: [
-      inhale('Thumb on the centre of the {side} palm.', to(stand(9, each(before('navel', 1, 3, 7, 'up'), { near: 'hand', of: 'other', off: [0, 0, 0.6], palm: 'down' })))),
-      exhale('Press softly and circle; let go.', pulse(2, stand(11, each(before('navel', 1, 3, 7, 'up'), { near: 'hand', of: 'other', off: [0, 0.6, 0.6], palm: 'down' })), stand(11, each(before('navel', 1, 3, 7, 'up'), { near: 'hand', of: 'other', off: [0, -0.6, 0.6], palm: 'down' })))),
+      exhale('Thumb on the centre of the {side} palm: press softly and circle.', pulse(2, stand(11, each(before('navel', 1, 3, 7, 'up'), { near: 'hand', of: 'other', off: [0, 0.6, 0.6], palm: 'down' })), stand(11, each(before('navel', 1, 3, 7, 'up'), { near: 'hand', of: 'other', off: [0, -0.6, 0.6], palm: 'down' })))),
+      inhale('Let go; the thumb rests.', to(stand(9, each(before('navel', 1, 3, 7, 'up'), { near: 'hand', of: 'other', off: [0, 0, 0.6], palm: 'down' })))),
     ],
     smaller: {
       change: 'Only rest the thumb there.',
       cycle: [
-        inhale('Thumb on the centre of the {side} palm.'),
-        exhale('It rests there; let go.'),
+        exhale('Thumb on the centre of the {side} palm; it rests there.'),
+        inhale('Let the palm open.'),
       ],
     },
     seated: { change: 'The same, hands in the lap.' },
@@ -590,20 +590,26 @@ export const INWARD = [
     mistakes: [{ mistake: 'springing up', mend: 'Look first, move second.' }],
     cycle: [
       inhale('Feel the feet, the hands, the room.', to(stand(9))),
-      exhale('Open the eyes and look about you.', through(stand(7, undefined, { head: { turn: 24 } }), stand(7, undefined, { head: { turn: -24 } }), stand(7))),
+      exhale('Open the eyes and look to one side.', to(stand(7, undefined, { head: { turn: 24 } }))),
+      inhale('Look to the other side.', to(stand(7, undefined, { head: { turn: -24 } }))),
+      exhale('Rest the eyes in the middle.', to(stand(7))),
     ],
     smaller: {
       change: 'Only look about.',
       cycle: [
-        inhale('Look about you.', through(stand(7, undefined, { head: { turn: 14 } }), stand(7, undefined, { head: { turn: -14 } }), stand(7))),
-        exhale('Turn the eyes to what is near, and to what is far.', to(stand(9))),
+        inhale('Look a little to one side.', to(stand(7, undefined, { head: { turn: 14 } }))),
+        exhale('And to the other.', to(stand(7, undefined, { head: { turn: -14 } }))),
+        inhale('Back to the middle, to what is near.', to(stand(7))),
+        exhale('And to what is far.', to(stand(9))),
       ],
     },
     seated: {
       change: 'The same from the chair.',
       cycle: [
         inhale('Feel the feet, the hands, the room.', to(sit())),
-        exhale('Open the eyes and look about you.', through(sit(both(ON_THIGHS), { head: { turn: 24 } }), sit(both(ON_THIGHS), { head: { turn: -24 } }), sit())),
+        exhale('Open the eyes and look to one side.', to(sit(both(ON_THIGHS), { head: { turn: 24 } }))),
+        inhale('Look to the other side.', to(sit(both(ON_THIGHS), { head: { turn: -24 } }))),
+        exhale('Rest the eyes in the middle.', to(sit())),
       ],
     },
   }),

@@ -4,7 +4,6 @@ import {
   both,
   bow,
   each,
-  HANGING,
   ON_HIPS,
   ON_RIBS,
   ON_THIGHS,
@@ -91,21 +90,21 @@ export const JOINTS = [
     loosens: ['spine', 'hips'], images: ['A gate turning on a well-oiled post.'],
     mistakes: [{ mistake: 'knees twist along', mend: 'Both knees keep looking forward.' }],
     cycle: [
-      inhale('Hands on hips, grow tall.', to(stand(10, both(ON_HIPS)))),
-      exhale('Turn the waist to the {side}; return.', through(stand(12, both(ON_HIPS), { trunk: { turn: 34 }, head: { turn: 10 } }), stand(10, both(ON_HIPS)))),
+      exhale('Hands on hips, turn the waist to the {side}.', to(stand(12, both(ON_HIPS), { trunk: { turn: 34 }, head: { turn: 10 } }))),
+      inhale('Come home to the middle, tall.', to(stand(10, both(ON_HIPS)))),
     ],
     smaller: {
       change: 'A third of the turn.',
       cycle: [
-        inhale('Hands on hips, grow tall.'),
-        exhale('A third of a turn to the {side}; return.'),
+        exhale('Hands on hips, a third of a turn to the {side}.'),
+        inhale('Come home to the middle.'),
       ],
     },
     seated: {
       change: 'Turn on the sitting bones.',
       cycle: [
-        inhale('Hands on hips, grow tall on the seat.', to(sit(both(ON_THIGHS)))),
-        exhale('Turn the waist to the {side}; return.', through(sit(both(ON_THIGHS), { trunk: { turn: 20 } }), sit())),
+        exhale('Turn the waist to the {side}.', to(sit(both(ON_THIGHS), { trunk: { turn: 20 } }))),
+        inhale('Come home to the middle, tall on the seat.', to(sit(both(ON_THIGHS)))),
       ],
     },
   }),
@@ -195,20 +194,24 @@ export const JOINTS = [
     cautions: ['Never roll the head in a full circle; stop short of any dizziness.'],
     cycle: [
       inhale('Back of the neck long.', to(stand(8, undefined, { head: { nod: -3 } }))),
-      exhale('{Side} ear sinks towards the shoulder; come back.', through(stand(8, undefined, { head: { tilt: 30 } }), stand(8))),
+      exhale('{Side} ear sinks towards the shoulder.', to(stand(8, undefined, { head: { tilt: 30 } }))),
+      inhale('Come back upright.', to(stand(8, undefined, { head: { nod: -3 } }))),
+      exhale('Both shoulders soften.', to(stand(8))),
     ],
     smaller: {
       change: 'A third of the way.',
       cycle: [
         inhale('Back of the neck long.'),
-        exhale('{Side} ear leans a little to the side; come back.'),
+        exhale('{Side} ear leans a little to the side.'),
+        inhale('Come back upright.'),
+        exhale('Both shoulders soften.'),
       ],
     },
     seated: { change: 'The same, hands on the thighs.' },
   }),
   defineForm({
     id: 'loosen-neck-turtle', name: 'Turtle draws in its head', family: 'joint loosening', roles: ['loosen'], actions: ['moves', 'calms'],
-    phases: ['water'], organs: ['bladder'], channels: along('stretch', 'GV', 'BL'), points: ['GV14', 'BL10'], pace: 'neck',
+    phases: ['water'], organs: ['bladder'], channels: along('stretch', 'GV', 'BL'), points: ['GV14', 'BL10'], pace: 'turning',
     cautions: ['With a sore neck make it half as large.'], asks: { roundedJoints: ['neck'] },
     repetitions: { least: 2, usual: 3, most: 6, multipleOf: 1 }, loosens: ['neck'], images: ['A turtle looking out, and going home.'],
     mistakes: [{ mistake: 'tipping the head back', mend: 'The eyes stay on the horizon.' }], view: 'side',
@@ -377,21 +380,21 @@ export const JOINTS = [
     images: ['A long, slow greeting.'], mistakes: [{ mistake: 'rounding the neck', mend: 'Crown and tail pull away from each other.' }],
     view: 'side',
     cycle: [
-      inhale('Palms meet, the crown lifts.', to(stand(8, both(PALMS_TOGETHER), { head: { nod: -3 } }))),
-      exhale('Bow from the hips, the back long; return.', through(stand(16, both(PALMS_TOGETHER), { trunk: { lean: 48 }, head: { nod: -6 } }), stand(8, both(PALMS_TOGETHER)))),
+      exhale('Palms together, bow from the hips, the back long.', to(stand(16, both(PALMS_TOGETHER), { trunk: { lean: 48 }, head: { nod: -6 } }))),
+      inhale('Come up tall, the crown lifts.', to(stand(8, both(PALMS_TOGETHER), { head: { nod: -3 } }))),
     ],
     smaller: {
       change: 'A small bow.',
       cycle: [
-        inhale('Palms meet, the crown lifts.'),
-        exhale('A small bow from the hips; return.'),
+        exhale('Palms together, a small bow from the hips.'),
+        inhale('Come up tall, the crown lifts.'),
       ],
     },
     seated: {
       change: 'From the chair.',
       cycle: [
-        inhale('Palms meet, sit tall.', to(sit(both(PALMS_TOGETHER), { head: { nod: -3 } }))),
-        exhale('A small bow from the sitting bones; return.', through(sit(both(PALMS_TOGETHER), { trunk: { lean: 26 }, head: { nod: -3 } }), sit(both(PALMS_TOGETHER)))),
+        exhale('Palms together, a small bow from the sitting bones.', to(sit(both(PALMS_TOGETHER), { trunk: { lean: 26 }, head: { nod: -3 } }))),
+        inhale('Come back, sit tall.', to(sit(both(PALMS_TOGETHER), { head: { nod: -3 } }))),
       ],
     },
   }),
@@ -404,21 +407,21 @@ export const JOINTS = [
     images: ['Seeing who follows you up the stairs.'],
     mistakes: [{ mistake: 'the knee caves in', mend: 'Stop at seven tenths; the knee stays over the foot.' }],
     cycle: [
-      inhale('Palms to the breastbone.', to(stand(10, both(before('middle dantian', 3, 0, 8, 'body', 'in'))))),
-      exhale('Turn to the {side} until the eyes find that heel; return.', through(stand(20, each(before('hip', 3, 0, 4, 'down', 'forward'), before('middle dantian', 0, 0, 9, 'out', 'in')), { weight: 0.64, trunk: { turn: 38 }, head: { turn: 44, nod: 14 } }), stand(10))),
+      exhale('Turn to the {side} until the eyes find that heel.', to(stand(20, each(before('hip', 3, 0, 4, 'down', 'forward'), before('middle dantian', 0, 0, 9, 'out', 'in')), { weight: 0.64, trunk: { turn: 38 }, head: { turn: 44, nod: 14 } }))),
+      inhale('Come back, palms to the breastbone.', to(stand(10, both(before('middle dantian', 3, 0, 8, 'body', 'in'))))),
     ],
     smaller: {
       change: 'Half the turn, eyes finish it.',
       cycle: [
-        inhale('Palms to the breastbone.'),
-        exhale('Half a turn to the {side}, eyes finish it; return.'),
+        exhale('Half a turn to the {side}, eyes finish it.'),
+        inhale('Come back, palms to the breastbone.'),
       ],
     },
     seated: {
       change: 'Turn on the sitting bones, look past the seat.',
       cycle: [
-        inhale('Palms to the breastbone.', to(sit(both(before('middle dantian', 3, 0, 8, 'body', 'in'))))),
-        exhale('Turn to the {side}, look down past the seat; return.', through(sit(each({ near: 'hip', off: [2, 0, 2] }, before('middle dantian', 2, 0, 10, 'out', 'in')), { trunk: { turn: 22 }, head: { turn: 26, nod: 8 } }), sit())),
+        exhale('Turn to the {side}, look down past the seat.', to(sit(each({ near: 'hip', off: [2, 0, 2] }, before('middle dantian', 2, 0, 10, 'out', 'in')), { trunk: { turn: 22 }, head: { turn: 26, nod: 8 } }))),
+        inhale('Come back, palms to the breastbone.', to(sit(both(before('middle dantian', 3, 0, 8, 'body', 'in'))))),
       ],
     },
   }),
@@ -431,20 +434,26 @@ export const JOINTS = [
     mistakes: [{ mistake: 'collapsing on the lower side', mend: 'First up, then over.' }],
     cycle: [
       inhale('Joined palms rise overhead.', to(stand(6, both(before('crown', 1, 9, 2, 'in', 'up'))))),
-      exhale('Bend to the {side} as a whole bow; return.', through(stand(8, both(reaching(-0.25, 1, 0.1, 'in', 0.9)), { trunk: { bend: 22 }, head: { tilt: 4 } }), stand(6, both(reaching(0.9, -0.1, 0.3))))),
+      exhale('Bend to the {side} as a whole bow.', to(stand(8, both(reaching(-0.25, 1, 0.1, 'in', 0.9)), { trunk: { bend: 22 }, head: { tilt: 4 } }))),
+      inhale('Come upright, still reaching up.', to(stand(6, both(before('crown', 1, 9, 2, 'in', 'up'))))),
+      exhale('Let the arms open and float down.', to(stand(6, both(reaching(0.9, -0.1, 0.3))))),
     ],
     smaller: {
       change: 'Hands on the ribs.',
       cycle: [
         inhale('Hands on the ribs, grow tall.', to(stand(6, both(ON_RIBS)))),
-        exhale('Bend to the {side} a little; return.', through(stand(8, both(ON_RIBS), { trunk: { bend: 12 } }), stand(6, both(ON_RIBS)))),
+        exhale('Bend to the {side} a little.', to(stand(8, both(ON_RIBS), { trunk: { bend: 12 } }))),
+        inhale('Come upright.', to(stand(6, both(ON_RIBS)))),
+        exhale('Let the ribs soften under the hands.', to(stand(6, both(ON_RIBS)))),
       ],
     },
     seated: {
       change: 'Hands on the ribs, from the chair.',
       cycle: [
         inhale('Hands on the ribs, grow tall.', to(sit(both(ON_RIBS)))),
-        exhale('Bend to the {side} a little; return.', through(sit(both(ON_RIBS), { trunk: { bend: 12 } }), sit(both(ON_RIBS)))),
+        exhale('Bend to the {side} a little.', to(sit(both(ON_RIBS), { trunk: { bend: 12 } }))),
+        inhale('Come back to the middle.', to(sit(both(ON_RIBS)))),
+        exhale('Let the ribs soften under the hands.', to(sit(both(ON_RIBS)))),
       ],
     },
   }),
@@ -462,15 +471,15 @@ export const JOINTS = [
     smaller: {
       change: 'Feet side by side, only the turn.', stance: { start: 'shoulder width', end: 'shoulder width' },
       cycle: [
-        inhale('Arms open.', to(stand(12, both(reaching(0.8, -0.3, 0.6, 'up', 0.84))))),
-        exhale('Turn to the {side}; return.', through(stand(14, each(reaching(0.9, -0.4, 0.3, 'down', 0.82), before('middle dantian', 2, -2, 9, 'body', 'in')), { trunk: { turn: 24 }, head: { turn: 10 } }), stand(10, both(HANGING)))),
+        inhale('Come to the middle, arms open.', to(stand(12, both(reaching(0.8, -0.3, 0.6, 'up', 0.84))))),
+        exhale('Turn to the {side}.', to(stand(14, each(reaching(0.9, -0.4, 0.3, 'down', 0.82), before('middle dantian', 2, -2, 9, 'body', 'in')), { trunk: { turn: 24 }, head: { turn: 10 } }))),
       ],
     },
     seated: {
       change: 'Turn on the sitting bones.',
       cycle: [
-        inhale('Arms open.', to(sit(both(reaching(0.8, -0.3, 0.6, 'up', 0.84))))),
-        exhale('Turn to the {side}; return.', through(sit(each(reaching(0.9, -0.4, 0.4, 'down', 0.8), before('middle dantian', 2, -1, 9, 'body', 'in')), { trunk: { turn: 22 } }), sit())),
+        inhale('Come to the middle, arms open.', to(sit(both(reaching(0.8, -0.3, 0.6, 'up', 0.84))))),
+        exhale('Turn to the {side}.', to(sit(each(reaching(0.9, -0.4, 0.4, 'down', 0.8), before('middle dantian', 2, -1, 9, 'body', 'in')), { trunk: { turn: 22 } }))),
       ],
     },
   }),

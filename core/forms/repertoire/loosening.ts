@@ -80,25 +80,31 @@ export const LOOSENING = [
   defineForm({
     id: 'loosen-side-bend', name: 'Side bends', family: 'joint loosening', roles: ['loosen'], actions: ['moves'], phases: ['wood'],
     organs: ['gallbladder', 'liver'], channels: [{ channel: 'GB', how: 'stretch' }, { channel: 'LR', how: 'stretch' }], points: ['LR14'],
-    sides: 'alternating', pace: 'turning', repetitions: { least: 1, usual: 2, most: 6, multipleOf: 1 }, loosens: ['spine', 'shoulders'],
+    sides: 'alternating', pace: 'neck', repetitions: { least: 1, usual: 2, most: 6, multipleOf: 1 }, loosens: ['spine', 'shoulders'],
     mistakes: [{ mistake: 'tipping forward', mend: 'Stay between two panes of glass.' }],
     images: ['Bamboo bending and coming upright again.'],
     cycle: [
       inhale('{Other} arm rises by the ear.', to({ sink: 10, hands: each(HANGING, { near: 'reach', toward: [0.2, 1, 0.05], palm: 'in', share: 0.95 }) })),
-      exhale('Lean to the {side}, the flank opens; come back.', through({ sink: 10, trunk: { bend: 28 }, head: { tilt: 8 }, hands: each({ near: 'outer thigh', off: [0, -3, 0], palm: 'body' }, { near: 'reach', toward: [0.05, 1, 0.05], palm: 'in', share: 0.95 }) }, { sink: 10 })),
+      exhale('Lean to the {side}, the flank opens.', to({ sink: 10, trunk: { bend: 28 }, head: { tilt: 8 }, hands: each({ near: 'outer thigh', off: [0, -3, 0], palm: 'body' }, { near: 'reach', toward: [0.05, 1, 0.05], palm: 'in', share: 0.95 }) })),
+      inhale('Come upright, the arm still by the ear.', to({ sink: 10, hands: each(HANGING, { near: 'reach', toward: [0.2, 1, 0.05], palm: 'in', share: 0.95 }) })),
+      exhale('Let the arm float down.', to({ sink: 10 })),
     ],
     smaller: {
       change: 'Hand on the hip instead of over the head.',
       cycle: [
         inhale('Grow tall, {side} hand on the hip.', to({ sink: 8, hands: each(ON_HIPS, HANGING) })),
-        exhale('Lean a little to the {side}; come back.', through({ sink: 8, trunk: { bend: 15 }, hands: each(ON_HIPS, { near: 'outer thigh', off: [1, 2, 0] }) }, { sink: 8, hands: each(ON_HIPS, HANGING) })),
+        exhale('Lean a little to the {side}.', to({ sink: 8, trunk: { bend: 15 }, hands: each(ON_HIPS, { near: 'outer thigh', off: [1, 2, 0] }) })),
+        inhale('Come upright.', to({ sink: 8, hands: each(ON_HIPS, HANGING) })),
+        exhale('Let the flank soften.', to({ sink: 8, hands: each(ON_HIPS, HANGING) })),
       ],
     },
     seated: {
       change: 'One hand holds the seat.',
       cycle: [
         inhale('{Side} hand holds the seat; grow tall.', to({ base: 'chair', hands: each({ near: 'hip', off: [2, -4, 2] }, ON_THIGHS) })),
-        exhale('Lean to the {side}; come back.', through({ base: 'chair', trunk: { bend: 15 }, hands: each({ near: 'hip', off: [4, -4, 2] }, ON_THIGHS) }, { base: 'chair', hands: each({ near: 'hip', off: [2, -4, 2] }, ON_THIGHS) })),
+        exhale('Lean to the {side}.', to({ base: 'chair', trunk: { bend: 15 }, hands: each({ near: 'hip', off: [4, -4, 2] }, ON_THIGHS) })),
+        inhale('Come back to the middle.', to({ base: 'chair', hands: each({ near: 'hip', off: [2, -4, 2] }, ON_THIGHS) })),
+        exhale('Let the flank soften.', to({ base: 'chair', hands: each({ near: 'hip', off: [2, -4, 2] }, ON_THIGHS) })),
       ],
     },
   }),
@@ -154,13 +160,17 @@ export const LOOSENING = [
     mistakes: [{ mistake: 'chin lifts in the turn', mend: 'Keep the chin level, as if along a shelf.' }], images: ['An owl, unhurried.'],
     cycle: [
       inhale('Back of the neck long.', to({ head: { nod: -3 } })),
-      exhale('Turn to look over the {side} shoulder; return.', through({ head: { turn: 52 } }, {})),
+      exhale('Turn to look over the {side} shoulder.', to({ head: { turn: 52 } })),
+      inhale('Come back to the front.', to({ head: { nod: -3 } })),
+      exhale('Let the shoulders sink.', to({})),
     ],
     smaller: {
       change: 'Turn a third of the way, eyes leading.',
       cycle: [
         inhale('Back of the neck long, eyes to the {side}.', to({ head: { nod: -2 } })),
-        exhale('The head follows the eyes a little; return.', through({ head: { turn: 20 } }, {})),
+        exhale('The head follows the eyes a little.', to({ head: { turn: 20 } })),
+        inhale('Come back to the front.', to({ head: { nod: -2 } })),
+        exhale('Let the shoulders sink.', to({})),
       ],
     },
     seated: { change: 'The same, hands on the thighs.' },

@@ -195,21 +195,21 @@ export const STREAMS = [
     sides: 'alternating', pace: 'turning', repetitions: SIDED, loosens: ['spine'], images: ['A vine going once more round its pole.'],
     mistakes: [{ mistake: 'the hips come along', mend: 'Hold the pole still; only the vine turns.' }],
     cycle: [
-      inhale('One hand before, one behind the waist.', to(stand(9, each({ near: 'kidneys', off: [0, 0, 0.4], palm: 'back', elbow: 'back' }, { near: 'belly side', of: 'other', off: [-2, 1, 0.3], palm: 'body', fingers: 'in' })))),
-      exhale('Twine to the {side}, eyes over the shoulder; return.', through(stand(12, each({ near: 'kidneys', off: [0, 0, 0.4], palm: 'back', elbow: 'back' }, { near: 'belly side', of: 'other', off: [-2, 1, 0.3], palm: 'body', fingers: 'in' }), { trunk: { turn: 30 }, head: { turn: 34 } }), stand(9))),
+      exhale('Twine to the {side}, eyes over the shoulder.', to(stand(12, each({ near: 'kidneys', off: [0, 0, 0.4], palm: 'back', elbow: 'back' }, { near: 'belly side', of: 'other', off: [-2, 1, 0.3], palm: 'body', fingers: 'in' }), { trunk: { turn: 30 }, head: { turn: 34 } }))),
+      inhale('Unwind; one hand before, one behind the waist.', to(stand(9, each({ near: 'kidneys', off: [0, 0, 0.4], palm: 'back', elbow: 'back' }, { near: 'belly side', of: 'other', off: [-2, 1, 0.3], palm: 'body', fingers: 'in' })))),
     ],
     smaller: {
       change: 'A third of the turn.',
       cycle: [
-        inhale('One hand before, one behind the waist.'),
-        exhale('A third of a turn to the {side}, eyes level; return.'),
+        exhale('A third of a turn to the {side}, eyes level.'),
+        inhale('Unwind; one hand before, one behind the waist.'),
       ],
     },
     seated: {
       change: 'The same on the sitting bones.',
       cycle: [
-        inhale('One hand before, one behind the waist.', to(sit(each({ near: 'hip', off: [2, 0, 2] }, { near: 'belly side', of: 'other', off: [-2, 2, 0.3], palm: 'body', fingers: 'in' })))),
-        exhale('Twine to the {side}, eyes over the shoulder; return.', through(sit(each({ near: 'hip', off: [2, 0, 2] }, { near: 'belly side', of: 'other', off: [-2, 2, 0.3], palm: 'body', fingers: 'in' }), { trunk: { turn: 20 }, head: { turn: 30 } }), sit())),
+        exhale('Twine to the {side}, eyes over the shoulder.', to(sit(each({ near: 'hip', off: [2, 0, 2] }, { near: 'belly side', of: 'other', off: [-2, 2, 0.3], palm: 'body', fingers: 'in' }), { trunk: { turn: 20 }, head: { turn: 30 } }))),
+        inhale('Unwind; one hand before, one behind the waist.', to(sit(each({ near: 'hip', off: [2, 0, 2] }, { near: 'belly side', of: 'other', off: [-2, 2, 0.3], palm: 'body', fingers: 'in' })))),
       ],
     },
   }),
@@ -299,12 +299,16 @@ export const STREAMS = [
     parts: [{ part: 'weight over one foot, heel light', watch: 'the pelvis stays level' }, { part: 'knee up, fingertips on a chair', watch: 'grow out of the standing foot' }, { part: 'wings and knee together', watch: 'they arrive in the same moment' }],
     cycle: [
       inhale('The {side} knee rises, wings lift a little.', to(stand(7, both(reaching(0.9, -0.45, 0.35, 'down', 0.92)), lift('left', 70, 80)))),
+      exhale('Stand; the standing knee stays soft.', to(stand(9, both(reaching(0.9, -0.45, 0.35, 'down', 0.92)), lift('left', 70, 80)))),
+      inhale('Grow tall, the wings a little wider.', to(stand(7, both(reaching(1, -0.3, 0.35, 'down', 0.94)), lift('left', 70, 80)))),
       exhale('Foot and wings sink together.', to(stand(12, both(reaching(0.4, -1, 0.2, 'back', 0.95))))),
     ],
     smaller: {
       name: 'Crane, toes on the floor', change: 'The toes stay on the floor.',
       cycle: [
         inhale('The {side} heel rises, wings lift a little.', to(stand(8, both(reaching(0.8, -0.6, 0.3, 'down', 0.92)), { weight: 0.2, feet: { heels: { left: 10 } } }))),
+        exhale('Stand; both knees soft.', to(stand(10, both(reaching(0.8, -0.6, 0.3, 'down', 0.92)), { weight: 0.2, feet: { heels: { left: 10 } } }))),
+        inhale('Grow tall, the wings a little wider.', to(stand(8, both(reaching(0.95, -0.45, 0.3, 'down', 0.92)), { weight: 0.2, feet: { heels: { left: 10 } } }))),
         exhale('Heel and wings sink together.', to(stand(11, both(reaching(0.4, -1, 0.2, 'back', 0.95))))),
       ],
     },
@@ -312,6 +316,8 @@ export const STREAMS = [
       name: 'Crane on the seat', change: 'One foot at a time from the chair.',
       cycle: [
         inhale('The {side} heel rises, wings lift a little.', to(sit(both(reaching(0.8, -0.5, 0.5, 'down', 0.82)), { feet: { heels: { left: 22 } } }))),
+        exhale('Rest there, the shoulders soft.', to(sit(both(reaching(0.8, -0.5, 0.5, 'down', 0.82)), { feet: { heels: { left: 22 } } }))),
+        inhale('Grow tall, the wings a little wider.', to(sit(both(reaching(0.95, -0.4, 0.5, 'down', 0.82)), { feet: { heels: { left: 22 } } }))),
         exhale('Heel and wings sink together.', to(sit())),
       ],
     },
@@ -319,7 +325,7 @@ export const STREAMS = [
   defineForm({
     id: 'heron-walks', name: 'Heron walks on the spot', family: 'balance', roles: ['wake', 'balance'], actions: ['moves', 'calms'],
     phases: ['metal'], organs: ['large-intestine'], channels: along('stretch', 'ST', 'KI'), points: ['ST36', 'KI1'], sides: 'alternating',
-    pace: 'one-leg', level: 2, stance: { start: 'hip width', end: 'hip width' },
+    pace: 'turning', level: 2, stance: { start: 'hip width', end: 'hip width' },
     footwork: 'The weight goes to one leg before the other foot rises.', repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 },
     loosens: ['ankles', 'hips'], images: ['A heron thinking before each step.'],
     mistakes: [{ mistake: 'falling onto the foot', mend: 'Set it down empty, then give it weight.' }],
@@ -356,20 +362,26 @@ export const STREAMS = [
     view: 'side',
     cycle: [
       inhale('The {side} knee rises, toes drawn up.', to(stand(7, both(ON_HIPS), lift('left', 62, 84, -10)))),
-      exhale('The heel presses slowly forward; set it down.', through(stand(8, both(ON_HIPS), lift('left', 50, 24, -14)), stand(12, both(ON_HIPS)))),
+      exhale('The heel presses slowly forward.', to(stand(8, both(ON_HIPS), lift('left', 50, 24, -14)))),
+      inhale('The knee folds and draws back.', to(stand(7, both(ON_HIPS), lift('left', 62, 84, -10)))),
+      exhale('Set the foot down.', to(stand(12, both(ON_HIPS)))),
     ],
     smaller: {
       change: 'The heel slides forward on the floor.',
       cycle: [
         inhale('Weight off the {side} foot, tall.', to(stand(10, both(ON_HIPS), { weight: 0.2 }))),
-        exhale('The heel slides forward on the floor; return.', through(stand(12, both(ON_HIPS), { weight: 0.2, feet: { ahead: { foot: 'left', by: 0.9 } } }), stand(10, both(ON_HIPS)))),
+        exhale('The heel slides forward on the floor.', to(stand(12, both(ON_HIPS), { weight: 0.2, feet: { ahead: { foot: 'left', by: 0.9 } } }))),
+        inhale('Draw the foot back under you.', to(stand(10, both(ON_HIPS), { weight: 0.2 }))),
+        exhale('Let both feet take the weight.', to(stand(10, both(ON_HIPS)))),
       ],
     },
     seated: {
       change: 'From the chair, one leg at a time.',
       cycle: [
         inhale('Sit tall, {side} toes drawn up.', to(sit(both(ON_THIGHS), { feet: { toes: { left: 20 } } }))),
-        exhale('The heel presses forward; return.', through(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 88, knee: 30, point: -14 } } }), sit())),
+        exhale('The heel presses forward.', to(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 88, knee: 30, point: -14 } } }))),
+        inhale('Draw the foot back.', to(sit(both(ON_THIGHS), { feet: { toes: { left: 20 } } }))),
+        exhale('Let it rest on the floor.', to(sit())),
       ],
     },
   }),

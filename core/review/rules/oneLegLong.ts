@@ -1,3 +1,4 @@
+import { asksOf } from '../../forms';
 import type { Rule } from '../rule';
 
 /** Seconds on one leg at a stretch that are long for most people (common practice). */
@@ -8,7 +9,8 @@ export const oneLegLong: Rule = {
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap(({ item, form, asks }) => {
-      const held = asks.oneLegSec > 0 ? asks.oneLegSec * item.stretch + (item.holdSec ?? 0) : 0;
+      const own = asksOf(form, item.variant).oneLegSec;
+      const held = own * item.stretch + asks.oneLegSec - own;
       if (held <= MOST_SEC) return [];
       return [
         {

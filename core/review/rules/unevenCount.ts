@@ -1,4 +1,10 @@
-import type { Rule } from '../rule';
+import type { Mend, Rule } from '../rule';
+
+const evenSides = (itemId: string): Mend => ({
+  kind: 'edits',
+  said: { code: 'even-sides' },
+  edits: [{ kind: 'other-repetitions', itemId, repetitions: undefined }],
+});
 
 export const unevenCount: Rule = {
   id: 'uneven-count',
@@ -14,6 +20,7 @@ export const unevenCount: Rule = {
           weight: 'should' as const,
           itemId: item.id,
           said: { code: 'uneven-count' as const, form: form.name, left, right },
+          ...(item.otherRepetitions === undefined ? {} : { mend: evenSides(item.id) }),
         },
       ];
     }),

@@ -66,6 +66,8 @@ export const DEEDS = [
   'leans',
   'back-rounds',
   'head-sinks',
+  'stays-aside',
+  'heel-stays',
 ] as const;
 export type Deed = (typeof DEEDS)[number];
 

@@ -73,6 +73,11 @@ export const SIDE_CLAIMS = [
     const gone = Math.max(...bodies.map((body) => sign(side) * (body.mass[0] - first({ bodies }).mass[0])));
     return wrong(gone > 0.01, 'sways-other-way');
   } },
+  { id: 'heel-presses-forward', words: /\bheel (?:presses|slides) (?:slowly )?forward\b/i, test: (evidence) => {
+    const ahead = (body: Skeleton): number => body.legs[evidence.side].heel[2];
+    const forwardCm = 100 * (ahead(last(evidence)) - ahead(first(evidence)));
+    return forwardCm > 5 ? undefined : does('heel-stays', forwardCm);
+  } },
   { id: 'heel-that-rises', words: /\{(side|other)\} heel (?:rises|peels up)/i, test: (evidence, match) => {
     const side = named(match, evidence);
     const up = (one: Side): number => Math.max(...evidence.bodies.map((body) => heelCm(body, one)));

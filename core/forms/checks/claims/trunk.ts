@@ -35,17 +35,29 @@ const grows = (evidence: Evidence, of: (body: Skeleton) => number): number =>
 /** The head rises, cm; where the words come back within the stroke, at its highest. */
 const risesCm = (evidence: Evidence): number =>
   100 * (returns(evidence) ? grows(evidence, head) : head(last(evidence)) - head(first(evidence)));
+/** How far it grows, and to where: a turn back from the other side is no turn to this one. */
+const comesTo = (evidence: Evidence, of: (body: Skeleton) => number): number =>
+  Math.min(grows(evidence, of), Math.max(...evidence.bodies.map(of)));
+/** How far chest, face and head are from facing the front upright, degrees. */
+const asideDeg = (body: Skeleton): number =>
+  Math.max(...(['left', 'right'] as const).flatMap((side) => [turnDeg(body, side), sideDeg(body, side)]));
 const degrees = (gotDeg: number, wantedDeg: number, deed: Deed): Measured | undefined =>
   gotDeg >= wantedDeg ? undefined : does(deed, gotDeg);
 
 // prettier-ignore
 export const TRUNK_CLAIMS = [
   { id: 'turns-to-side', words: /\b(?:turn|look|twine|twist|drift|wheel)\b[^.;:]*\b(?:to|over|past|towards) the \{side\}/i, test: (evidence) =>
-    degrees(grows(evidence, (body) => turnDeg(body, evidence.side)), 5, 'turns-that-way') },
+    degrees(comesTo(evidence, (body) => turnDeg(body, evidence.side)), 5, 'turns-that-way') },
   { id: 'bends-to-side', words: /(?:\blean\b|\bbend\b|\{side\} ear sinks)[^.;:]*?to(?:wards)? the (?:\{side\}|shoulder)/i, test: (evidence) =>
-    degrees(grows(evidence, (body) => sideDeg(body, evidence.side)), 4, 'bends-that-way') },
+    degrees(comesTo(evidence, (body) => sideDeg(body, evidence.side)), 4, 'bends-that-way') },
   { id: 'looks-about', words: /\blook about you\b/i, test: (evidence) =>
     degrees(Math.max(grows(evidence, (body) => turnDeg(body, 'left')), grows(evidence, (body) => turnDeg(body, 'right'))), 8, 'looks-round') },
+  { id: 'looks-to-a-side', words: /\blook(?: a little)? to (?:one|the other) side\b/i, test: ({ bodies }) =>
+    degrees(asideDeg(last({ bodies })), 6, 'looks-round') },
+  { id: 'comes-to-the-middle', words: /\b(?:(?:come|look) (?:back|home)|unwind)\b(?! down)[^.:]*(?:to the (?:front|middle)|waist)|\brest the eyes in the middle\b/i, test: ({ bodies }) => {
+    const aside = asideDeg(last({ bodies }));
+    return aside <= 9 ? undefined : does('stays-aside', aside);
+  } },
   { id: 'bows', words: /\b(?:bow from the hips|small bow|roll down|slide down the backs|reach out long)\b/i, test: (evidence) =>
     degrees(grows(evidence, leanDeg), 4, 'leans') },
   { id: 'back-rounds', words: /\b(?:the back rounds|round the back)\b/i, test: (evidence) =>
