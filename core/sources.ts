@@ -76,6 +76,14 @@ const table = {
     kind: 'published',
     title: 'The sixty-day cycle; checked against general-purpose calendar packages',
   },
+  'six-gates': {
+    kind: 'from-memory',
+    title: 'Liù Miào Fǎ Mén, the first gate: counting the breath from one to ten (from memory)',
+  },
+  'peterson-barney': {
+    kind: 'published',
+    title: 'Peterson & Barney, J. Acoust. Soc. Am. 24 (1952) 175–184: formants of the vowels',
+  },
   'common-practice': { kind: 'common-practice', title: 'Common practice, no single source' },
 } as const satisfies Record<string, SourceRow>;
 

@@ -1,6 +1,9 @@
 /** What a person may have to mind, one code a sentence. */
 export const CAUTION_CODES = [
   'no-holding-breath',
+  'no-drawn-belly',
+  'no-drawn-belly-no-lift',
+  'no-sips-one-breath',
   'head-not-below-heart',
   'no-long-low-stances',
   'arms-up-only-briefly',

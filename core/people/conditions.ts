@@ -3,6 +3,7 @@ import type { Asks, Form, VariantId } from '../forms';
 import { asksAsDone, asksOf, stanceOf, type DoneSo } from '../forms';
 import { LONGEST_EXHALE_SEC } from '../breath';
 import type { PointCode } from '../channels';
+import type { BreathAsk, BreathPattern } from '../patterns';
 import type { SourceId } from '../sources';
 import type { CautionCode } from './cautionCodes';
 
@@ -10,7 +11,7 @@ import type { CautionCode } from './cautionCodes';
 export type CautionWeight = 'avoid' | 'change' | 'watch';
 
 /** What the composer can do by itself about a caution that says *change*. */
-export type Remedy = 'gentler-variant' | 'omit-holds' | 'exhale-by-mouth';
+export type Remedy = 'gentler-variant' | 'omit-holds' | 'exhale-by-mouth' | 'plain-breath';
 
 interface CautionRule {
   readonly when: (asks: Asks, form: Form, variant: VariantId) => boolean;
@@ -80,6 +81,17 @@ const noHolds = (code: CautionCode): CautionRule => ({
   code,
   remedy: 'omit-holds',
 });
+const breathes =
+  (...asked: readonly BreathAsk[]): Asked =>
+  (asks) =>
+    asked.some((one) => asks.breath.includes(one));
+/** A way of breathing that is not theirs: the plain breath instead. */
+const plainBreath = (when: CautionRule['when'], code: CautionCode): CautionRule => ({
+  when,
+  weight: 'change',
+  code,
+  remedy: 'plain-breath',
+});
 /** A hand is up for longer than a breath or two in every repetition. */
 const armsUpLong: Asked = (asks) => asks.armsUpSec >= 10;
 
@@ -97,11 +109,13 @@ export const CONDITIONS = [
     { when: (_, form) => form.exhale === 'nose' && form.manner !== 'natural', weight: 'change', code: 'exhale-by-mouth', remedy: 'exhale-by-mouth' },
     watch((asks) => asks.armsAboveShoulders, 'arms-up-only-briefly'),
     watch((asks) => asks.staticHold, 'rest-before-becomes-effort'),
+    plainBreath(breathes('drawn-belly'), 'no-drawn-belly'),
   ] },
   { id: 'low-blood-pressure', label: 'low blood pressure or dizziness', source: 'common-practice', rules: [
     avoid(headLow, 'no-deep-folds-rise'),
     watch((asks) => asks.fold === 'half', 'rise-slowly-head-last'),
     watch((asks) => asks.staticHold, 'shift-weight-now-then'),
+    plainBreath(breathes('staged'), 'no-sips-one-breath'),
   ] },
   { id: 'heart', label: 'heart disease or a recent event', source: 'common-practice', rules: [
     noHolds('no-holding-breath'),
@@ -178,11 +192,13 @@ export const CONDITIONS = [
     avoid((asks) => asks.twist === 'full', 'no-deep-twist'),
     watch(knocksOn('legs'), 'leave-out-inner-legs'),
     watch(pressesAt('LI4', 'SP6', 'GB21', 'BL60', 'BL67'), 'no-press-at-pregnancy-points'),
+    plainBreath(breathes('drawn-belly', 'pelvic-floor'), 'no-drawn-belly-no-lift'),
   ] },
   { id: 'menses-childbirth', label: 'heavy periods or after birth', source: 'common-practice', rules: [
     gentler((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'light-hands-no-pressing'),
     gentler(jolts, 'no-jolts-no-shaking'),
     watch((asks) => asks.vigorous || deepKnees(asks), 'less-than-usual-rest'),
+    plainBreath(breathes('drawn-belly', 'pelvic-floor'), 'no-drawn-belly-no-lift'),
   ] },
   { id: 'recent-surgery', label: 'recent surgery or hernia', source: 'common-practice', rules: [
     avoid((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'no-pressing-knocking-belly'),
@@ -190,6 +206,7 @@ export const CONDITIONS = [
     avoid(jolts, 'no-heel-drops-shaking'),
     avoid(anyOf(headLow, longLowStance), 'no-deep-folds-no'),
     noHolds('no-holding-breath'),
+    plainBreath(breathes('drawn-belly', 'pelvic-floor'), 'no-drawn-belly-no-lift'),
   ] },
   { id: 'bleeding', label: 'bleeding risk, anticoagulants, varicose veins or clots', source: 'common-practice', rules: [
     gentler(knocksOn(), 'no-knocking-there-stroke'),
@@ -215,9 +232,11 @@ export const CONDITIONS = [
   { id: 'epilepsy-psychosis', label: 'epilepsy, psychosis or mania', source: 'common-practice', rules: [
     avoid((asks) => asks.inwardImagery, 'no-intense-inward-imagery'),
     noHolds('no-long-holds'),
+    plainBreath(breathes('staged'), 'no-sips-one-breath'),
   ] },
   { id: 'panic', label: 'panic', source: 'common-practice', longestExhaleSec: LONGEST_EXHALE_SEC.short, rules: [
     noHolds('no-holds-no-forced'),
+    plainBreath(breathes('staged'), 'no-sips-one-breath'),
   ] },
   { id: 'asthma', label: 'asthma or COPD', source: 'common-practice', longestExhaleSec: LONGEST_EXHALE_SEC.short, rules: [
     noHolds('no-holding-breath-pursed'),
@@ -229,6 +248,7 @@ export const CONDITIONS = [
     gentler((asks) => asks.vigorous && asks.twist !== 'none', 'no-fast-turns'),
     watch((asks) => asks.neck === 'turn', 'turn-slowly-eyes-first'),
     watch((asks) => asks.shakes, 'head-quiet-stop-if'),
+    plainBreath(breathes('staged'), 'no-sips-one-breath'),
   ] },
   { id: 'lymphoedema', label: 'lymphoedema, a port or a line', source: 'common-practice', rules: [
     gentler(knocksOn('arms', 'chest', 'legs'), 'no-knocking-that-limb'),
@@ -246,6 +266,7 @@ export const CONDITIONS = [
     avoid((asks) => asks.vigorous || jolts(asks) || knocksOn()(asks) || deepKnees(asks) || asks.staticHold || asks.fold !== 'none' || oneLeg(asks), 'rest-nothing-that-costs'),
     noHolds('no-holding-breath'),
     watch(() => true, 'fever-acute-illness-rest'),
+    plainBreath(breathes('throat', 'staged'), 'no-sips-one-breath'),
   ] },
 ] as const satisfies readonly ConditionRow[];
 
@@ -305,8 +326,9 @@ export function openCautions(
   form: Form,
   done: DoneSo & { readonly omitHolds: boolean; readonly exhaleByMouth: boolean },
   conditions: readonly ConditionId[],
+  ownPatterns?: Readonly<Record<string, BreathPattern>>,
 ): readonly Caution[] {
-  return cautionsOf(form, done.variant, conditions, asksAsDone(form, done)).filter(
+  return cautionsOf(form, done.variant, conditions, asksAsDone(form, done, ownPatterns)).filter(
     (caution) =>
       !(caution.remedy === 'omit-holds' && done.omitHolds) &&
       !(caution.remedy === 'exhale-by-mouth' && done.exhaleByMouth),

@@ -4,7 +4,7 @@ import { breathLevelAt, breathLine, startLevels, type Timeline, type TimelineEve
 function timelineOf(...breaths: readonly (readonly [TimelineEvent['breath'], number])[]): Timeline {
   let startMs = 0;
   const events = breaths.map(([breath, lengthMs], index) => {
-    const event = { index, breath, startMs, lengthMs };
+    const event = { index, breath, startMs, lengthMs, sips: 1, out: 'plain' };
     startMs += lengthMs;
     return event;
   });

@@ -1,3 +1,4 @@
+import type { OutManner } from '../patterns';
 import type { Timeline, TimelineEvent } from './compile';
 
 /** A point of the breath line: time from the beginning in ms, level 0 (empty) … 1 (full). */
@@ -13,13 +14,40 @@ const RIPPLE_MS = 4000;
 /** Slow in, slow out. */
 const ease = (t: number): number => (1 - Math.cos(Math.PI * t)) / 2;
 
+/** A sip fills most of its share of the inhale; the rest of it is a small landing. */
+const SIP_SHARE = 0.7;
+
+/** How full an inhale is at `t`: one slope, or a stair of sips. */
+function filled(t: number, sips: number): number {
+  if (sips === 1) return ease(t);
+  const step = Math.min(sips - 1, Math.floor(t * sips));
+  return (step + ease(Math.min(1, (t * sips - step) / SIP_SHARE))) / sips;
+}
+
+/** How much of an exhale is gone at `t`: a sigh drops at first, what the lips or the voice slow runs evenly. */
+function emptied(t: number, out: OutManner): number {
+  switch (out) {
+    case 'sigh':
+      return 1 - (1 - t) ** 2.5;
+    case 'pursed':
+    case 'hum':
+    case 'buzz':
+      return t;
+    case 'throat':
+    case 'plain':
+      return ease(t);
+    default:
+      return out satisfies never;
+  }
+}
+
 /** The level of the breath within an event at `t` in 0…1, coming from `fromLevel`. */
 function levelWithin(event: TimelineEvent, t: number, fromLevel: number): number {
   switch (event.breath) {
     case 'in':
-      return fromLevel + (1 - fromLevel) * ease(t);
+      return fromLevel + (1 - fromLevel) * filled(t, event.sips);
     case 'out':
-      return fromLevel * (1 - ease(t));
+      return fromLevel * (1 - emptied(t, event.out));
     case 'hold':
       return fromLevel;
     case 'free': {
@@ -72,7 +100,7 @@ export function breathLine(
         ? Math.max(pointsPerEvent, Math.ceil(event.lengthMs / 350))
         : event.breath === 'hold'
           ? 1
-          : pointsPerEvent;
+          : pointsPerEvent * event.sips;
     for (let step = 0; step < count; step += 1) {
       const atMs = event.startMs + (event.lengthMs * step) / count;
       points.push({ atMs, level: breathLevelAt(timeline, levels, event.index, atMs) });

@@ -22,6 +22,8 @@ const TOLD_OF_ITEMS = [
   'otherRepetitions',
   'forSec',
   'station',
+  'breathing',
+  'sound',
   'passage',
   'layers',
   'lesson',

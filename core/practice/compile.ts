@@ -2,9 +2,11 @@ import { entryAt } from '../lists/lists';
 import type { Side } from '../body/sides';
 import type { BreathStroke, Pace } from '../breath';
 import { asksOf, fillCue, nameOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
-import { soundOf } from '../sounds';
+import type { OutManner } from '../patterns';
+import type { Voice } from '../sounds';
 import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
+import { layersOf, soundsIn, type LayersOfItem, type SoundLayer, type Unlaid } from './layers';
 import { type Layer } from './parts';
 import { type Item, type Practice } from './model';
 import {
@@ -33,6 +35,12 @@ export interface TimelineEvent {
   readonly itemId: string;
   readonly breath: BreathStroke;
   readonly exhale: 'nose' | 'mouth';
+  /** The pattern laid on the breath, by id; its sips and how the air leaves shape the line. */
+  readonly pattern: string | undefined;
+  readonly sips: number;
+  readonly out: OutManner;
+  /** The sound made on this exhale. */
+  readonly sound: SoundMade | undefined;
   readonly cue: string;
   /** The practitioner's own side, where the stroke has one. */
   readonly side: Side | undefined;
@@ -55,6 +63,17 @@ export interface TimelineEvent {
   /** Breath counted from the beginning of the practice (each inhale starts one); 0 before the first. */
   readonly breathNumber: number;
 }
+
+/** A sound as it is made on an exhale. */
+export interface SoundMade {
+  readonly id: string;
+  readonly written: string;
+  readonly hanzi: string | undefined;
+  readonly voice: Voice;
+}
+
+/** A layer that was asked for and does not fit: where, and why. */
+export type UnlaidHere = Unlaid & { readonly itemId: string };
 
 export interface ItemSpan {
   readonly itemIndex: number;
@@ -80,6 +99,8 @@ export interface Timeline {
   readonly items: readonly ItemSpan[];
   readonly sections: readonly SectionSpan[];
   readonly breaths: number;
+  /** Patterns and sounds asked for that do not fit their forms. */
+  readonly unlaid: readonly UnlaidHere[];
 }
 
 interface Draft extends Omit<TimelineEvent, 'index' | 'startMs' | 'itemIndex' | 'itemId' | 'breathNumber'> {
@@ -90,22 +111,29 @@ interface ItemContext {
   readonly item: Item;
   readonly form: Form;
   readonly doing: Doing;
-  readonly sound: string | undefined;
+  readonly layers: LayersOfItem;
   /** Words a minute, for what holds people up while it is said. */
   readonly wordsPerMin: number | undefined;
 }
 
 const toMs = (seconds: number): number => Math.round(seconds * 1000);
 
-function strokeEvent({ item, form, sound }: ItemContext, laid: LaidStroke, repetitions: number): Draft {
-  const { part, index, side, way, isSecond, pass, repetition, stroke, breath, isStay } = laid;
+function strokeEvent({ item, form, layers }: ItemContext, laid: LaidStroke, repetitions: number): Draft {
+  const { part, index, side, way, isSecond, pass, repetition, stroke, breath, isStay, pattern } = laid;
+  const sounds =
+    breath === 'out' && !isStay && repetition > 0 && soundsIn(layers.sound, repetition, repetitions);
+  const made = sounds ? madeOf(layers.sound) : undefined;
   const written = isStay ? stroke.cue : (item.cues?.[`${part}-${index}`] ?? stroke.cue);
   return {
     kind: 'stroke',
     lengthMs: toMs(laid.sec),
     breath,
-    exhale: item.exhaleByMouth ? 'mouth' : form.exhale,
-    cue: fillCue(written, { side, way }, sound),
+    exhale: made || item.exhaleByMouth || pattern?.outRoute === 'mouth' ? 'mouth' : form.exhale,
+    pattern: pattern?.id,
+    sips: breath === 'in' ? (pattern?.sips ?? 1) : 1,
+    out: pattern?.out ?? 'plain',
+    sound: made,
+    cue: fillCue(written, { side, way }, layers.sound?.sound.written),
     part,
     strokeIndex: index,
     side,
@@ -120,12 +148,23 @@ function strokeEvent({ item, form, sound }: ItemContext, laid: LaidStroke, repet
   };
 }
 
+const madeOf = ({ sound: { id, written, hanzi }, voice }: SoundLayer): SoundMade => ({
+  id,
+  written,
+  hanzi,
+  voice,
+});
+
 function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string): Draft {
   return {
     kind,
     lengthMs: toMs(seconds),
     breath: 'free',
     exhale: 'nose',
+    pattern: undefined,
+    sips: 1,
+    out: 'plain',
+    sound: undefined,
     cue,
     part: undefined,
     strokeIndex: undefined,
@@ -248,7 +287,18 @@ export const paceOf = ({ brief, customs }: Pick<Practice, 'brief' | 'customs'>):
   longestExhaleSec: customs.longestExhaleSec,
 });
 
-function itemEvents(practice: Practice, item: Item, before: Stance | undefined): readonly Draft[] {
+/** Where an item begins: what came before it. */
+interface Before {
+  readonly stance: Stance;
+  readonly pattern: string | undefined;
+}
+
+function itemEvents(
+  practice: Practice,
+  item: Item,
+  layers: LayersOfItem,
+  before: Before | undefined,
+): readonly Draft[] {
   const form = formOf(practice, item);
   const { customs } = practice;
   const { talkSec, firstFactor } = taughtAs(item, form);
@@ -265,20 +315,25 @@ function itemEvents(practice: Practice, item: Item, before: Stance | undefined):
       otherRepetitions: item.otherRepetitions,
       forSec: item.forSec,
       stays: item.stays,
+      breathing: layers.breathing,
     },
-    sound: form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined,
+    layers,
     wordsPerMin: customs.wordsPerMin,
   };
   const stance = stanceOf(form, item.variant);
   const aside = (part: 'entry' | 'exit'): readonly Draft[] =>
     asideOf(form, item.variant, part, context.doing).map((laid) => strokeEvent(context, laid, 0));
   const events: Draft[] = [];
-  if (before !== undefined && before !== stance.start)
+  if (before !== undefined && before.stance !== stance.start)
     events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
   // A hinge is its own announcement.
   if (!item.hinge && !laterInLesson(item))
     events.push(talk('setup', talkSec, item.cues?.setup ?? nameOf(form, item.variant)));
   if (item.image) events.push(talk('setup', saidSec(item.image, customs.wordsPerMin), item.image));
+  const pattern = layers.breathing?.pattern;
+  // Announced once in a teacher’s words, then carried by the line.
+  if (pattern && pattern.id !== before?.pattern)
+    events.push(talk('setup', saidSec(pattern.announce, customs.wordsPerMin), pattern.announce));
   events.push(...aside('entry'));
   events.push(...(item.passage === undefined ? runsOf(context) : passageEvents(context, item.passage)));
   events.push(...aside('exit'));
@@ -317,11 +372,15 @@ export function compile(practice: Practice): Timeline {
   const items: ItemSpan[] = [];
   let atMs = 0;
   let breaths = 0;
-  let stance: Stance | undefined;
+  let before: Before | undefined;
+  const unlaid: UnlaidHere[] = [];
   practice.items.forEach((item, itemIndex) => {
     const startMs = atMs;
     const firstEvent = events.length;
-    for (const draft of itemEvents(practice, item, stance)) {
+    const form = formOf(practice, item);
+    const layers = layersOf(practice, item, form);
+    unlaid.push(...layers.unlaid.map((one) => ({ ...one, itemId: item.id })));
+    for (const draft of itemEvents(practice, item, layers, before)) {
       if (draft.startsBreath) breaths += 1;
       // Written out field by field: spreading what is left of an object costs ten times the rest of this loop.
       events.push({
@@ -333,6 +392,10 @@ export function compile(practice: Practice): Timeline {
         itemId: item.id,
         breath: draft.breath,
         exhale: draft.exhale,
+        pattern: draft.pattern,
+        sips: draft.sips,
+        out: draft.out,
+        sound: draft.sound,
         cue: draft.cue,
         part: draft.part,
         strokeIndex: draft.strokeIndex,
@@ -357,9 +420,9 @@ export function compile(practice: Practice): Timeline {
       firstEvent,
       eventCount: events.length - firstEvent,
     });
-    stance = stanceOf(formOf(practice, item), item.variant).end;
+    before = { stance: stanceOf(form, item.variant).end, pattern: layers.breathing?.pattern.id };
   });
-  return { totalMs: atMs, events, items, sections: sectionsOf(items), breaths };
+  return { totalMs: atMs, events, items, sections: sectionsOf(items), breaths, unlaid };
 }
 
 /** The event running at a moment (ms from the beginning); the last one at and after the end; undefined when empty. */

@@ -5,6 +5,8 @@ import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
 import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
+import type { BreathPattern } from '../patterns';
+import type { Sound } from '../sounds';
 import { type Layer } from './parts';
 import { type Item, type Practice, type Reason } from './model';
 
@@ -48,6 +50,20 @@ export type Edit =
   | { readonly kind: 'other-repetitions'; readonly itemId: string; readonly repetitions: number | undefined }
   | { readonly kind: 'for-seconds'; readonly itemId: string; readonly sec: number | undefined }
   | { readonly kind: 'station'; readonly itemIds: readonly string[]; readonly station: boolean }
+  /** A pattern laid on the breath of items, or taken off; an own pattern comes with it. */
+  | {
+      readonly kind: 'breathing';
+      readonly itemIds: readonly string[];
+      readonly breathing: Item['breathing'];
+      readonly own?: BreathPattern | undefined;
+    }
+  /** A sound laid on the exhales of items; `none` leaves out the one a form has of its own; undefined gives it back. */
+  | {
+      readonly kind: 'sound';
+      readonly itemIds: readonly string[];
+      readonly sound: Item['sound'];
+      readonly own?: Sound | undefined;
+    }
   | { readonly kind: 'passage'; readonly itemId: string; readonly passage: string }
   /** The named items once more after the last of them, in the same order or turned round, the other side first. */
   | {
@@ -80,6 +96,8 @@ type ItemStay = NonNullable<Item['stays']>[number];
 export interface Clip {
   readonly items: readonly Item[];
   readonly forms: Practice['forms'];
+  readonly patterns?: Practice['patterns'];
+  readonly sounds?: Practice['sounds'];
 }
 
 /** One press lengthens or shortens the breath by a twentieth of the pace. */
@@ -189,11 +207,17 @@ function withCue(item: Item, key: string, cue: string): Item {
 /** Lifts items out, with their forms, in the order they stand in. */
 export function clipOf(practice: Practice, itemIds: readonly string[]): Clip {
   const items = practice.items.filter((item) => itemIds.includes(item.id));
-  return { items, forms: Object.fromEntries(items.map((item) => [item.formId, formOf(practice, item)])) };
+  const { patterns, sounds } = practice;
+  return {
+    items,
+    forms: Object.fromEntries(items.map((item) => [item.formId, formOf(practice, item)])),
+    ...(patterns ? { patterns } : {}),
+    ...(sounds ? { sounds } : {}),
+  };
 }
 
 /** Puts items in. A form the practice already holds stays as the practice holds it; every item gets an id of its own. */
-function insert(practice: Practice, at: number, { items, forms }: Clip): Practice {
+function insert(practice: Practice, at: number, { items, forms, patterns, sounds }: Clip): Practice {
   let result: Practice = practice;
   items.forEach((item, index) => {
     const form = result.forms[item.formId] ?? forms[item.formId];
@@ -206,11 +230,38 @@ function insert(practice: Practice, at: number, { items, forms }: Clip): Practic
       form,
     );
   });
-  return result;
+  return withLayers(result, [], (item) => item, { patterns, sounds });
 }
 
 const within = (value: number | undefined, least: number, most: number): number | undefined =>
   value === undefined ? undefined : clamp(value, least, most);
+
+/** Items with their layers changed; own patterns and sounds are held as long as an item carries them. */
+function withLayers(
+  practice: Practice,
+  itemIds: readonly string[],
+  change: (item: Item) => Item,
+  added: { readonly patterns?: Practice['patterns']; readonly sounds?: Practice['sounds'] },
+): Practice {
+  const items = practice.items.map((item) => (itemIds.includes(item.id) ? change(item) : item));
+  const { patterns, sounds, ...rest } = practice;
+  const carried = new Set(
+    items.flatMap(({ breathing, sound }) => [
+      ...(breathing ? [breathing.pattern] : []),
+      ...(typeof sound === 'object' ? [sound.sound] : []),
+    ]),
+  );
+  const kept = <Row>(rows: Readonly<Record<string, Row>>): Readonly<Record<string, Row>> =>
+    Object.fromEntries(Object.entries(rows).filter(([id]) => carried.has(id)));
+  const ownPatterns = kept({ ...patterns, ...added.patterns });
+  const ownSounds = kept({ ...sounds, ...added.sounds });
+  return {
+    ...rest,
+    items,
+    ...(Object.keys(ownPatterns).length > 0 ? { patterns: ownPatterns } : {}),
+    ...(Object.keys(ownSounds).length > 0 ? { sounds: ownSounds } : {}),
+  };
+}
 
 /** A stay within its bounds: 1–600 s, or 1–36 breaths. */
 const boundedStay = ({ sec, breaths, ...rest }: ItemStay): ItemStay =>
@@ -361,6 +412,14 @@ function changed(practice: Practice, change: Edit): Practice {
           change.itemIds.includes(item.id) ? withField(item, 'station', change.station || undefined) : item,
         ),
       };
+    case 'breathing':
+      return withLayers(practice, change.itemIds, (item) => withField(item, 'breathing', change.breathing), {
+        patterns: change.own ? { [change.own.id]: change.own } : {},
+      });
+    case 'sound':
+      return withLayers(practice, change.itemIds, (item) => withField(item, 'sound', change.sound), {
+        sounds: change.own ? { [change.own.id]: change.own } : {},
+      });
     case 'passage':
       return changeItem(practice, change.itemId, (item) =>
         withField(item, 'passage', change.passage.trim() || undefined),

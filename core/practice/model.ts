@@ -5,7 +5,9 @@ import { LEAST_EXHALE_LIMIT_SEC, LONGEST_EXHALE_SEC } from '../breath';
 import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS, VIRTUE_SCHOOLS } from '../phases';
 import { CHANNEL_IDS, POINT_CODES } from '../channels';
 import { formSchema, ROLES, VARIANTS } from '../forms';
-import { SOUND_SCHOOLS } from '../sounds';
+import { layerSpanSchema, patternSchema } from '../patterns';
+import { SOUND_SCHOOLS, soundSchema, VOICES } from '../sounds';
+import { patternIn, soundIn } from './known';
 import { beyondBounds } from './bounds';
 import { LAYERS, LESSON_STEPS } from './parts';
 
@@ -85,6 +87,19 @@ export const staySchema = z
     'seconds or breaths, one of them',
   );
 
+const layerId = z
+  .string()
+  .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
+  .max(60);
+/** A pattern of the breath laid on an item, for all its repetitions or some of them. */
+export const breathingSchema = z.strictObject({ pattern: layerId, on: layerSpanSchema.optional() });
+/** A sound laid on the exhales of an item, and how it is voiced. */
+export const soundLayerSchema = z.strictObject({
+  sound: layerId,
+  voice: z.enum(VOICES),
+  on: layerSpanSchema.optional(),
+});
+
 export const itemSchema = z.strictObject({
   id: idText,
   formId: z.string().max(60),
@@ -129,6 +144,9 @@ export const itemSchema = z.strictObject({
   forSec: z.number().min(3, 'at least 3 s').max(1800, 'at most half an hour').optional(),
   /** One of a round of short stations: named in a word, and gone on from without settling. */
   station: z.boolean().optional(),
+  breathing: breathingSchema.optional(),
+  /** For a form that is a sound of its own, how that is voiced; `none` leaves its sound out. */
+  sound: z.union([soundLayerSchema, z.literal('none')]).optional(),
   /** What is said, sentence by sentence, where the item is talk and no form. */
   passage: z.string().trim().min(1).max(6000, 'at most 6,000 characters').optional(),
   /** Built up layer by layer: each begins a repetition. */
@@ -168,6 +186,9 @@ export const practiceSchema = z
     seed: z.number().int().min(0).max(4294967295),
     items: z.array(itemSchema).max(200, 'at most 200 items'),
     forms: z.record(z.string().max(60), formSchema),
+    /** Own patterns and sounds that items carry, as they were when the practice was written. */
+    patterns: z.record(z.string().max(60), patternSchema).optional(),
+    sounds: z.record(z.string().max(60), soundSchema).optional(),
     /** Margin notes waved aside, each with the practitioner's reason. */
     waved: z
       .array(z.strictObject({ note: z.string().min(1).max(200), reason: z.string().trim().max(240) }))
@@ -196,6 +217,19 @@ export const practiceSchema = z
           code: 'custom',
           path: [...path, 'variant'],
           message: `form "${item.formId}" has no ${item.variant} variant`,
+        });
+      const { breathing, sound } = item;
+      if (breathing && !patternIn(practice, breathing.pattern))
+        context.addIssue({
+          code: 'custom',
+          path: [...path, 'breathing', 'pattern'],
+          message: `no breath pattern "${breathing.pattern}" here or among those that are shipped`,
+        });
+      if (typeof sound === 'object' && !soundIn(practice, sound.sound))
+        context.addIssue({
+          code: 'custom',
+          path: [...path, 'sound', 'sound'],
+          message: `no sound "${sound.sound}" here or among those that are shipped`,
         });
       if (seen.has(item.id))
         context.addIssue({

@@ -109,7 +109,7 @@ export function contextOf(
         item,
         form,
         span,
-        asks: asksAsDone(form, item),
+        asks: asksAsDone(form, item, practice.patterns),
         stance: stanceOf(form, item.variant),
         organs: organsOfForm(form, practice.customs),
         events: timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount),

@@ -129,6 +129,7 @@ export type NoteSaid = { [Code in NoteCode]: { readonly code: Code } & NoteSays[
 export type PlainMend =
   | 'put-there'
   | 'even-sides'
+  | 'plain-breath'
   | 'take-out'
   | 'smaller'
   | 'own-words'

@@ -3,6 +3,7 @@ import { breathOf, NEAR_PACE, type BreathStroke, type Pace } from '../breath';
 import type { Form, Stroke } from '../forms/model/model';
 import type { VariantId } from '../forms/model/terms';
 import { cycleOf, entryOf, exitOf } from '../forms/model/variants';
+import { isLaidOn, type BreathPattern, type LayerSpan } from '../patterns/model';
 
 /**
  * The one clock: a form laid out stroke by stroke, with the seconds each takes. Everything that tells a time, a part or
@@ -29,8 +30,10 @@ export interface LaidStroke {
   /** What the breath does: as the stroke says, or left to itself where a first repetition is shown slowly. */
   readonly breath: BreathStroke;
   readonly sec: number;
-  /** A stay in the posture the stroke ended in, put in by hand. */
+  /** A stay in the posture the stroke ended in, put in by hand or by the pattern of the breath. */
   readonly isStay: boolean;
+  /** The pattern laid on it. */
+  readonly pattern: BreathPattern | undefined;
 }
 
 /** A posture of the repetition stayed in, on each side: so many seconds, or so many breaths. */
@@ -62,6 +65,8 @@ export interface Doing {
   /** Seconds a form without a breath of its own goes on in all, whatever its count. */
   readonly forSec?: number | undefined;
   readonly stays?: readonly Stay[] | undefined;
+  /** A pattern laid on the breath of the repetitions, or of some of them. It must fit the form: see `patternRefusal`. */
+  readonly breathing?: { readonly pattern: BreathPattern; readonly on?: LayerSpan | undefined } | undefined;
 }
 
 /** At a pace, as it is written: no repetition longer than another, the left side first. */
@@ -105,8 +110,13 @@ function passesOf(form: Form, firstSide: Side): readonly Pass[] {
 }
 
 /** Seconds of the strokes of a form: breaths by its kind and the pace, others by a time of their own. */
-export function strokeClock(form: Form, { pace, stretch }: Pick<Doing, 'pace' | 'stretch'>) {
-  const { inSec, outSec } = breathOf(form.pace, pace, stretch);
+export function strokeClock(
+  form: Form,
+  { pace, stretch }: Pick<Doing, 'pace' | 'stretch'>,
+  pattern?: BreathPattern,
+) {
+  const outToIn = pattern?.outToIn ?? pace.outToIn;
+  const { inSec, outSec } = breathOf(form.pace, { ...pace, outToIn }, stretch * (pattern?.slower ?? 1));
   return ({ breath, seconds }: Stroke): number => {
     if (breath === 'in') return inSec;
     if (breath === 'out') return outSec;
@@ -137,6 +147,7 @@ export function asideOf(
     breath: stroke.breath,
     sec: secOf(stroke),
     isStay: false,
+    pattern: undefined,
   }));
 }
 
@@ -166,16 +177,23 @@ function roundsOf(
   return takesTurns(form, doing) ? rounds.toSorted((a, b) => a[1] - b[1] || a[0] - b[0]) : rounds;
 }
 
+/** A stroke in which the body stays where another one ended. */
+const heldStroke = ({ postures }: Stroke, breath: BreathStroke, cue: string, seconds: number): Stroke => ({
+  breath,
+  cue,
+  seconds,
+  ...(postures ? { postures: postures.slice(-1) } : {}),
+});
+
 /** The strokes of a stay: so many seconds with the breath left alone, or so many breaths. */
 function stayStrokes(
   { sec, breaths }: Stay,
   form: Form,
   doing: Doing,
   stroke: Stroke,
-): readonly { stroke: Stroke; sec: number }[] {
-  const ends = stroke.postures?.slice(-1);
+): readonly { readonly stroke: Stroke; readonly sec: number }[] {
   const held = (breath: BreathStroke, cue: string, seconds: number) => ({
-    stroke: { breath, cue, seconds, ...(ends ? { postures: ends } : {}) },
+    stroke: heldStroke(stroke, breath, cue, seconds),
     sec: seconds,
   });
   if (breaths === undefined) return sec ? [held('free', 'Stay here; let the breath come and go.', sec)] : [];
@@ -185,6 +203,19 @@ function stayStrokes(
     held('out', 'Stay; soften.', outSec),
   ]).flat();
 }
+
+/** The stay a pattern makes after a stroke, s; none where stays are left out. */
+function patternStaySec(
+  { breath }: Stroke,
+  pattern: BreathPattern | undefined,
+  inSec: number,
+  { omitHolds }: Doing,
+): number {
+  if (!pattern || omitHolds) return 0;
+  return inSec * (breath === 'in' ? pattern.stayFull : breath === 'out' ? pattern.stayEmpty : 0);
+}
+
+const STAY_CUE = { in: 'Stay a moment, or breathe on.', out: 'Rest a moment, or breathe on.' } as const;
 
 /** How often a form without a breath of its own is done, and how much longer or shorter, to last so many seconds in all. */
 function timed(
@@ -196,10 +227,41 @@ function timed(
   return { repetitions, by: forSec / (cycleSec * passes * repetitions) };
 }
 
+/** How a repetition is breathed: its clock, what the breath does in each stroke, and the pattern laid on it. */
+interface Breathed {
+  readonly secOf: (stroke: Stroke) => number;
+  readonly breathIn: (stroke: Stroke) => BreathStroke;
+  readonly pattern: BreathPattern | undefined;
+  readonly inSec: number;
+}
+
+/**
+ * A first repetition takes `firstFactor` as long. A breath keeps near the pace whatever the factor; where it would be led
+ * too slowly, the repetition is shown on a natural breath, and no pattern is laid on it.
+ */
+function breathedSo(
+  form: Form,
+  doing: Doing,
+  isFirst: boolean,
+  pattern: BreathPattern | undefined,
+): Breathed {
+  const factor = isFirst ? doing.firstFactor : 1;
+  const usual = strokeClock(form, doing, pattern);
+  const isShown = factor > LED_AT_MOST;
+  const isLed = !isShown && !pattern?.isNatural;
+  const slow = strokeClock(form, { ...doing, stretch: doing.stretch * factor }, pattern);
+  const isBreathed = ({ breath }: Stroke): boolean => breath === 'in' || breath === 'out';
+  return {
+    secOf: (stroke) => (isShown && isBreathed(stroke) ? usual(stroke) * factor : slow(stroke)),
+    breathIn: (stroke) => (!isLed && isBreathed(stroke) ? 'free' : stroke.breath),
+    pattern: isShown ? undefined : pattern,
+    inSec: slow({ breath: 'in', cue: '' }),
+  };
+}
+
 /**
  * The repetitions of a form by its sides: in turn, or all on one side and then all on the other. The first takes
- * `firstFactor` as long: of every side where they take turns, else of the first side alone. A breath keeps near the pace
- * whatever the factor; where it would be led too slowly, the first is shown on a natural breath.
+ * `firstFactor` as long: of every side where they take turns, else of the first side alone.
  */
 export function repetitionsOf(
   form: Form,
@@ -211,35 +273,46 @@ export function repetitionsOf(
     .map((stroke, index) => ({ stroke, index }))
     .filter(({ stroke }) => !(doing.omitHolds && stroke.breath === 'hold'));
   const passes = passesOf(form, doing.firstSide);
-  const usual = strokeClock(form, doing);
   const isTimed = doing.forSec !== undefined && goesFree(form, variant);
+  const usual = strokeClock(form, doing);
   const cycleSec = cycle.reduce((sum, { stroke }) => sum + usual(stroke), 0);
   const dose = isTimed ? timed(cycleSec, passes.length, doing.forSec) : { repetitions, by: 1 };
-  const rounds = roundsOf(
-    form,
-    passes.length,
-    dose.repetitions,
-    isTimed ? { ...doing, otherRepetitions: undefined } : doing,
-  );
+  const counted = isTimed ? { ...doing, otherRepetitions: undefined } : doing;
+  const counts = countsOf(dose.repetitions, counted);
   const inTurn = takesTurns(form, doing);
   const lastIndex = cycle.at(-1)?.index ?? 0;
-  const slow = strokeClock(form, { ...doing, stretch: doing.stretch * doing.firstFactor });
-  const shown = doing.firstFactor > LED_AT_MOST;
-  const counts = countsOf(dose.repetitions, isTimed ? { ...doing, otherRepetitions: undefined } : doing);
   const laid: LaidStroke[] = [];
-  for (const [pass, repetition] of rounds) {
+  for (const [pass, repetition] of roundsOf(form, passes.length, dose.repetitions, counted)) {
     const isFirst = !isTimed && repetition === 1 && (pass === 0 || inTurn);
+    const { breathing } = doing;
+    const lays = breathing && isLaidOn(breathing.on, repetition, counts[pass] ?? 0);
+    const { secOf, breathIn, pattern, inSec } = breathedSo(
+      form,
+      doing,
+      isFirst,
+      lays ? breathing.pattern : undefined,
+    );
     const { side, way, isSecond } = passes[pass] ?? STILL;
-    const at = { part: 'cycle' as const, side, way, isSecond, pass, repetition };
+    const at = { part: 'cycle' as const, side, way, isSecond, pass, repetition, pattern };
     for (const { stroke, index } of cycle) {
-      const breathed = stroke.breath === 'in' || stroke.breath === 'out';
-      const sec = isFirst
-        ? shown && breathed
-          ? usual(stroke) * doing.firstFactor
-          : slow(stroke)
-        : usual(stroke) * dose.by;
-      const breath = isFirst && shown && breathed ? 'free' : stroke.breath;
-      laid.push({ ...at, index, stroke, breath, sec, isStay: false });
+      laid.push({
+        ...at,
+        index,
+        stroke,
+        breath: breathIn(stroke),
+        sec: secOf(stroke) * dose.by,
+        isStay: false,
+      });
+      const staySec = patternStaySec(stroke, pattern, inSec, doing);
+      if (staySec > 0 && (stroke.breath === 'in' || stroke.breath === 'out'))
+        laid.push({
+          ...at,
+          index,
+          breath: 'hold',
+          sec: staySec,
+          isStay: true,
+          stroke: heldStroke(stroke, 'hold', STAY_CUE[stroke.breath], staySec),
+        });
       for (const stay of doing.stays ?? [])
         if (
           Math.min(stay.stroke ?? lastIndex, lastIndex) === index &&

@@ -53,13 +53,15 @@ const talkAfter = ({ role, variant, firstSide }: Item): NewItem => ({
 function Cautions({
   form,
   item,
+  ownPatterns,
   conditions,
 }: {
   form: Form;
   item: Item;
+  ownPatterns: Practice['patterns'];
   conditions: readonly ConditionId[];
 }) {
-  const here = openCautions(form, item, conditions);
+  const here = openCautions(form, item, conditions, ownPatterns);
   const others = cautionsOf(form, item.variant).filter(
     (caution) => caution.weight !== 'watch' && !conditions.includes(caution.condition),
   );
@@ -136,7 +138,7 @@ export function ItemMargin({
         )}
       </section>
       {form.images.length > 0 && <p className="reading italic">{form.images[0]}</p>}
-      <Cautions form={form} item={item} conditions={conditions} />
+      <Cautions form={form} item={item} ownPatterns={practice.patterns} conditions={conditions} />
       <section className="flex flex-wrap gap-x-4 gap-y-1 border-t border-hairline pt-2">
         <button type="button" className="press-plain" onClick={onSwap}>
           Something else here

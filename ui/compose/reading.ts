@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { patternSchema } from '@/core/patterns';
+import { soundSchema } from '@/core/sounds';
 import { formSchema } from '@/core/forms';
 import { itemSchema, practiceSchema, type Clip, type Practice } from '@/core/practice';
 import type { Unsaved } from '@/core/desk';
@@ -54,7 +56,12 @@ export function readKept(
 export const readPractice = (answer: unknown) =>
   z.looseObject({ practice: practiceSchema }).safeParse(answer).data?.practice;
 
-const clipSchema = z.object({ items: z.array(itemSchema).max(200), forms: z.record(z.string(), formSchema) });
+const clipSchema = z.object({
+  items: z.array(itemSchema).max(200),
+  forms: z.record(z.string(), formSchema),
+  patterns: z.record(z.string(), patternSchema).optional(),
+  sounds: z.record(z.string(), soundSchema).optional(),
+});
 
 /** Items kept in this browser, each with its form, if the text is that. */
 export function readClip(text: string): Clip | undefined {

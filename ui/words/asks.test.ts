@@ -30,6 +30,7 @@ const ALONE: readonly (readonly [keyof Asks, Partial<Asks>])[] = [
   ['shakes', { shakes: true }],
   ['rubs', { rubs: ['belly'] }],
   ['roundedJoints', { roundedJoints: ['hips'] }],
+  ['breath', { breath: ['staged'] }],
 ];
 
 describe('what a form asks, in words', () => {

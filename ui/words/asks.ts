@@ -1,5 +1,13 @@
+import type { BreathAsk } from '@/core/patterns';
 import type { MovementAsks } from '@/core/body';
 import type { Asks, Form } from '@/core/forms';
+
+const BREATH_ASKED = {
+  'drawn-belly': 'the belly drawn in on the in-breath',
+  'pelvic-floor': 'the pelvic floor lifted',
+  staged: 'breathing in by sips',
+  throat: 'a sounding throat',
+} as const satisfies Record<BreathAsk, string>;
 
 /** What a form asks, said only where it asks anything. */
 export function asksText(asks: Asks): readonly string[] {
@@ -23,6 +31,7 @@ export function asksText(asks: Asks): readonly string[] {
   if (asks.sideBend !== 'none') said.push(`side bend: ${asks.sideBend}`);
   if (asks.neck !== 'none') said.push(`neck: ${asks.neck}`);
   if (asks.breathHold) said.push('a short pause of the breath');
+  said.push(...asks.breath.map((one) => BREATH_ASKED[one]));
   if (asks.staticHold) said.push('a held stance');
   if (asks.impact !== 'none') said.push(`impact at the heels: ${asks.impact}`);
   if (asks.percussion.length > 0) said.push(`knocking: ${asks.percussion.join(', ')}`);

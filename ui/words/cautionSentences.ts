@@ -3,6 +3,9 @@ import type { CautionCode } from '@/core/people';
 /** What to mind, as a teacher says it; every sentence defers to licensed care by leaving out, never by advising. */
 // prettier-ignore
 const SENTENCES: Readonly<Record<CautionCode, string>> = {
+  'no-drawn-belly': 'Let the belly swell with the breath; nothing is drawn in.',
+  'no-drawn-belly-no-lift': 'A plain, light breath: nothing is drawn in and nothing lifted.',
+  'no-sips-one-breath': 'One plain breath in place of sips.',
   'no-holding-breath': 'No holding of the breath.',
   'head-not-below-heart': 'Head not below the heart.',
   'no-long-low-stances': 'No long low stances.',

@@ -21,6 +21,8 @@ const OF_ITEMS = {
   otherRepetitions: 'repetitions on the second side',
   forSec: 'how long it goes on',
   station: 'a station or not',
+  breathing: 'its breath',
+  sound: 'its sound',
   passage: 'what is said',
   layers: 'its layers',
   lesson: 'its step of the lesson',

@@ -160,6 +160,7 @@ export const ruleWhy = (rule: RuleId): string => WHYS[rule];
 
 const MENDS = {
   'put-there': 'Put it there',
+  'plain-breath': 'The plain breath here',
   'even-sides': 'The same number on both sides',
   'take-out': 'Take it out',
   smaller: 'Do it smaller',

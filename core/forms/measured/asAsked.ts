@@ -1,4 +1,5 @@
 import { goalsOf, movementAsks } from '../../body';
+import { patternOf, patternRefusal, type BreathPattern } from '../../patterns';
 import type { Stay } from '../../time/layout';
 import type { Asks, Form, Stroke } from '../model/model';
 import type { VariantId } from '../model/terms';
@@ -8,6 +9,9 @@ import { namedAsks, posturesForSide, type MeasuredAsks } from './measure';
 /** What of an item changes what it asks of the body. */
 export interface DoneSo {
   readonly variant: VariantId;
+  readonly omitHolds?: boolean;
+  /** The pattern laid on its breath, where one is. */
+  readonly breathing?: { readonly pattern: string } | undefined;
   readonly stays?: readonly Stay[] | undefined;
 }
 
@@ -56,33 +60,46 @@ function heldAsks(form: Form, variant: VariantId, stay: Stay): MeasuredAsks | un
 
 /**
  * What a form asks as it is done: as its variant asks, and what is stayed in by hand counts as the form's own: time on
- * one leg and with the arms up is added, the rest is as much as the held posture asks.
+ * one leg and with the arms up is added, the rest is as much as the held posture asks. A pattern on its breath counts
+ * too, where it fits; own patterns are looked up among `own`.
  */
-export function asksAsDone(form: Form, { variant, stays = [] }: DoneSo): Asks {
-  return stays.reduce(
-    (asks: Asks, stay): Asks => {
-      const held = heldAsks(form, variant, stay);
-      if (!held) return asks;
-      return {
-        ...asks,
-        kneeBend: more(RANKS.kneeBend, asks.kneeBend, held.kneeBend),
-        fold: more(RANKS.fold, asks.fold, held.fold),
-        backBend: more(RANKS.backBend, asks.backBend, held.backBend),
-        twist: more(RANKS.twist, asks.twist, held.twist),
-        sideBend: more(RANKS.sideBend, asks.sideBend, held.sideBend),
-        neck: more(RANKS.neck, asks.neck, held.neck),
-        rounding: more(RANKS.rounding, asks.rounding, held.rounding),
-        heelsUp: more(RANKS.heelsUp, asks.heelsUp, held.heelsUp),
-        oneLegSec: asks.oneLegSec + held.oneLegSec,
-        armsUpSec: asks.armsUpSec + held.armsUpSec,
-        armsAboveShoulders: asks.armsAboveShoulders || held.armsAboveShoulders,
-        headBelowHeart: asks.headBelowHeart || held.headBelowHeart,
-        unsteady: asks.unsteady || held.unsteady,
-        foldWithTurn: asks.foldWithTurn || held.foldWithTurn,
-        legsCross: asks.legsCross || held.legsCross,
-        staticHold: asks.staticHold || staySec(stay) >= HELD_SEC,
-      };
-    },
-    asksOf(form, variant),
-  );
+export function asksAsDone(
+  form: Form,
+  { variant, stays = [], breathing, omitHolds = false }: DoneSo,
+  own: Readonly<Record<string, BreathPattern>> = {},
+): Asks {
+  const pattern = breathing && (own[breathing.pattern] ?? patternOf(breathing.pattern));
+  const asks = asksOf(form, variant);
+  const breathed: Asks =
+    pattern && patternRefusal(form, variant, pattern) === undefined
+      ? {
+          ...asks,
+          breathHold: asks.breathHold || (!omitHolds && pattern.stayFull + pattern.stayEmpty > 0),
+          inwardImagery: asks.inwardImagery || pattern.inwardImagery,
+          breath: [...new Set([...asks.breath, ...pattern.asks])],
+        }
+      : asks;
+  return stays.reduce((sum: Asks, stay): Asks => {
+    const held = heldAsks(form, variant, stay);
+    if (!held) return sum;
+    return {
+      ...sum,
+      kneeBend: more(RANKS.kneeBend, sum.kneeBend, held.kneeBend),
+      fold: more(RANKS.fold, sum.fold, held.fold),
+      backBend: more(RANKS.backBend, sum.backBend, held.backBend),
+      twist: more(RANKS.twist, sum.twist, held.twist),
+      sideBend: more(RANKS.sideBend, sum.sideBend, held.sideBend),
+      neck: more(RANKS.neck, sum.neck, held.neck),
+      rounding: more(RANKS.rounding, sum.rounding, held.rounding),
+      heelsUp: more(RANKS.heelsUp, sum.heelsUp, held.heelsUp),
+      oneLegSec: sum.oneLegSec + held.oneLegSec,
+      armsUpSec: sum.armsUpSec + held.armsUpSec,
+      armsAboveShoulders: sum.armsAboveShoulders || held.armsAboveShoulders,
+      headBelowHeart: sum.headBelowHeart || held.headBelowHeart,
+      unsteady: sum.unsteady || held.unsteady,
+      foldWithTurn: sum.foldWithTurn || held.foldWithTurn,
+      legsCross: sum.legsCross || held.legsCross,
+      staticHold: sum.staticHold || staySec(stay) >= HELD_SEC,
+    };
+  }, breathed);
 }

@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { postureSchema } from '../../body';
 import { BREATH_MANNERS, BREATH_ROUTES, BREATH_STROKES, PACE_KINDS } from '../../breath';
 import { CHANNEL_IDS, POINT_CODES, ROUTE_REGION_IDS } from '../../channels';
+import { BREATH_ASKS } from '../../patterns/model';
 import { ORGAN_IDS, PHASE_IDS } from '../../phases';
 import { SOUND_ORGANS } from '../../sounds';
 import { sourceIds } from '../../sources';
@@ -79,6 +80,8 @@ const asksFields = z.strictObject({
   rubs: z.array(z.enum(BODY_REGIONS)).max(11),
   /** Joints taken round, swung or slid through their range. */
   roundedJoints: z.array(z.enum(ROUNDED_JOINTS)).max(4),
+  /** What the breath asks beyond an easy one. */
+  breath: z.array(z.enum(BREATH_ASKS)).max(BREATH_ASKS.length),
 });
 
 /** A form written before these were told is read as asking none of them. */
@@ -91,6 +94,7 @@ export const asksSchema = asksFields.extend({
   shakes: asksFields.shape.shakes.default(false),
   rubs: asksFields.shape.rubs.default([]),
   roundedJoints: asksFields.shape.roundedJoints.default([]),
+  breath: asksFields.shape.breath.default([]),
 });
 export type Asks = z.infer<typeof asksSchema>;
 

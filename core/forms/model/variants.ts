@@ -28,6 +28,7 @@ export const NO_ASKS: Asks = {
   shakes: false,
   rubs: [],
   roundedJoints: [],
+  breath: [],
 };
 
 /** What a seated body cannot be asked, whatever the standing form asks. */

@@ -14,6 +14,8 @@ function mendFor(
 ): Mend | undefined {
   if (caution.remedy === 'omit-holds')
     return edits('no-holds', { kind: 'holds', itemId: item.id, omit: true });
+  if (caution.remedy === 'plain-breath')
+    return edits('plain-breath', { kind: 'breathing', itemIds: [item.id], breathing: undefined });
   if (caution.remedy === 'exhale-by-mouth')
     return edits('by-mouth', { kind: 'exhale', itemId: item.id, byMouth: true });
   const gentler = (['smaller', 'seated'] as const satisfies readonly VariantId[]).find(
@@ -35,9 +37,9 @@ const edits = (code: PlainMend, edit: Edit): Mend => ({ kind: 'edits', said: { c
 export const conditions: Rule = {
   id: 'conditions',
   source: 'common-practice',
-  find: ({ items, people }) =>
+  find: ({ practice, items, people }) =>
     items.flatMap((view) =>
-      openCautions(view.form, view.item, people.conditions).map((caution) => {
+      openCautions(view.form, view.item, people.conditions, practice.patterns).map((caution) => {
         const mend = caution.weight === 'watch' ? undefined : mendFor(view, caution, people.conditions);
         return {
           weight: WEIGHT[caution.weight],
