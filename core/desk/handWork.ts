@@ -14,6 +14,8 @@ const OF_ITEMS: ReadonlySet<Edit['kind']> = new Set([
   'other-repetitions',
   'for-seconds',
   'passage',
+  'breathing',
+  'sound',
   'layers',
   'image',
   'cue',
@@ -32,7 +34,13 @@ export function editByHand(practice: Practice, change: Edit): Practice {
   if (next === practice) return practice;
   const before = new Set(practice.items.map((item) => item.id));
   const fresh = next.items.filter((item) => !before.has(item.id) && !item.hinge).map((item) => item.id);
-  const touched = OF_ITEMS.has(change.kind) && 'itemId' in change ? [change.itemId] : [];
+  const touched = OF_ITEMS.has(change.kind)
+    ? 'itemId' in change
+      ? [change.itemId]
+      : 'itemIds' in change && change.itemIds.length === 1
+        ? change.itemIds
+        : []
+    : [];
   return kept(next, [...fresh, ...touched]);
 }
 

@@ -3,3 +3,5 @@ export type { BreathAsk, BreathPattern, BreathPlace, LayerSpan, OutManner } from
 export { PATTERNS, patternOf } from './patterns';
 export { PATTERN_REFUSALS, patternRefusal } from './fits';
 export type { PatternRefusal } from './fits';
+export { breathShape } from './shape';
+export { askPatterns } from './asking';

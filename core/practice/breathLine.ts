@@ -1,4 +1,4 @@
-import type { OutManner } from '../patterns';
+import { ease, emptied, filled } from '../patterns/shape';
 import type { Timeline, TimelineEvent } from './compile';
 
 /** A point of the breath line: time from the beginning in ms, level 0 (empty) … 1 (full). */
@@ -10,36 +10,6 @@ export interface BreathPoint {
 /** Natural breath is drawn as a low ripple: level and period, for the eye only. */
 const RIPPLE_LEVEL = 0.16;
 const RIPPLE_MS = 4000;
-
-/** Slow in, slow out. */
-const ease = (t: number): number => (1 - Math.cos(Math.PI * t)) / 2;
-
-/** A sip fills most of its share of the inhale; the rest of it is a small landing. */
-const SIP_SHARE = 0.7;
-
-/** How full an inhale is at `t`: one slope, or a stair of sips. */
-function filled(t: number, sips: number): number {
-  if (sips === 1) return ease(t);
-  const step = Math.min(sips - 1, Math.floor(t * sips));
-  return (step + ease(Math.min(1, (t * sips - step) / SIP_SHARE))) / sips;
-}
-
-/** How much of an exhale is gone at `t`: a sigh drops at first, what the lips or the voice slow runs evenly. */
-function emptied(t: number, out: OutManner): number {
-  switch (out) {
-    case 'sigh':
-      return 1 - (1 - t) ** 2.5;
-    case 'pursed':
-    case 'hum':
-    case 'buzz':
-      return t;
-    case 'throat':
-    case 'plain':
-      return ease(t);
-    default:
-      return out satisfies never;
-  }
-}
 
 /** The level of the breath within an event at `t` in 0…1, coming from `fromLevel`. */
 function levelWithin(event: TimelineEvent, t: number, fromLevel: number): number {

@@ -204,27 +204,35 @@ function stayStrokes(
   ]).flat();
 }
 
-/** The stay a pattern makes after a stroke, s; none where stays are left out. */
-function patternStaySec(
-  { breath }: Stroke,
-  pattern: BreathPattern | undefined,
+const STAY_CUE = { in: 'Stay a moment, or breathe on.', out: 'Rest a moment, or breathe on.' } as const;
+
+/** The stay a pattern makes after a stroke; none where it makes none, or stays are left out. */
+function patternStay(
+  stroke: Stroke,
+  index: number,
+  at: Omit<LaidStroke, 'index' | 'stroke' | 'breath' | 'sec' | 'isStay'>,
   inSec: number,
   { omitHolds }: Doing,
-): number {
-  if (!pattern || omitHolds) return 0;
-  return inSec * (breath === 'in' ? pattern.stayFull : breath === 'out' ? pattern.stayEmpty : 0);
+): readonly LaidStroke[] {
+  const { pattern } = at;
+  if (!pattern || omitHolds || (stroke.breath !== 'in' && stroke.breath !== 'out')) return [];
+  const sec = inSec * (stroke.breath === 'in' ? pattern.stayFull : pattern.stayEmpty);
+  if (sec === 0) return [];
+  const held = heldStroke(stroke, 'hold', STAY_CUE[stroke.breath], sec);
+  return [{ ...at, index, stroke: held, breath: 'hold', sec, isStay: true }];
 }
-
-const STAY_CUE = { in: 'Stay a moment, or breathe on.', out: 'Rest a moment, or breathe on.' } as const;
 
 /** How often a form without a breath of its own is done, and how much longer or shorter, to last so many seconds in all. */
 function timed(
-  cycleSec: number,
+  form: Form,
+  variant: VariantId,
   passes: number,
-  forSec: number,
+  doing: Doing & { readonly forSec: number },
 ): { readonly repetitions: number; readonly by: number } {
-  const repetitions = Math.max(1, Math.round(forSec / (cycleSec * passes)));
-  return { repetitions, by: forSec / (cycleSec * passes * repetitions) };
+  const secOf = strokeClock(form, doing);
+  const onceSec = passes * cycleOf(form, variant).reduce((sum, stroke) => sum + secOf(stroke), 0);
+  const repetitions = Math.max(1, Math.round(doing.forSec / onceSec));
+  return { repetitions, by: doing.forSec / (onceSec * repetitions) };
 }
 
 /** How a repetition is breathed: its clock, what the breath does in each stroke, and the pattern laid on it. */
@@ -274,9 +282,9 @@ export function repetitionsOf(
     .filter(({ stroke }) => !(doing.omitHolds && stroke.breath === 'hold'));
   const passes = passesOf(form, doing.firstSide);
   const isTimed = doing.forSec !== undefined && goesFree(form, variant);
-  const usual = strokeClock(form, doing);
-  const cycleSec = cycle.reduce((sum, { stroke }) => sum + usual(stroke), 0);
-  const dose = isTimed ? timed(cycleSec, passes.length, doing.forSec) : { repetitions, by: 1 };
+  const dose = isTimed
+    ? timed(form, variant, passes.length, { ...doing, forSec: doing.forSec })
+    : { repetitions, by: 1 };
   const counted = isTimed ? { ...doing, otherRepetitions: undefined } : doing;
   const counts = countsOf(dose.repetitions, counted);
   const inTurn = takesTurns(form, doing);
@@ -303,16 +311,7 @@ export function repetitionsOf(
         sec: secOf(stroke) * dose.by,
         isStay: false,
       });
-      const staySec = patternStaySec(stroke, pattern, inSec, doing);
-      if (staySec > 0 && (stroke.breath === 'in' || stroke.breath === 'out'))
-        laid.push({
-          ...at,
-          index,
-          breath: 'hold',
-          sec: staySec,
-          isStay: true,
-          stroke: heldStroke(stroke, 'hold', STAY_CUE[stroke.breath], staySec),
-        });
+      laid.push(...patternStay(stroke, index, at, inSec, doing));
       for (const stay of doing.stays ?? [])
         if (
           Math.min(stay.stroke ?? lastIndex, lastIndex) === index &&

@@ -19,7 +19,8 @@ import { ItemTimes } from './ItemTimes';
 import { ItemWords } from './ItemWords';
 import { WhyThis } from './WhyThis';
 
-// The figure comes after the words: it does not weigh on the first load.
+// Breaths and sounds, and the figure, come after the words: they do not weigh on the first load.
+const ItemLayers = dynamic(async () => (await import('./ItemLayers')).ItemLayers, { ssr: false });
 const ItemFigure = dynamic(async () => (await import('./ItemFigure')).ItemFigure, { ssr: false });
 
 interface Props {
@@ -207,6 +208,7 @@ export function ItemMargin({
           Say something after it
         </button>
       </section>
+      <ItemLayers key={`layers-${item.id}`} practice={practice} item={item} onEdit={onEdit} />
       <ItemTimes key={`times-${item.id}`} practice={practice} item={item} onEdit={onEdit} />
       <ItemWords key={item.id} practice={practice} item={item} onEdit={onEdit} />
       {form.mistakes.length > 0 && (

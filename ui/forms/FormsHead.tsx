@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { useRef } from 'react';
+import { Neighbours } from './Neighbours';
 
 interface Props {
   readonly hasOwn: boolean;
@@ -11,7 +12,7 @@ export function FormsHead({ hasOwn, bring }: Props) {
   const file = useRef<HTMLInputElement>(null);
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-1">
-      <h1>Forms</h1>
+      <Neighbours here="/forms" />
       <p className="small flex flex-wrap gap-x-4">
         <Link className="press-plain" href="/forms/own/new">
           Write a form

@@ -114,6 +114,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
           practice={practice}
           timeline={timeline}
           event={event}
+          atMs={at}
           item={item}
           conditions={conditions}
           sideSeen={sideSeen}

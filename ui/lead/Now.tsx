@@ -3,12 +3,15 @@ import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
 import { careOf } from '@/ui/words/cautions';
+import { Sounding } from './Sounding';
 import { breathWords, sideWords, type SideSeen } from '@/ui/words/lead';
 
 interface Props {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly event: TimelineEvent;
+  /** Where the class is, ms. */
+  readonly atMs: number;
   readonly item: Item;
   /** Of the people here; undefined where nothing is known of them. */
   readonly conditions: readonly ConditionId[] | undefined;
@@ -30,7 +33,7 @@ function careHere(practice: Practice, item: Item, conditions: Props['conditions'
 }
 
 /** The breath, the words, what follows at once, and what to mind: readable at three metres. */
-export function Now({ practice, timeline, event, item, conditions, sideSeen, started, isKept }: Props) {
+export function Now({ practice, timeline, event, atMs, item, conditions, sideSeen, started, isKept }: Props) {
   const care = careHere(practice, item, conditions);
   // What follows is worth seeing early when it differs and belongs to the same form.
   const next = timeline.events[event.index + 1];
@@ -48,6 +51,7 @@ export function Now({ practice, timeline, event, item, conditions, sideSeen, sta
         )}
         {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
       </p>
+      <Sounding practice={practice} event={event} atMs={atMs} />
       <p
         className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
         aria-live="polite"

@@ -47,6 +47,7 @@ function shown(practice: Practice, eventIndex: number, over: Partial<NowProps> =
       practice,
       timeline,
       event,
+      atMs: event.startMs,
       item,
       conditions: undefined,
       sideSeen: 'own',
@@ -119,5 +120,37 @@ describe('what Lead shows now', () => {
   it('asks for arms up only as long as is easy', () => {
     expect(shown(led(formOf('brocade-hold-up-the-sky')), 0)).toContain('Arms up only as long as is easy.');
     expect(shown(led(formOf('belly-breathing')), 0)).not.toContain('Arms up');
+  });
+});
+
+describe('a sound in Lead', () => {
+  const exhaleOf = (practice: Practice): number =>
+    compile(practice).events.findIndex(({ sound }) => sound !== undefined);
+
+  it('stands as large as the cue, with its mouth, how it is voiced, and what is left of the exhale', () => {
+    const practice = led(formOf('sound-lung'));
+    const at = exhaleOf(practice);
+    const { startMs = 0, lengthMs = 0 } = compile(practice).events[at] ?? {};
+    const text = shown(practice, at, { atMs: startMs + lengthMs / 4 });
+    expect(text).toContain('sī');
+    expect(text).toContain('呬');
+    expect(text).toContain('Sound it out');
+    expect(text).toContain('Front teeth lightly together');
+    expect(text).toContain('scaleX(0.750)');
+    // Nothing of it on the inhale.
+    expect(shown(practice, at - 1)).not.toContain('data-testid="sounding"');
+  });
+
+  it('is whispered, silent or left out as the item says', () => {
+    const practice = led(formOf('sound-lung'));
+    const [item] = practice.items;
+    if (!item) throw new RangeError('expected an item');
+    const voiced = (sound: (typeof item)['sound']): Practice => ({
+      ...practice,
+      items: [{ ...item, sound }],
+    });
+    const silent = voiced({ sound: 'lung-standard', voice: 'silent' });
+    expect(shown(silent, exhaleOf(silent))).toContain('Breathe it out, silent');
+    expect(exhaleOf(voiced('none'))).toBe(-1);
   });
 });

@@ -6,6 +6,7 @@ import { Items, LINE_HEIGHT, Sections, TOP } from './Blocks';
 import { BodyLanes } from './BodyLanes';
 import { brushPath, washPath } from './brush';
 import { laidOut, WORDS_Y, type Lane } from './laid';
+import { LayersLane, Syllables } from './LayersLane';
 import { ChannelLanes, EffortLane } from './MoreLanes';
 import { WordsLane } from './WordsLane';
 
@@ -18,6 +19,8 @@ interface Props {
   readonly wordsPerMin: number;
   readonly lanes: readonly LanePoint[];
   readonly channels: readonly string[];
+  /** Something lies on the breath. */
+  readonly layers: boolean;
   readonly shown: ReadonlySet<Lane>;
   readonly pxPerMs: number;
   readonly fromMs: number;
@@ -54,7 +57,12 @@ export const Drawing = memo(function Drawing(props: Props) {
     [timeline, fromMs, toMs, pxPerMs],
   );
   const effort = useMemo(() => effortCurve(practice, timeline), [practice, timeline]);
-  const { bodyTop, effortTop, channelTop, axisY } = laidOut(shown, channels.length, pxPerMs);
+  const { layersTop, bodyTop, effortTop, channelTop, axisY } = laidOut(
+    shown,
+    channels.length,
+    pxPerMs,
+    props.layers,
+  );
   const x = (ms: number): number => ms * pxPerMs + 1;
   const y = (level: number): number => TOP + 8 + (LINE_HEIGHT - 16) * (1 - level);
   return (
@@ -72,6 +80,10 @@ export const Drawing = memo(function Drawing(props: Props) {
       <Sections timeline={part} x={x} />
       <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
       <path d={brushPath(points, x, y, isWhole ? 1 : 1.7)} fill={ink} pointerEvents="none" />
+      <Syllables timeline={part} x={x} y={y} />
+      {props.layers && shown.has('layers') && (
+        <LayersLane practice={practice} timeline={part} x={x} top={layersTop} />
+      )}
       {shown.has('body') && (
         <BodyLanes
           points={lanes.filter((point) => point.atMs >= fromMs && point.atMs <= toMs)}

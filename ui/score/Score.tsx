@@ -7,6 +7,7 @@ import { TOP } from './Blocks';
 import { round } from './brush';
 import { Drawing } from './Drawing';
 import { laidOut, type Lane } from './laid';
+import { hasLayers } from './LayersLane';
 import { channelsShown } from './MoreLanes';
 import { ScoreHead } from './ScoreHead';
 import { scoreKeys } from './scoreKeys';
@@ -35,12 +36,13 @@ export const Score = memo(function Score(props: Props) {
   const { totalMs } = timeline;
   const zoom = useZoom(totalMs);
   const { box, pxPerMs, fromMs, toMs, show } = zoom;
-  const [shown, setShown] = useState<ReadonlySet<Lane>>(new Set<Lane>(['body', 'words']));
+  const [shown, setShown] = useState<ReadonlySet<Lane>>(new Set<Lane>(['layers', 'body', 'words']));
   const [pointedMs, setPointedMs] = useState<number | undefined>(undefined);
   const mark = usePlayMark(totalMs);
   const x = (ms: number): number => ms * pxPerMs + 1;
   const channels = useMemo(() => channelsShown(practice, timeline), [practice, timeline]);
-  const { axisY, height } = laidOut(shown, channels.length, pxPerMs);
+  const layers = useMemo(() => hasLayers(timeline), [timeline]);
+  const { axisY, height } = laidOut(shown, channels.length, pxPerMs, layers);
   const atMs = mark.playing ? mark.atMs : (pointedMs ?? mark.atMs);
   const isPointing = mark.playing || pointedMs !== undefined || mark.atMs > 0;
 
@@ -92,6 +94,7 @@ export const Score = memo(function Score(props: Props) {
             wordsPerMin={props.wordsPerMin}
             lanes={lanes}
             channels={channels}
+            layers={layers}
             shown={shown}
             pxPerMs={pxPerMs}
             fromMs={fromMs}

@@ -1,12 +1,14 @@
 import { NAMES_Y } from './Blocks';
 import { LANES_HEIGHT } from './BodyLanes';
+import { LAYERS_HEIGHT } from './LayersLane';
 import { CHANNEL_HEIGHT, EFFORT_HEIGHT } from './MoreLanes';
 import { CUES_FROM_PX_PER_S } from './WordsLane';
 
 /** What can be shown under the breath line. */
-export const LANES = ['body', 'effort', 'channels', 'words'] as const;
+export const LANES = ['layers', 'body', 'effort', 'channels', 'words'] as const;
 export type Lane = (typeof LANES)[number];
 export const LANE_LABELS: Readonly<Record<Lane, string>> = {
+  layers: 'breath and sound',
   body: 'feet, height, arms',
   effort: 'effort',
   channels: 'channels',
@@ -19,11 +21,12 @@ const CUES_HEIGHT = 24;
 const MARKS_HEIGHT = 8;
 
 /** Where each lane begins under the breath line, px. */
-export function laidOut(shown: ReadonlySet<Lane>, channels: number, pxPerMs: number) {
+export function laidOut(shown: ReadonlySet<Lane>, channels: number, pxPerMs: number, layers = false) {
   const hasCues = pxPerMs * 1000 >= CUES_FROM_PX_PER_S;
-  const bodyTop = WORDS_Y + (shown.has('words') ? (hasCues ? CUES_HEIGHT : MARKS_HEIGHT) : 0);
+  const layersTop = WORDS_Y + (shown.has('words') ? (hasCues ? CUES_HEIGHT : MARKS_HEIGHT) : 0);
+  const bodyTop = layersTop + (layers && shown.has('layers') ? LAYERS_HEIGHT + 4 : 0);
   const effortTop = bodyTop + (shown.has('body') ? LANES_HEIGHT + 4 : 0);
   const channelTop = effortTop + (shown.has('effort') ? EFFORT_HEIGHT + 8 : 0);
   const axisY = channelTop + (shown.has('channels') ? channels * CHANNEL_HEIGHT + 6 : 0) + 12;
-  return { bodyTop, effortTop, channelTop, axisY, height: axisY + 22 };
+  return { layersTop, bodyTop, effortTop, channelTop, axisY, height: axisY + 22 };
 }

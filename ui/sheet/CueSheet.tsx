@@ -4,7 +4,7 @@ import { themePhase } from '@/core/brief';
 import { nameOf, tellingPosture, type Form } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
-import { compile, formOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
+import { compile, formOf, layersOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import { Figure } from '@/ui/figure/Figure';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
@@ -137,10 +137,17 @@ export function CueSheet({
                   <td className="py-1">
                     {cueEvents(events).map((event) => (
                       <span key={event.index} className="mr-3 inline-block">
-                        <span className="quiet italic">{BREATH[event.breath]}</span> {event.cue}
+                        <span className="quiet italic">{BREATH[event.breath]}</span>{' '}
+                        {event.sound && (
+                          <strong className="font-serif text-[1.25em]">
+                            {event.sound.written}
+                            {event.sound.hanzi && <span lang="zh"> {event.sound.hanzi}</span>}{' '}
+                          </strong>
+                        )}
+                        {event.cue}
                       </span>
                     ))}
-                    {itemExtras(item, form).map((line) => (
+                    {itemExtras(item, form, layersOf(practice, item, form)).map((line) => (
                       <span key={line} className="block italic">
                         {line}
                       </span>

@@ -1,6 +1,7 @@
 import { stayText } from './doses';
 import type { Form } from '@/core/forms';
-import type { Item, LessonStep } from '@/core/practice';
+import type { Item, LayersOfItem, LessonStep } from '@/core/practice';
+import { spanText, VOICE_NAMES } from './patterns';
 
 export const LESSON_NAMES = {
   show: 'shown',
@@ -11,9 +12,17 @@ export const LESSON_NAMES = {
 } as const satisfies Record<LessonStep, string>;
 
 /** What a leader must know of an item beside its cues, in the order it comes up. */
-export function itemExtras(item: Item, form: Form): readonly string[] {
+export function itemExtras(item: Item, form: Form, layers: LayersOfItem): readonly string[] {
   const said: string[] = [];
   if (item.passage) said.push(item.passage);
+  if (layers.breathing)
+    said.push(`Breath: ${layers.breathing.pattern.name}${spanText(layers.breathing.on)}.`);
+  if (layers.sound) {
+    const { sound, voice, on } = layers.sound;
+    said.push(
+      `Sound: ${sound.written}${sound.hanzi ? ` ${sound.hanzi}` : ''}, ${VOICE_NAMES[voice]}${spanText(on)}.`,
+    );
+  }
   if (item.station) said.push('Named in a word, and on without a pause.');
   if (item.image) said.push(`Image: ${item.image}`);
   if (item.lesson) said.push(`Lesson: ${LESSON_NAMES[item.lesson]}.`);

@@ -6,11 +6,20 @@ export type SideSeen = 'own' | 'facing';
 
 const BREATH_WORDS = { in: 'Breathe in', out: 'Breathe out', hold: 'Pause', free: 'Natural breath' } as const;
 
+const SOUND_WORDS = {
+  aloud: 'Sound it out',
+  whispered: 'Whisper it out',
+  silent: 'Breathe it out, silent',
+} as const;
+
 /** What is being done in place of a stroke's breath, in two words. */
 export function breathWords(event: TimelineEvent): string {
   if (event.kind === 'setup') return 'Getting ready';
   if (event.kind === 'stance') return 'Change stance';
   if (event.kind === 'settle') return 'Settle';
+  if (event.breath === 'hold' && event.isStay) return 'Stay, or breathe on';
+  if (event.breath === 'in' && event.sips > 1) return `Breathe in, in ${event.sips} sips`;
+  if (event.sound) return SOUND_WORDS[event.sound.voice];
   return event.breath === 'out' && event.exhale === 'mouth'
     ? 'Breathe out by the mouth'
     : BREATH_WORDS[event.breath];

@@ -164,12 +164,14 @@ describe('names', () => {
   });
 });
 
+const NO_LAYERS = { breathing: undefined, sound: undefined, unlaid: [] };
+
 describe('what is told beside the cues', () => {
   it('is said for every kind of addition, and nothing where there is none', () => {
     const form = REPERTOIRE.find((one) => one.id === 'animal-tiger-pounce');
     if (!form) throw new Error('expected the form');
     const plain = { lesson: undefined } as unknown as Parameters<typeof itemExtras>[0];
-    expect(itemExtras(plain, form)).toEqual([]);
+    expect(itemExtras(plain, form, NO_LAYERS)).toEqual([]);
     const full = {
       image: 'Ink on paper',
       lesson: 'mistakes',
@@ -177,7 +179,7 @@ describe('what is told beside the cues', () => {
       stays: [{ sec: 30, on: 'last' }],
       quietSec: 10,
     } as unknown as Parameters<typeof itemExtras>[0];
-    const lines = itemExtras(full, form);
+    const lines = itemExtras(full, form, NO_LAYERS);
     expect(lines[0]).toBe('Image: Ink on paper');
     expect(lines).toContain('The end held for 30 s.');
     expect(lines.some((line) => line.includes(form.mistakes[0]?.mend ?? '—'))).toBe(true);
