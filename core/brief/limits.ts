@@ -1,5 +1,5 @@
 /** What the place does not allow. */
-export const PLACE_LIMITS = ['little-room', 'no-floor', 'no-shoes'] as const;
+export const PLACE_LIMITS = ['little-room', 'no-floor', 'no-shoes', 'quiet'] as const;
 export type PlaceLimit = (typeof PLACE_LIMITS)[number];
 
 export const LEAST_MINUTES = 5;

@@ -30,6 +30,8 @@ const PLACE_FORBIDS: Readonly<Record<PlaceLimit, (form: Form, variant: VariantId
   },
   'no-floor': (form, variant) => asksOf(form, variant).fold === 'deep',
   'no-shoes': (form, variant) => asksOf(form, variant).impact === 'firm',
+  // A sound is made silently there: nothing is forbidden.
+  quiet: () => false,
 };
 
 /**

@@ -35,6 +35,13 @@ const BROCADES = [
 /** For every rule: a practice it speaks of, and one just beside it where it keeps silent. */
 // prettier-ignore
 const CASES: Readonly<Record<string, { speaks: Case; silent: Case }>> = {
+  'exhale-long': { speaks: { lines: lines('mist-over-the-lake'), brief: { breathsPerMin: 4 }, people: { conditions: ['asthma'] } }, silent: { lines: lines('mist-over-the-lake'), brief: { breathsPerMin: 4 }, people: { conditions: ['asthma'] }, written: { longestExhaleSec: 6 } } },
+  'layer-unlaid': { speaks: { lines: lines({ id: 'shaking', over: { breathing: { pattern: 'out-longer' } } }) }, silent: { lines: lines({ id: 'mist-over-the-lake', over: { breathing: { pattern: 'out-longer' } } }) } },
+  'pattern-hurried': { speaks: { lines: lines({ id: 'mist-over-the-lake', over: { breathing: { pattern: 'small-orbit' } } }), brief: { breathsPerMin: 8 } }, silent: { lines: lines({ id: 'mist-over-the-lake', over: { breathing: { pattern: 'small-orbit' } } }), brief: { breathsPerMin: 5 } } },
+  'pattern-taught': { speaks: { lines: lines({ id: 'animal-deer', over: { familiarity: 'taught', breathing: { pattern: 'into-the-back' } } }) }, silent: { lines: lines({ id: 'animal-deer', over: { familiarity: 'known', breathing: { pattern: 'into-the-back' } } }, { id: 'mist-over-the-lake', over: { familiarity: 'taught', breathing: { pattern: 'into-the-back' } } }) } },
+  'sound-place': { speaks: { lines: lines({ id: 'sound-lung', role: 'close' }) }, silent: { lines: lines({ id: 'sound-lung', role: 'clear' }) } },
+  'sound-round': { speaks: { lines: lines('sound-liver', { id: 'sound-heart', over: { repetitions: 7 } }, 'sound-spleen', { id: 'sound-lung', over: { repetitions: 4 } }) }, silent: { lines: lines('sound-liver', 'sound-heart', { id: 'sound-spleen', over: { repetitions: 9 } }, 'sound-lung') } },
+  'sound-school': { speaks: { lines: lines({ id: 'mist-over-the-lake', over: { sound: { sound: 'lung-voiced', voice: 'aloud' } } }) }, silent: { lines: lines({ id: 'mist-over-the-lake', over: { sound: { sound: 'lung-standard', voice: 'aloud' } } }) } },
   length: { speaks: { lines: lines('mist-over-the-lake'), brief: { minutes: 20 } }, silent: { lines: lines({ id: 'mist-over-the-lake', over: { repetitions: 29 } }), brief: { minutes: 5 } } },
   'section-range': { speaks: { lines: lines('mist-over-the-lake') }, silent: { lines: lines({ id: 'sound-lung', role: 'clear' }, { id: 'mist-over-the-lake', role: 'nourish' }, { id: 'cloud-hands', role: 'balance' }) } },
   footing: { speaks: { lines: lines('mist-over-the-lake', { id: 'mist-over-the-lake', over: { variant: 'seated' } }) }, silent: { lines: lines('mist-over-the-lake', 'push-and-draw') } },
@@ -118,6 +125,67 @@ describe('every rule of the margin', () => {
       ({ rule }) => rule === 'uneven-count',
     );
     expect(said[0]?.said).toMatchObject({ code: 'uneven-count' });
+  });
+});
+
+describe('breath and sound in the margin', () => {
+  const codes = (of: Case): readonly string[] => notesOf(of).map(({ said }) => said.code);
+  const sounded = (over: object, more: Partial<Case> = {}): Case => ({
+    lines: lines('arrive-wuji', { id: 'sound-lung', role: 'clear', over }),
+    ...more,
+  });
+
+  it('says a sound is too loud in a quiet place, and late in a calm evening', () => {
+    const evening = { brief: { dayPart: 'evening', intent: 'calm' } } as const;
+    const quiet = { brief: { place: ['quiet'] } } as const;
+    expect(codes(sounded({}, evening))).toContain('sound-too-loud');
+    expect(codes(sounded({ sound: { sound: 'lung-standard', voice: 'whispered' } }, evening))).not.toContain(
+      'sound-too-loud',
+    );
+    expect(
+      codes(
+        sounded(
+          { sound: { sound: 'lung-standard', voice: 'whispered' } },
+          { ...quiet, brief: { place: ['quiet'] } },
+        ),
+      ),
+    ).toContain('sound-too-loud');
+    expect(
+      codes(sounded({ sound: { sound: 'lung-standard', voice: 'silent' } }, { brief: { place: ['quiet'] } })),
+    ).not.toContain('sound-too-loud');
+    expect(codes(sounded({ sound: 'none' }, { brief: { place: ['quiet'] } }))).not.toContain(
+      'sound-too-loud',
+    );
+  });
+
+  it('says where one organ has two sounds', () => {
+    const two = (second: string): Case => ({
+      lines: lines(
+        { id: 'sound-lung', role: 'clear' },
+        { id: 'mist-over-the-lake', role: 'clear', over: { sound: { sound: second, voice: 'aloud' } } },
+      ),
+    });
+    expect(codes(two('lung-voiced'))).toContain('two-sounds-for-organ');
+    expect(codes(two('lung-standard'))).not.toContain('two-sounds-for-organ');
+  });
+
+  it('keeps the mouth closed where it nourishes', () => {
+    const with1 = (role: 'nourish' | 'clear'): Case => ({
+      lines: lines({ id: 'mist-over-the-lake', role, over: { breathing: { pattern: 'sighing-out' } } }),
+    });
+    expect(codes(with1('nourish'))).toContain('pattern-by-the-mouth');
+    expect(codes(with1('clear'))).not.toContain('pattern-by-the-mouth');
+  });
+
+  it('says whom a stay is not for, and how it is mended', () => {
+    const stay: Case = {
+      lines: lines({ id: 'mist-over-the-lake', over: { breathing: { pattern: 'stay-when-full' } } }),
+      people: { conditions: ['glaucoma'] },
+    };
+    const note = notesOf(stay).find(
+      ({ said }) => said.code === 'condition' && said.caution === 'no-strained-holds',
+    );
+    expect(note?.mend).toMatchObject({ edits: [{ kind: 'holds', omit: true }] });
   });
 });
 

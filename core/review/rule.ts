@@ -16,9 +16,11 @@ import type { ConditionId } from '../people';
 import type { OrganId } from '../phases';
 import {
   formOf,
+  layersOf,
   type Edit,
   type Item,
   type ItemSpan,
+  type LayersOfItem,
   type Practice,
   type Timeline,
   type TimelineEvent,
@@ -63,6 +65,8 @@ export interface ItemView {
   readonly form: Form;
   readonly span: ItemSpan;
   readonly asks: Asks;
+  /** What lies on its breath. */
+  readonly layers: LayersOfItem;
   readonly stance: { readonly start: Stance; readonly end: Stance };
   readonly organs: readonly OrganId[];
   readonly events: readonly TimelineEvent[];
@@ -110,6 +114,7 @@ export function contextOf(
         form,
         span,
         asks: asksAsDone(form, item, practice.patterns),
+        layers: layersOf(practice, item, form),
         stance: stanceOf(form, item.variant),
         organs: organsOfForm(form, practice.customs),
         events: timeline.events.slice(span.firstEvent, span.firstEvent + span.eventCount),

@@ -5,6 +5,9 @@ import type { Measured } from '../forms';
 import type { OrganId, PhaseId } from '../phases';
 import type { CalendarSeason } from '../almanac';
 import type { Side } from '../body';
+import type { PatternRefusal } from '../patterns';
+import type { SoundRefusal } from '../practice';
+import type { Voice } from '../sounds';
 
 type Joint = Form['loosens'][number];
 
@@ -52,6 +55,25 @@ export interface NoteSays {
   'clears-by-the-nose': { readonly form: string };
   'by-the-mouth': { readonly form: string; readonly nourishes: boolean };
   'step-with-weight': { readonly form: string; readonly foot: 'left' | 'right'; readonly share: number };
+  'sound-out-of-place': { readonly form: string; readonly role: Role };
+  'sound-too-loud': { readonly form: string; readonly voice: Voice; readonly isQuiet: boolean };
+  'two-sounds-for-organ': { readonly organ: OrganId; readonly sounds: readonly string[] };
+  'sounds-uneven': { readonly least: number; readonly most: number; readonly usual: number };
+  'sound-of-another-school': { readonly form: string; readonly sound: string };
+  'layer-not-laid': {
+    readonly form: string;
+    readonly layer: string;
+    readonly why: PatternRefusal | SoundRefusal;
+  };
+  'breath-hurried': {
+    readonly form: string;
+    readonly pattern: string;
+    readonly sec: number;
+    readonly leastSec: number;
+  };
+  'pattern-on-hard-form': { readonly form: string; readonly pattern: string };
+  'exhale-too-long': { readonly sec: number; readonly mostSec: number };
+  'pattern-by-the-mouth': { readonly form: string; readonly pattern: string };
   'stirs-in-the-evening': { readonly form: string };
   'same-as-last-time': { readonly again: number; readonly of: number };
   'low-long': { readonly seconds: number; readonly forms: readonly string[] };
@@ -129,6 +151,11 @@ export type NoteSaid = { [Code in NoteCode]: { readonly code: Code } & NoteSays[
 export type PlainMend =
   | 'put-there'
   | 'even-sides'
+  | 'sound-silent'
+  | 'sound-whispered'
+  | 'same-number'
+  | 'no-sound-here'
+  | 'shorter-exhale'
   | 'plain-breath'
   | 'take-out'
   | 'smaller'

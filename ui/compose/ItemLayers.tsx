@@ -15,9 +15,11 @@ import {
   type LayersOfItem,
   type Practice,
 } from '@/core/practice';
-import { SOUNDS, syllable, VOICES } from '@/core/sounds';
+import { organ } from '@/core/phases';
+import { SOUNDS, syllable, VOICES, type Sound } from '@/core/sounds';
 import { PatternLine } from '@/ui/breaths/PatternLine';
 import { Mouth } from '@/ui/sounds/Mouth';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { breathFigures, VOICE_NAMES, WHY_NO_PATTERN, WHY_NO_SOUND } from '@/ui/words/patterns';
 
 interface Props {
@@ -81,6 +83,8 @@ function Span({
   );
 }
 
+const tintOf = ({ organ: of }: Sound): string | undefined => of && PHASE_VAR[organ(of).phase];
+
 interface LayerProps {
   readonly practice: Practice;
   readonly item: Item;
@@ -104,7 +108,7 @@ function BreathLayer({
   return (
     <div>
       <label className="block">
-        <span className="caption">breath</span>
+        <span className="caption block">breath</span>
         <select
           className="field"
           value={item.breathing?.pattern ?? ''}
@@ -160,7 +164,7 @@ function SoundLayer({
   return (
     <div>
       <label className="block">
-        <span className="caption">sound</span>
+        <span className="caption block">sound</span>
         <select
           className="field"
           value={item.sound === 'none' ? 'none' : (asked?.sound ?? '')}
@@ -228,6 +232,7 @@ function SoundLayer({
         <>
           <Mouth
             mouth={syllable(mouth).mouth}
+            tint={tintOf(layers.sound.sound)}
             height={84}
             label={`The mouth of ${layers.sound.sound.written}: ${syllable(mouth).mouthWords}`}
           />
@@ -259,7 +264,7 @@ export function ItemLayers({ practice, item, onEdit }: Props) {
       <summary className="press-plain">Breath and sound</summary>
       <div className="mt-2 space-y-3">
         <label className="block">
-          <span className="caption">laid on</span>
+          <span className="caption block">laid on</span>
           <select
             className="field w-auto"
             value={reach}

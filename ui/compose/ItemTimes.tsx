@@ -113,7 +113,7 @@ function Sides({ practice, item, onEdit }: Props) {
   return (
     <div className="flex flex-wrap items-end gap-4">
       <label className="block">
-        <span className="caption">{ways ? 'ways' : 'sides'}</span>
+        <span className="caption block">{ways ? 'ways' : 'sides'}</span>
         <select
           className="field w-auto"
           value={item.sideOrder ?? usual}
@@ -130,7 +130,7 @@ function Sides({ practice, item, onEdit }: Props) {
         </select>
       </label>
       <label className="block">
-        <span className="caption">
+        <span className="caption block">
           {ways ? 'times the second way' : `times on the ${item.firstSide === 'left' ? 'right' : 'left'}`}
         </span>
         <input
@@ -172,7 +172,7 @@ export function ItemTimes({ practice, item, onEdit }: Props) {
           />
           {!said && (
             <label className="block">
-              <span className="caption">the first time</span>
+              <span className="caption block">the first time</span>
               <span className="flex items-baseline gap-1">
                 <input
                   type="number"

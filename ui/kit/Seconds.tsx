@@ -14,7 +14,7 @@ export function Seconds({
 }) {
   return (
     <label className="block">
-      <span className="caption">{label}</span>
+      <span className="caption block">{label}</span>
       <span className="flex items-baseline gap-1">
         <input
           type="number"

@@ -1,5 +1,7 @@
 import { soundIn, type Practice, type TimelineEvent } from '@/core/practice';
+import { organ } from '@/core/phases';
 import { syllable } from '@/core/sounds';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { Mouth } from '@/ui/sounds/Mouth';
 
 /** How much of a stroke is left at a moment, 1 … 0. */
@@ -45,7 +47,8 @@ export function Sounding({
         <span className="max-sm:hidden">
           <Mouth
             mouth={syllable(mouth).mouth}
-            height={130}
+            height={150}
+            tint={sound.organ && PHASE_VAR[organ(sound.organ).phase]}
             label={`The mouth of ${made.written}: ${syllable(mouth).mouthWords}`}
           />
         </span>

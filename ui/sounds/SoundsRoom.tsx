@@ -7,6 +7,7 @@ import { askSounds } from '@/core/sounds/asking';
 import { SOUND_SCHOOLS, SOUNDS, syllable, VOICES, type Sound, type Voice } from '@/core/sounds';
 import { sourceTitle } from '@/core/sources';
 import { Neighbours } from '@/ui/forms/Neighbours';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { VOICE_NAMES } from '@/ui/words/patterns';
 import { Mouth } from './Mouth';
 import { useSounding } from './useSounding';
@@ -60,6 +61,8 @@ function SoundCard({
         <div key={id}>
           <Mouth
             mouth={syllable(id).mouth}
+            tint={phase && PHASE_VAR[phase]}
+            height={118}
             label={`The mouth of ${syllable(id).written}: ${syllable(id).mouthWords}`}
           />
           <p>{syllable(id).mouthWords}</p>
@@ -126,7 +129,7 @@ export function SoundsRoom({ question: asked, school, virtueSchool, ownVirtues }
       />
       <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">
         <label className="block">
-          <span className="caption">voiced</span>
+          <span className="caption block">voiced</span>
           <select
             className="field w-auto"
             value={voice}
@@ -140,7 +143,7 @@ export function SoundsRoom({ question: asked, school, virtueSchool, ownVirtues }
           </select>
         </label>
         <label className="block">
-          <span className="caption">pitch</span>
+          <span className="caption block">pitch</span>
           <span className="flex items-center gap-2">
             <input
               type="range"
@@ -154,7 +157,7 @@ export function SoundsRoom({ question: asked, school, virtueSchool, ownVirtues }
           </span>
         </label>
         <label className="block">
-          <span className="caption">for</span>
+          <span className="caption block">for</span>
           <span className="flex items-baseline gap-1">
             <input
               type="number"

@@ -32,7 +32,8 @@ export function frontLines(mouth: Mouth): FrontLines {
       ? `M${corner(-1, 0)} Q${p(x, y + 2)} ${corner(1, 0)}`
       : `M${corner(-1, 0)} C${p(x - half * 0.5, y - high)} ${p(x + half * 0.5, y - high)} ${corner(1, 0)} C${p(x + half * 0.55, y + high * 1.15)} ${p(x - half * 0.55, y + high * 1.15)} ${corner(-1, 0)} Z`;
   const top = y - high * 0.75 - full;
-  const upperLip = `M${corner(-1, 5)} C${p(x - half * 0.6, top + 1)} ${p(x - 8, top - 3)} ${p(x, top + 2)} C${p(x + 8, top - 3)} ${p(x + half * 0.6, top + 1)} ${corner(1, 5)}`;
+  const bow = 8 - 3 * round;
+  const upperLip = `M${corner(-1, 5)} C${p(x - half * 0.6, top + 1)} ${p(x - bow, top - 3 + 3 * round)} ${p(x, top + 2)} C${p(x + bow, top - 3 + 3 * round)} ${p(x + half * 0.6, top + 1)} ${corner(1, 5)}`;
   const low = y + high * 0.87 + full * 1.25;
   const lowerLip = `M${corner(-1, 5)} C${p(x - half * 0.55, low)} ${p(x + half * 0.55, low)} ${corner(1, 5)}`;
   const gap = mouth.teeth * high * 0.7;
@@ -76,12 +77,12 @@ export function sideLines(mouth: Mouth): SideLines {
   const upper = { x: 34, y: 50 } as const;
   const lower = { x: 36, y: 51 + 2 * mouth.teeth + drop * 0.75 } as const;
   const face = `M${p(30, 10)} L${p(20, 30)} Q${p(22, 34)} ${p(30, 34)} Q${p(32, 38)} ${p(30, 40)} Q${p(lipX - 3, lipY - 6)} ${p(lipX, lipY)} Q${p(lipX + 3, lipY + 2)} ${p(32, lipY + 1)}`;
-  const jaw = `M${p(33, underY)} Q${p(lipX + 3, underY - 1)} ${p(lipX + 1, underY + 3)} Q${p(lipX + 1, underY + 8)} ${p(31, underY + 10)} Q${p(27, chinY - 4)} ${p(34, chinY)} Q${p(52, chinY + 4)} ${p(70, chinY + 1)} L${p(88, 96)}`;
+  const jaw = `M${p(33, underY)} Q${p(lipX + 3, underY - 1)} ${p(lipX + 1, underY + 3)} Q${p(lipX + 1, underY + 8)} ${p(31, underY + 10)} Q${p(27, chinY - 4)} ${p(34, chinY)} Q${p(48, chinY + 4)} ${p(60, chinY + 2)} Q${p(64, chinY + 4)} ${p(65, 100)}`;
   const palate = `M${p(upper.x, 42)} Q${p(40, 33)} ${p(56, 30)} Q${p(78, 28)} ${p(90, 44)} Q${p(95, 53)} ${p(91, 58)}`;
   // The body of the tongue rises towards the palate, before or behind; its tip is a place of its own.
   const top = { x: 82 - 36 * mouth.front, y: 74 - 38 * mouth.tongue + drop * (1 - mouth.tongue) * 0.5 };
   const tip = { x: 42 - 2 * mouth.front, y: lower.y + 6 - (lower.y - 44) * mouth.tip };
-  const tongue = `M${p(94, 90)} C${p(96, 68)} ${p(top.x + 18, top.y)} ${p(top.x, top.y)} C${p(top.x - 10, top.y)} ${p(tip.x + 6, tip.y - 5)} ${p(tip.x, tip.y)} Q${p(tip.x + 2, tip.y + 6)} ${p(54, tip.y + 12 + drop * 0.2)} L${p(64, 90)} Z`;
+  const tongue = `M${p(94, 98)} C${p(97, 70)} ${p(top.x + 18, top.y)} ${p(top.x, top.y)} C${p(top.x - 10, top.y)} ${p(tip.x + 6, tip.y - 5)} ${p(tip.x, tip.y)} Q${p(tip.x + 2, tip.y + 6)} ${p(54, tip.y + 12 + drop * 0.2)} Q${p(66, tip.y + 18 + drop * 0.2)} ${p(72, 98)} Z`;
   const middleY = (lipY + underY) / 2;
   const air =
     mouth.lips === 0

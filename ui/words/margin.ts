@@ -1,3 +1,4 @@
+import { WHY_NO_PATTERN, WHY_NO_SOUND } from './patterns';
 import { otherSide } from '@/core/body/sides';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
@@ -6,6 +7,9 @@ import { conditionLabel } from '@/core/seek/conditionWords';
 import { capital } from '@/core/text/text';
 import { cautionText } from './cautionSentences';
 import { measuredText } from './deeds';
+import { ROLE_NAMES } from './names';
+
+const WHY_NOT_LAID = { ...WHY_NO_PATTERN, ...WHY_NO_SOUND } as const;
 
 /** Everything the margin says: its notes, why each matters, and what its mends are called. */
 
@@ -86,6 +90,26 @@ const SENTENCES: { readonly [Code in keyof NoteSays]: (says: NoteSays[Code]) => 
   'section-out-of-range': ({ role, share, leastShare, mostShare }) => `The section “${role}” takes ${percent(share)} of the time, ${share < leastShare ? 'less' : 'more'} than is usual (${percent(leastShare)} to ${percent(mostShare)}).`,
   'set-out-of-order': ({ set, order, form }) => `${capital(set)} stand in another order than yours (${order}); the first out of place is “${form}”.`,
   'slip-of-the-tongue': ({ cue, named, form }) => `“${cue}” names ${namedText(named)}, but this is “${form}”.`,
+  'sound-out-of-place': ({ form, role }) =>
+    `“${form}” sounds in “${ROLE_NAMES[role].toLowerCase()}”; an organ’s sound belongs where it is cleared, once the mind has settled.`,
+  'sound-too-loud': ({ form, voice, isQuiet }) =>
+    isQuiet
+      ? `“${form}” is ${voice} where it must be quiet; the silent sound is as good.`
+      : `“${form}” is sounded aloud in a calm evening; whispered or silent suits it better.`,
+  'two-sounds-for-organ': ({ organ: of, sounds }) =>
+    `The ${organ(of).name} has two sounds here: ${sounds.join(' and ')}.`,
+  'sounds-uneven': ({ least, most, usual }) =>
+    `The sounds of this round are made ${least} to ${most} times; the same number of each is usual (here ${usual}), one organ half as much again at most.`,
+  'sound-of-another-school': ({ form, sound }) => `The sound of “${form}”, ${sound}, is of another school than yours.`,
+  'layer-not-laid': ({ form, layer, why }) => `“${layer}” is not laid on “${form}”: ${WHY_NOT_LAID[why]}.`,
+  'breath-hurried': ({ form, pattern, sec, leastSec }) =>
+    `“${pattern}” on “${form}” gets ${sec.toFixed(1)} s a breath; below ${leastSec} s it is hurried. A slower pace, or the plain breath.`,
+  'pattern-on-hard-form': ({ form, pattern }) =>
+    `“${form}” is being taught, and “${pattern}” with it: one hard thing at a time.`,
+  'exhale-too-long': ({ sec, mostSec }) =>
+    `An exhale of ${sec.toFixed(1)} s is asked for; ${mostSec} s is the most for the people here.`,
+  'pattern-by-the-mouth': ({ form, pattern }) =>
+    `“${form}” nourishes, and “${pattern}” lets the breath out by the mouth; to nourish, in and out by the nose.`,
   'sound-first': ({ form }) => `“${form}” is the very first thing; nobody has arrived yet.`,
   'sound-after-stirring': ({ form, before }) => `“${form}” follows straight on “${before}”, which stirs.`,
   'stance-changes': ({ changes, forms }) => `The stance changes ${changes} times in ${forms} forms.`,
@@ -146,6 +170,13 @@ const WHYS: Readonly<Record<RuleId, string>> = {
   'section-range': 'Each section has a range that serves it; outside it something else usually suffers.',
   'set-order': 'A set that is numbered is done in its numbers, by the order of your school.',
   'slip-words': 'Saying one organ, phase or form for another is the commonest slip of all.',
+  'exhale-long': 'An exhale longer than is easy makes people snatch the next breath; the ratio gives way before they do.',
+  'layer-unlaid': 'A breath or a sound is laid only where the form has room for it; what does not fit is said, never dropped.',
+  'pattern-hurried': 'A pattern with stays or stages needs a longer breath; hurried, it does the opposite of what it is for.',
+  'pattern-taught': 'Feet, then hands, then breath: who is learning a hard form has no breath to spare for a pattern.',
+  'sound-place': 'A sound clears once the mind has settled; aloud to learn it, whispered and silent where it is late or quiet.',
+  'sound-round': 'In a round every organ is given its due; one sound for each, the same number of times.',
+  'sound-school': 'One practice keeps to the sounds of one school, so that nobody learns two for the same organ.',
   'sound-before-settling': 'A sound comes after the mind has settled: hold the organ in mind first.',
   'stance-hopping': 'Every change of stance costs a few seconds and everyone’s attention; three wide stances in a row tire.',
   'talk': 'Talk thins as a practice goes on; good leaders leave half a minute quiet once a form is known.',
@@ -161,6 +192,11 @@ export const ruleWhy = (rule: RuleId): string => WHYS[rule];
 const MENDS = {
   'put-there': 'Put it there',
   'plain-breath': 'The plain breath here',
+  'sound-silent': 'Only breath and mouth, silent',
+  'sound-whispered': 'Whisper it',
+  'same-number': 'The same number of each',
+  'no-sound-here': 'No sound here',
+  'shorter-exhale': 'No exhale longer than that',
   'even-sides': 'The same number on both sides',
   'take-out': 'Take it out',
   smaller: 'Do it smaller',

@@ -58,6 +58,7 @@ export const PLACE_NAMES = {
   'little-room': 'little room',
   'no-floor': 'hands off the floor',
   'no-shoes': 'bare feet on a hard floor',
+  quiet: 'a place that must be quiet',
 } as const satisfies Record<PlaceLimit, string>;
 
 function partName(part: ThemePart, formName: (id: string) => string): string {

@@ -6,10 +6,24 @@ export const exhaleRoute: Rule = {
   id: 'exhale-route',
   source: 'common-practice',
   find: ({ items, customs, people }) =>
-    items.flatMap(({ item, form }): readonly Finding[] => {
+    items.flatMap(({ item, form, layers }): readonly Finding[] => {
+      const pattern = layers.breathing?.pattern;
       const wanted = item.hinge ? undefined : exhaleWanted(form, item.role, customs.exhaleRoute);
       const byMouth = item.exhaleByMouth || form.exhale === 'mouth';
-      if (wanted === 'mouth' && !byMouth)
+      if (wanted === 'nose' && pattern?.outRoute === 'mouth' && !byMouth)
+        return [
+          {
+            weight: 'consider' as const,
+            itemId: item.id,
+            said: { code: 'pattern-by-the-mouth' as const, form: form.name, pattern: pattern.name },
+            mend: {
+              kind: 'edits' as const,
+              said: { code: 'plain-breath' as const },
+              edits: [{ kind: 'breathing' as const, itemIds: [item.id], breathing: undefined }],
+            },
+          },
+        ];
+      if (wanted === 'mouth' && !byMouth && pattern?.outRoute !== 'mouth' && !layers.sound)
         return [
           {
             weight: 'consider' as const,

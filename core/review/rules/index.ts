@@ -26,6 +26,13 @@ import { armsUpLong } from './armsUpLong';
 import { lowLong } from './lowLong';
 import { oneLegLong } from './oneLegLong';
 import { nourishBeforeClear } from './nourishBeforeClear';
+import { exhaleLong } from './exhaleLong';
+import { layerUnlaid } from './layerUnlaid';
+import { patternHurried } from './patternHurried';
+import { patternTaught } from './patternTaught';
+import { soundPlace } from './soundPlace';
+import { soundRound } from './soundRound';
+import { soundSchool } from './soundSchool';
 import { soundBeforeSettling } from './soundBeforeSettling';
 import { percussionStill } from './percussionStill';
 import { vigorousEnd } from './vigorousEnd';
@@ -74,6 +81,13 @@ export const RULES: readonly Rule[] = [
   oneLegLong,
   nourishBeforeClear,
   soundBeforeSettling,
+  exhaleLong,
+  layerUnlaid,
+  patternHurried,
+  patternTaught,
+  soundPlace,
+  soundRound,
+  soundSchool,
   percussionStill,
   vigorousEnd,
   noGathering,

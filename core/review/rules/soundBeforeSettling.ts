@@ -7,7 +7,7 @@ export const soundBeforeSettling: Rule = {
   source: 'common-practice',
   find: ({ items }) =>
     items.flatMap((view, index): readonly Finding[] => {
-      if (!view.form.soundOrgan) return [];
+      if (!view.layers.sound?.sound.organ) return [];
       const before = items[index - 1];
       if (!before)
         return [
