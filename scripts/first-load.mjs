@@ -9,6 +9,9 @@ const OWN_BUDGETS_KB = {
   // The editor leads the body by its limbs as the page opens, and so brings the solver and the atlas at once.
   '/forms/own/new': 285,
   '/forms/own/[id]': 285,
+  // The score lays breaths and sounds on every stroke as it opens, and so brings their tables at once.
+  '/compose': 262,
+  '/compose/[id]': 262,
 };
 
 if (!existsSync(STATS)) {

@@ -1,7 +1,7 @@
 import { PHASE_IDS, phaseName, type PhaseId } from '../phases';
-import type { BreathPattern } from './model';
+import type { WholePattern } from './model';
 
-type Suits = BreathPattern['suits'];
+type Suits = WholePattern['suits'];
 
 /** Words people ask with, and what they mean of a breath (common practice). */
 const MEANS: readonly {
@@ -30,7 +30,7 @@ const MEANS: readonly {
 const SMALL = /^(a|an|the|for|to|of|in|on|my|with|breath|breathing|breathe|pattern|something)$/;
 
 /** How well a pattern answers what is asked in words; 0 where it does not. */
-function answers(pattern: BreathPattern, question: string): number {
+function answers(pattern: WholePattern, question: string): number {
   const { suits, name, pinyin, hanzi, does } = pattern;
   const text = `${name} ${pinyin ?? ''} ${hanzi ?? ''} ${does}`
     .normalize('NFD')
@@ -54,7 +54,7 @@ function answers(pattern: BreathPattern, question: string): number {
 }
 
 /** The patterns that answer a question in words ("a breath for sleep"), best first; all of them where nothing is asked. */
-export function askPatterns(patterns: readonly BreathPattern[], question: string): readonly BreathPattern[] {
+export function askPatterns(patterns: readonly WholePattern[], question: string): readonly WholePattern[] {
   const asked = question
     .normalize('NFD')
     .replace(/\p{Diacritic}/gu, '')

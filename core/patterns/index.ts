@@ -1,6 +1,9 @@
-export { BREATH_ASKS, isLaidOn, layerSpanSchema, patternSchema } from './model';
+export { BREATH_ASKS, isLaidOn } from './model';
+export { layerSpanSchema, patternSchema } from './schema';
+export type { WholePattern } from './model';
 export type { BreathAsk, BreathPattern, BreathPlace, LayerSpan, OutManner } from './model';
-export { PATTERNS, patternOf } from './patterns';
+export { PATTERN_ROWS, patternOf } from './rows';
+export { PATTERNS, wholePattern } from './teaching';
 export { PATTERN_REFUSALS, patternRefusal } from './fits';
 export type { PatternRefusal } from './fits';
 export { breathShape } from './shape';

@@ -1,7 +1,5 @@
-import { z } from 'zod';
-import { some } from '../lists/lists';
-import { PHASE_IDS } from '../phases';
-import { sourceIds } from '../sources';
+import type { PhaseId } from '../phases';
+import type { SourceId } from '../sources';
 
 /**
  * A breath pattern: how a breath is made, to be laid on the strokes of a form. It is no form of its own: the same arm lift
@@ -12,8 +10,7 @@ import { sourceIds } from '../sources';
 export const BREATH_ASKS = ['drawn-belly', 'pelvic-floor', 'staged', 'throat'] as const;
 export type BreathAsk = (typeof BREATH_ASKS)[number];
 
-/** How the air leaves, or comes. */
-export const IN_MANNERS = ['plain', 'staged'] as const;
+/** How the air leaves. */
 export const OUT_MANNERS = ['plain', 'sigh', 'pursed', 'hum', 'buzz', 'throat'] as const;
 export type OutManner = (typeof OUT_MANNERS)[number];
 
@@ -31,72 +28,53 @@ export const BREATH_PLACES = [
 ] as const;
 export type BreathPlace = (typeof BREATH_PLACES)[number];
 
-const lineText = z.string().trim().min(1).max(240);
-const shortText = z.string().trim().min(1).max(80);
+/** A pattern, as data; what is not said here is explained where it is read, in `schema.ts`. */
+export interface BreathPattern {
+  readonly id: string;
+  readonly name: string;
+  readonly pinyin?: string | undefined;
+  readonly hanzi?: string | undefined;
+  readonly school?: string | undefined;
+  readonly source: SourceId;
+  readonly isNatural: boolean;
+  readonly outToIn?: number | undefined;
+  readonly stayFull: number;
+  readonly stayEmpty: number;
+  readonly sips: number;
+  readonly inRoute: 'nose' | 'mouth';
+  readonly outRoute: 'nose' | 'mouth';
+  readonly out: OutManner;
+  readonly place: BreathPlace;
+  readonly asks: readonly BreathAsk[];
+  readonly inwardImagery: boolean;
+  readonly slower: number;
+  readonly stillOnly: boolean;
+  readonly leastSec: number;
+  readonly usualBreaths?: number | undefined;
+  readonly level: 1 | 2 | 3;
+  readonly announce: string;
+}
 
-export const patternSchema = z.strictObject({
-  id: z
-    .string()
-    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
-    .max(60),
-  name: shortText,
-  pinyin: shortText.optional(),
-  hanzi: z.string().trim().min(1).max(20).optional(),
-  /** What a school calls its own, where not all teach it so. */
-  school: shortText.optional(),
-  source: z.enum(some(sourceIds)),
-  /** The breath comes as it will: nothing is led. */
-  isNatural: z.boolean(),
-  /** Exhale against inhale; as the customs say where nothing is said. */
-  outToIn: z.number().min(0.5).max(3).optional(),
-  /** A stay when full and when empty, as a share of the inhale; none where 0. */
-  stayFull: z.number().min(0).max(1),
-  stayEmpty: z.number().min(0).max(1),
-  /** In how many sips the breath comes in. */
-  sips: z.number().int().min(1).max(3),
-  inRoute: z.enum(['nose', 'mouth']),
-  outRoute: z.enum(['nose', 'mouth']),
-  out: z.enum(OUT_MANNERS),
-  place: z.enum(BREATH_PLACES),
-  asks: z.array(z.enum(BREATH_ASKS)).max(BREATH_ASKS.length),
-  /** Leads the imagination inward. */
-  inwardImagery: z.boolean(),
-  /** Against the breath of the form: a fine breath is slower. */
-  slower: z.number().min(0.7).max(1.3),
-  /** Only where the body stands or sits still. */
-  stillOnly: z.boolean(),
-  /** The whole breath below which it is hurried, stays included, s. */
-  leastSec: z.number().min(3).max(30),
-  /** How often it is done where it is a dose of its own (three sighs); else as the form. */
-  usualBreaths: z.number().int().min(1).max(36).optional(),
-  level: z.union([z.literal(1), z.literal(2), z.literal(3)]),
-  /** What the tradition says it does. */
-  does: lineText,
-  /** What it is good for in a theme. */
-  suits: z.strictObject({
-    actions: z.array(z.enum(['clears', 'nourishes', 'moves', 'calms'])),
-    phases: z.array(z.enum(PHASE_IDS)),
-    dayParts: z.array(z.enum(['morning', 'midday', 'afternoon', 'evening'])),
-  }),
-  /** Who should do what instead, beyond what the cautions say. */
-  mind: lineText,
-  /** Taught in three steps. */
-  teach: z.tuple([lineText, lineText, lineText]),
-  mistakes: z
-    .array(z.strictObject({ mistake: lineText, mend: lineText }))
-    .min(1)
-    .max(4),
-  /** What is said once when it begins. */
-  announce: lineText,
-});
-export type BreathPattern = Readonly<z.infer<typeof patternSchema>>;
+/** What a pattern does, for whom, and how it is taught. */
+export interface PatternTeaching {
+  readonly does: string;
+  readonly suits: {
+    readonly actions: readonly ('clears' | 'nourishes' | 'moves' | 'calms')[];
+    readonly phases: readonly PhaseId[];
+    readonly dayParts: readonly ('morning' | 'midday' | 'afternoon' | 'evening')[];
+  };
+  readonly mind: string;
+  readonly teach: readonly [string, string, string];
+  readonly mistakes: readonly { readonly mistake: string; readonly mend: string }[];
+}
 
-/** Which repetitions of an item a layer is laid on: all, or the first or last so many. */
-export const layerSpanSchema = z.strictObject({
-  end: z.enum(['first', 'last']),
-  count: z.number().int('whole repetitions').min(1, 'at least one').max(99, 'at most 99'),
-});
-export type LayerSpan = Readonly<z.infer<typeof layerSpanSchema>>;
+export type WholePattern = BreathPattern & PatternTeaching;
+
+/** Which repetitions of an item a layer is laid on: the first or last so many. */
+export interface LayerSpan {
+  readonly end: 'first' | 'last';
+  readonly count: number;
+}
 
 /** Whether a repetition (from 1) of so many is one the layer is laid on. */
 export const isLaidOn = (span: LayerSpan | undefined, repetition: number, of: number): boolean =>

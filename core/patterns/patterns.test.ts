@@ -12,7 +12,8 @@ import {
   patternRefusal,
   PATTERNS,
   patternSchema,
-  type BreathPattern,
+  type WholePattern,
+  wholePattern,
 } from '.';
 
 const form = (id: string): Form => {
@@ -20,10 +21,10 @@ const form = (id: string): Form => {
   if (!found) throw new RangeError(`no form ${id}`);
   return found;
 };
-const pattern = (id: string): BreathPattern => {
+const pattern = (id: string): WholePattern => {
   const found = patternOf(id);
   if (!found) throw new RangeError(`no pattern ${id}`);
-  return found;
+  return wholePattern(found);
 };
 const itemOf = (formId: string, over: Partial<Item> = {}): Item => ({
   id: `${formId}-1`,
@@ -280,7 +281,7 @@ describe('who should not', () => {
 });
 
 describe('a pattern of one’s own', () => {
-  const own: BreathPattern = { ...pattern('even'), id: 'own-well', name: 'as from a well', stayEmpty: 0.5 };
+  const own: WholePattern = { ...pattern('even'), id: 'own-well', name: 'as from a well', stayEmpty: 0.5 };
 
   it('goes with the practice that carries it, and leaves with the last item that does', () => {
     const bare = practiceOf([itemOf('mist-over-the-lake'), itemOf('open-and-close')]);

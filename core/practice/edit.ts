@@ -5,7 +5,7 @@ import { hasVariant, type Form, type Role, type VariantId } from '../forms';
 import type { Side } from './compile';
 import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
-import type { BreathPattern } from '../patterns';
+import type { WholePattern } from '../patterns';
 import type { Sound } from '../sounds';
 import { type Layer } from './parts';
 import { type Item, type Practice, type Reason } from './model';
@@ -55,7 +55,7 @@ export type Edit =
       readonly kind: 'breathing';
       readonly itemIds: readonly string[];
       readonly breathing: Item['breathing'];
-      readonly own?: BreathPattern | undefined;
+      readonly own?: WholePattern | undefined;
     }
   /** A sound laid on the exhales of items; `none` leaves out the one a form has of its own; undefined gives it back. */
   | {

@@ -1,7 +1,5 @@
-import { z } from 'zod';
-import { idsOf, some } from '../lists/lists';
-import { sourceIds } from '../sources';
-import { SYLLABLES, syllable, type Syllable } from './mouths';
+import type { SourceId } from '../sources';
+import { SYLLABLES, type SyllableId, type SyllableRow } from './syllables';
 import { SOUND_ORGANS, SOUND_SCHOOLS, soundOf, type SoundOrgan, type SoundSchoolId } from './sounds';
 
 /**
@@ -13,47 +11,26 @@ import { SOUND_ORGANS, SOUND_SCHOOLS, soundOf, type SoundOrgan, type SoundSchool
 export const VOICES = ['aloud', 'whispered', 'silent'] as const;
 export type Voice = (typeof VOICES)[number];
 
-const lineText = z.string().trim().min(1).max(240);
-
-export const soundSchema = z.strictObject({
-  id: z
-    .string()
-    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
-    .max(60),
-  /** As it is written: a syllable, with its tone mark where it has one; two where they follow each other. */
-  written: z.string().trim().min(1).max(40),
-  hanzi: z.string().trim().min(1).max(8).optional(),
-  /** As a newcomer reads it off. */
-  plain: z.string().trim().min(1).max(80),
-  /** The mouths it is made with, in order. */
-  syllables: z
-    .array(z.enum(idsOf(SYLLABLES)))
-    .min(1)
-    .max(2),
-  /** Whose it is; nothing for a sound of no one school. */
-  school: z.string().trim().min(1).max(80).optional(),
-  organ: z.enum(SOUND_ORGANS).optional(),
-  source: z.enum(some(sourceIds)),
-  /** The movement it goes with. */
-  movement: lineText,
-  /** What is said to leave with it, beside the organ’s disturbing emotion. */
-  leaves: lineText,
-  image: lineText,
-  colour: z.string().trim().min(1).max(60).optional(),
+/** A sound, as data; what is not said here is explained where it is read, in `schema.ts`. */
+export interface Sound {
+  readonly id: string;
+  readonly written: string;
+  readonly hanzi?: string | undefined;
+  readonly plain: string;
+  readonly syllables: readonly SyllableId[];
+  readonly school?: string | undefined;
+  readonly organ?: SoundOrgan | undefined;
+  readonly source: SourceId;
+  readonly movement: string;
+  readonly leaves: string;
+  readonly image: string;
+  readonly colour?: string | undefined;
   /** Seconds of an exhale at ease. */
-  sec: z.strictObject({ least: z.number().min(1).max(20), most: z.number().min(1).max(20) }),
-  /** How often: a taste, plainly, and where there is need. */
-  dose: z.strictObject({
-    taste: z.number().int().min(1).max(36),
-    plain: z.number().int().min(1).max(36),
-    more: z.number().int().min(1).max(36),
-  }),
-  /** What it is for, where it is no organ’s. */
-  use: lineText.optional(),
-  /** The organ is held in mind before and after. */
-  mind: lineText,
-});
-export type Sound = Readonly<z.infer<typeof soundSchema>>;
+  readonly sec: { readonly least: number; readonly most: number };
+  readonly dose: { readonly taste: number; readonly plain: number; readonly more: number };
+  readonly use?: string | undefined;
+  readonly mind: string;
+}
 
 interface OrganFacts {
   readonly movement: string;
@@ -105,18 +82,16 @@ const OF_ORGANS: Readonly<Record<SoundOrgan, OrganFacts>> = {
 /** Exhales of 4–8 s at ease; six is the plain dose, three a taste, up to 36 in old texts (common practice). */
 const USUAL = { sec: { least: 4, most: 8 }, dose: { taste: 3, plain: 6, more: 36 } } as const;
 
-const idOfWritten = (written: string): Syllable['id'] => {
+const rowOfWritten = (written: string): SyllableRow & { readonly id: SyllableId } => {
   const row = SYLLABLES.find((one) => one.written === written);
-  if (!row) throw new RangeError(`no mouth for the syllable "${written}"`);
-  return row.id;
+  if (!row) throw new RangeError(`no syllable is written "${written}"`);
+  return row;
 };
 
 function ofSchool(organ: SoundOrgan, { id, source }: (typeof SOUND_SCHOOLS)[number]): readonly Sound[] {
   const written = soundOf(organ, id);
   if (written === undefined) return [];
-  const rows = written
-    .split(', then ')
-    .map((one) => syllable(idOfWritten(one) as Sound['syllables'][number]));
+  const rows = written.split(', then ').map(rowOfWritten);
   const hanzi = rows.map((row) => row.hanzi ?? '').join('');
   return [
     {
@@ -124,7 +99,7 @@ function ofSchool(organ: SoundOrgan, { id, source }: (typeof SOUND_SCHOOLS)[numb
       written,
       ...(hanzi && id !== 'voiced' ? { hanzi } : {}),
       plain: rows.map(({ plain }) => plain).join('; then '),
-      syllables: rows.map((row) => row.id as Sound['syllables'][number]),
+      syllables: rows.map(({ id: syllable }) => syllable),
       school: id,
       organ,
       source,

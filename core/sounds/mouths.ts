@@ -1,4 +1,4 @@
-import type { SourceId } from '../sources';
+import { SYLLABLES, type SyllableId, type SyllableRow } from './syllables';
 
 /**
  * The mouths of the sounds, as numbers to draw and to synthesise from. What a mouth does is from memory of how the sounds
@@ -57,21 +57,15 @@ export type SoundStep =
   /** Voice and noise at once. */
   | { readonly kind: 'buzz'; readonly share: number; readonly aboveHz: number };
 
-/** A syllable, however it is used. */
-export interface Syllable {
-  readonly id: string;
-  /** As it is written, with tone mark where there is one. */
-  readonly written: string;
-  readonly hanzi?: string;
-  /** As a newcomer can read it off. */
-  readonly plain: string;
+/** A syllable with its mouth. */
+export interface Syllable extends SyllableRow {
+  readonly id: SyllableId;
   readonly mouth: Mouth;
   /** Lips, teeth, tongue, in words. */
   readonly mouthWords: string;
   /** How the air leaves. */
   readonly air: string;
   readonly steps: readonly SoundStep[];
-  readonly source: SourceId;
 }
 
 const S_HZ = 4500;
@@ -87,82 +81,97 @@ const h = (share: number, from: Formants): SoundStep => ({ kind: 'breath', share
 const hiss = (share: number, aboveHz: number): SoundStep => ({ kind: 'hiss', share, aboveHz });
 
 // prettier-ignore
-export const SYLLABLES = [
-  { id: 'xu', written: 'xū', hanzi: '噓', plain: 'shü, as in French “tu” after a soft sh', source: 'six-sounds-standard',
+const MOUTHS: Readonly<Record<SyllableId, Omit<Syllable, keyof SyllableRow>>> = {
+  xu: {
     mouth: { jaw: 0.18, lips: 0.3, spread: 0.35, pout: 0.35, teeth: 0.12, tongue: 0.82, front: 0.85, tip: 0.05, sides: true },
-    mouthWords: 'Teeth nearly closed, the corners of the mouth drawn a little back, the eyes wide.', air: 'Along the sides of the tongue and between the side teeth.',
+    mouthWords: 'Teeth nearly closed, the corners of the mouth drawn a little back, the eyes wide.',
+    air: 'Along the sides of the tongue and between the side teeth.',
     steps: [hiss(0.3, SH_HZ), vowel(0.7, OTHER_VOWELS.ü)] },
-  { id: 'he', written: 'hē', hanzi: '呵', plain: 'huh, drawn out, as in “her” without its r', source: 'six-sounds-standard',
+  he: {
     mouth: { jaw: 0.5, lips: 0.55, spread: 0.1, pout: 0.05, teeth: 0.5, tongue: 0.55, front: 0.25, tip: 0.1, sides: true },
-    mouthWords: 'The mouth half open, the sides of the tongue raised to the upper side teeth.', air: 'Over the middle of the tongue, from the back of the mouth.',
+    mouthWords: 'The mouth half open, the sides of the tongue raised to the upper side teeth.',
+    air: 'Over the middle of the tongue, from the back of the mouth.',
     steps: [h(0.25, OTHER_VOWELS.e), vowel(0.75, OTHER_VOWELS.e)] },
-  { id: 'hu', written: 'hū', hanzi: '呼', plain: 'hoo, as in “who”', source: 'six-sounds-standard',
+  hu: {
     mouth: { jaw: 0.3, lips: 0.32, spread: -1, pout: 0.9, teeth: 0.35, tongue: 0.45, front: 0.1, tip: 0.15, sides: true },
-    mouthWords: 'Lips round as a tube, the tongue lying in a channel.', air: 'Out through the middle of the lips, from the throat.',
+    mouthWords: 'Lips round as a tube, the tongue lying in a channel.',
+    air: 'Out through the middle of the lips, from the throat.',
     steps: [h(0.25, VOWELS.oo), vowel(0.75, VOWELS.oo)] },
-  { id: 'si', written: 'sī', hanzi: '呬', plain: 'sss, ending in a short “uh”; some read it xì', source: 'six-sounds-standard',
+  si: {
     mouth: { jaw: 0.08, lips: 0.35, spread: 0.5, pout: 0, teeth: 0.02, tongue: 0.6, front: 0.8, tip: 0.12, sides: true },
-    mouthWords: 'Front teeth lightly together, the tip of the tongue behind the lower teeth.', air: 'Through the narrow gap between the teeth.',
+    mouthWords: 'Front teeth lightly together, the tip of the tongue behind the lower teeth.',
+    air: 'Through the narrow gap between the teeth.',
     steps: [hiss(1, S_HZ)] },
-  { id: 'chui', written: 'chuī', hanzi: '吹', plain: 'chway, as “chew” gliding to “way”', source: 'six-sounds-standard',
+  chui: {
     mouth: { jaw: 0.25, lips: 0.35, spread: 0.6, pout: 0.1, teeth: 0.25, tongue: 0.55, front: 0.55, tip: 0.2, sides: true },
-    mouthWords: 'Side teeth facing each other, the lips drawn sideways and tightened.', air: 'Round the sides of the tongue and under it, out at the middle.',
+    mouthWords: 'Side teeth facing each other, the lips drawn sideways and tightened.',
+    air: 'Round the sides of the tongue and under it, out at the middle.',
     steps: [hiss(0.15, SH_HZ), vowel(0.85, VOWELS.oo, VOWELS.eh)] },
-  { id: 'xi', written: 'xī', hanzi: '嘻', plain: 'shee, thin and light', source: 'six-sounds-standard',
+  xi: {
     mouth: { jaw: 0.12, lips: 0.38, spread: 0.85, pout: 0, teeth: 0.1, tongue: 0.9, front: 0.95, tip: 0.05, sides: true },
-    mouthWords: 'Tip of the tongue at the lower teeth, side teeth lightly together, the corners of the mouth back and up.', air: 'Past the side teeth.',
+    mouthWords: 'Tip of the tongue at the lower teeth, side teeth lightly together, the corners of the mouth back and up.',
+    air: 'Past the side teeth.',
     steps: [hiss(0.3, SH_HZ), vowel(0.7, VOWELS.ee)] },
-  { id: 'shhh', written: 'shhh', plain: 'sh, as to hush a child', source: 'common-practice',
+  shhh: {
     mouth: { jaw: 0.15, lips: 0.4, spread: -0.35, pout: 0.5, teeth: 0.06, tongue: 0.78, front: 0.7, tip: 0.5, sides: true },
-    mouthWords: 'Teeth nearly together, lips a little forward.', air: 'Over the tongue, between teeth and lips.',
+    mouthWords: 'Teeth nearly together, lips a little forward.',
+    air: 'Over the tongue, between teeth and lips.',
     steps: [hiss(1, SH_HZ)] },
-  { id: 'haaa', written: 'haaa', plain: 'haah, as on a window pane', source: 'common-practice',
+  haaa: {
     mouth: { jaw: 0.9, lips: 0.95, spread: 0.1, pout: 0, teeth: 0.9, tongue: 0.12, front: 0.35, tip: 0.05, sides: false },
-    mouthWords: 'The mouth wide open, the tongue flat.', air: 'From the depth of the throat, wide.',
+    mouthWords: 'The mouth wide open, the tongue flat.',
+    air: 'From the depth of the throat, wide.',
     steps: [h(0.3, VOWELS.ah), vowel(0.7, VOWELS.ah)] },
-  { id: 'whooo', written: 'whooo', plain: 'whoo, from the throat', source: 'common-practice',
+  whooo: {
     mouth: { jaw: 0.35, lips: 0.35, spread: -1, pout: 0.85, teeth: 0.4, tongue: 0.5, front: 0.05, tip: 0.1, sides: false },
-    mouthWords: 'Lips round, felt in the throat.', air: 'Out through the round lips, deep and guttural.',
+    mouthWords: 'Lips round, felt in the throat.',
+    air: 'Out through the round lips, deep and guttural.',
     steps: [h(0.2, VOWELS.oo), vowel(0.8, VOWELS.oo)] },
-  { id: 'sss', written: 'sss', plain: 'ss, long and thin', source: 'common-practice',
+  sss: {
     mouth: { jaw: 0.06, lips: 0.4, spread: 0.55, pout: 0, teeth: 0.02, tongue: 0.62, front: 0.85, tip: 0.6, sides: true },
-    mouthWords: 'Teeth lightly together, the tongue just behind them.', air: 'Through the front teeth.',
+    mouthWords: 'Teeth lightly together, the tongue just behind them.',
+    air: 'Through the front teeth.',
     steps: [hiss(1, S_HZ)] },
-  { id: 'chwooo', written: 'chwooo', plain: 'choo, as blowing out a candle', source: 'common-practice',
+  chwooo: {
     mouth: { jaw: 0.22, lips: 0.22, spread: -1, pout: 1, teeth: 0.3, tongue: 0.45, front: 0.2, tip: 0.2, sides: false },
-    mouthWords: 'Lips rounded and forward, as for a candle.', air: 'Out in one stream through the round lips.',
+    mouthWords: 'Lips rounded and forward, as for a candle.',
+    air: 'Out in one stream through the round lips.',
     steps: [hiss(0.2, SH_HZ), h(0.3, VOWELS.oo), vowel(0.5, VOWELS.oo)] },
-  { id: 'heee', written: 'heee', plain: 'hee, thin, with a smile', source: 'common-practice',
+  heee: {
     mouth: { jaw: 0.25, lips: 0.4, spread: 0.9, pout: 0, teeth: 0.25, tongue: 0.9, front: 0.95, tip: 0.1, sides: true },
-    mouthWords: 'Lips drawn to a smile, teeth a little apart.', air: 'Light and thin, over the raised tongue.',
+    mouthWords: 'Lips drawn to a smile, teeth a little apart.',
+    air: 'Light and thin, over the raised tongue.',
     steps: [h(0.3, VOWELS.ee), vowel(0.7, VOWELS.ee)] },
-  { id: 'sigh', written: 'ahh', plain: 'a sigh', source: 'common-practice',
+  sigh: {
     mouth: { jaw: 0.6, lips: 0.6, spread: 0, pout: 0, teeth: 0.6, tongue: 0.2, front: 0.4, tip: 0.05, sides: false },
-    mouthWords: 'The mouth falls open by itself.', air: 'It drops out, wide and soft.',
+    mouthWords: 'The mouth falls open by itself.',
+    air: 'It drops out, wide and soft.',
     steps: [h(1, VOWELS.ah)] },
-  { id: 'hum', written: 'mmm', plain: 'a low hum', source: 'common-practice',
+  hum: {
     mouth: { jaw: 0.2, lips: 0, spread: 0, pout: 0.05, teeth: 0.25, tongue: 0.3, front: 0.4, tip: 0.2, sides: false },
-    mouthWords: 'Lips closed, teeth apart, the tongue at rest.', air: 'By the nose, with the voice.',
+    mouthWords: 'Lips closed, teeth apart, the tongue at rest.',
+    air: 'By the nose, with the voice.',
     steps: [{ kind: 'hum', share: 1 }] },
-  { id: 'buzz', written: 'zzz', plain: 'a buzz, like a lazy bee', source: 'common-practice',
+  buzz: {
     mouth: { jaw: 0.06, lips: 0.35, spread: 0.45, pout: 0, teeth: 0.02, tongue: 0.6, front: 0.85, tip: 0.6, sides: true },
-    mouthWords: 'Teeth lightly together, the voice behind them.', air: 'Through the teeth, with the voice.',
+    mouthWords: 'Teeth lightly together, the voice behind them.',
+    air: 'Through the teeth, with the voice.',
     steps: [{ kind: 'buzz', share: 1, aboveHz: S_HZ }] },
-  { id: 'huh', written: 'huh', plain: 'huh, short and low', source: 'common-practice',
+  huh: {
     mouth: { jaw: 0.6, lips: 0.55, spread: 0, pout: 0.1, teeth: 0.6, tongue: 0.25, front: 0.2, tip: 0.05, sides: false },
-    mouthWords: 'The mouth half open, the throat wide.', air: 'Short, from the belly.',
+    mouthWords: 'The mouth half open, the throat wide.',
+    air: 'Short, from the belly.',
     steps: [h(0.2, OTHER_VOWELS.e), vowel(0.8, OTHER_VOWELS.e, VOWELS.ah)] },
-  { id: 'whoosh', written: 'whoosh', plain: 'whoosh, as wind in a door', source: 'common-practice',
+  whoosh: {
     mouth: { jaw: 0.25, lips: 0.3, spread: -0.8, pout: 0.8, teeth: 0.25, tongue: 0.5, front: 0.35, tip: 0.3, sides: true },
-    mouthWords: 'Lips round, then the teeth come near.', air: 'A broad stream, with the push of the palms.',
+    mouthWords: 'Lips round, then the teeth come near.',
+    air: 'A broad stream, with the push of the palms.',
     steps: [h(0.5, VOWELS.oo), hiss(0.5, SH_HZ)] },
-] as const satisfies readonly Syllable[];
+};
 
-export type SyllableId = (typeof SYLLABLES)[number]['id'];
-
-/** The syllable of an id. */
+/** The syllable of an id, with its mouth. */
 export function syllable(id: SyllableId): Syllable {
   const row = SYLLABLES.find((candidate) => candidate.id === id);
   if (!row) throw new RangeError(`unknown syllable: got ${id}`);
-  return row;
+  return { ...row, ...MOUTHS[id] };
 }

@@ -2,14 +2,14 @@
 
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Pace } from '@/core/breath';
-import { askPatterns, PATTERNS, type BreathPattern } from '@/core/patterns';
+import { askPatterns, PATTERNS, type WholePattern } from '@/core/patterns';
 import { sourceTitle } from '@/core/sources';
 import { Neighbours } from '@/ui/forms/Neighbours';
 import { breathFigures, LEVEL_NAMES, routeText } from '@/ui/words/patterns';
 import { PatternLine } from './PatternLine';
 
 /** One pattern: its line, what it does, for whom not, and how it is taught. */
-function PatternCard({ pattern, pace }: { pattern: BreathPattern; pace: Pace }) {
+function PatternCard({ pattern, pace }: { pattern: WholePattern; pace: Pace }) {
   return (
     <article id={pattern.id} className="border-t border-ink pt-2 pb-5">
       <h2 className="flex flex-wrap items-baseline gap-x-2">

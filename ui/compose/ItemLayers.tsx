@@ -3,7 +3,7 @@
 import { useState } from 'react';
 import { LONGEST_EXHALE_SEC } from '@/core/breath';
 import type { Form } from '@/core/forms';
-import { PATTERNS, patternRefusal, type LayerSpan } from '@/core/patterns';
+import { PATTERN_ROWS, patternRefusal, wholePattern, type LayerSpan } from '@/core/patterns';
 import {
   formOf,
   layersOf,
@@ -121,7 +121,7 @@ function BreathLayer({
           }
         >
           <option value="">as the form has it</option>
-          {[...PATTERNS, ...own].map((row) => {
+          {[...PATTERN_ROWS, ...own].map((row) => {
             const why = patternRefusal(form, item.variant, row);
             return (
               <option key={row.id} value={row.id} disabled={why !== undefined && onlyHere}>
@@ -143,7 +143,7 @@ function BreathLayer({
         <>
           <PatternLine pattern={pattern} pace={paceOf(practice)} label={`The line of ${pattern.name}`} />
           <p className="quiet small figures">{breathFigures(pattern, paceOf(practice))}</p>
-          <p className="watch">{pattern.mind}</p>
+          <p className="watch">{wholePattern(pattern).mind}</p>
         </>
       )}
     </div>

@@ -2,9 +2,8 @@
 
 import { otherSide } from '@/core/body/sides';
 import dynamic from 'next/dynamic';
-import { cycleOf, hasVariant, SPOKEN_PASSAGE, VARIANTS, type Form } from '@/core/forms';
-import { cautionsOf, openCautions, type ConditionId } from '@/core/people';
-import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
+import { cycleOf, hasVariant, SPOKEN_PASSAGE, VARIANTS } from '@/core/forms';
+import type { ConditionId } from '@/core/people';
 import {
   formOf,
   type Edit,
@@ -14,12 +13,13 @@ import {
   type TimelineEvent,
 } from '@/core/practice';
 import type { ItemAccount } from '@/core/compose';
-import { grouped } from '@/ui/words/cautions';
-import { ItemTimes } from './ItemTimes';
-import { ItemWords } from './ItemWords';
+
 import { WhyThis } from './WhyThis';
 
-// Breaths and sounds, and the figure, come after the words: they do not weigh on the first load.
+// What is written, timed and laid on, and the figure, come after the rest: they do not weigh on the first load.
+const Cautions = dynamic(async () => (await import('./Cautions')).Cautions, { ssr: false });
+const ItemTimes = dynamic(async () => (await import('./ItemTimes')).ItemTimes, { ssr: false });
+const ItemWords = dynamic(async () => (await import('./ItemWords')).ItemWords, { ssr: false });
 const ItemLayers = dynamic(async () => (await import('./ItemLayers')).ItemLayers, { ssr: false });
 const ItemFigure = dynamic(async () => (await import('./ItemFigure')).ItemFigure, { ssr: false });
 
@@ -35,7 +35,6 @@ interface Props {
 }
 
 const BREATH_NAMES = { in: 'in', out: 'out', hold: 'pause', free: 'free' } as const;
-const WEIGHT = { avoid: 'must', change: 'should', watch: 'watch' } as const;
 
 /** Talk to be put in after an item, in its posture, with words to write over. */
 const talkAfter = ({ role, variant, firstSide }: Item): NewItem => ({
@@ -49,43 +48,6 @@ const talkAfter = ({ role, variant, firstSide }: Item): NewItem => ({
   reasons: [{ code: 'chosen-by-hand' }],
   passage: 'Write here what you want to say.',
 });
-
-/** Cautions of the present group in full; the usual ones for everyone else in one line. */
-function Cautions({
-  form,
-  item,
-  ownPatterns,
-  conditions,
-}: {
-  form: Form;
-  item: Item;
-  ownPatterns: Practice['patterns'];
-  conditions: readonly ConditionId[];
-}) {
-  const here = openCautions(form, item, conditions, ownPatterns);
-  const others = cautionsOf(form, item.variant).filter(
-    (caution) => caution.weight !== 'watch' && !conditions.includes(caution.condition),
-  );
-  const labels = [...new Set(others.map((caution) => caution.conditionLabel))];
-  return (
-    <section>
-      <h3 className="caption">Care</h3>
-      {grouped(here).map(({ say, labels: forThem, weight }) => (
-        <p key={say} className={`mt-1 ${WEIGHT[weight]}`}>
-          <strong>{weight === 'avoid' ? 'Avoid' : weight === 'change' ? 'Change' : 'Watch'}.</strong> Someone
-          here: {forThem.join('; ')}. {say}
-        </p>
-      ))}
-      {form.cautions.map((caution) => (
-        <p key={caution} className="watch mt-1">
-          {caution}
-        </p>
-      ))}
-      {labels.length > 0 && <p className="quiet mt-1">Change or leave out with: {labels.join('; ')}.</p>}
-      <p className="quiet mt-1">{FOR_EVERYONE}</p>
-    </section>
-  );
-}
 
 /** The margin beside the running order: why the selected form is here, how it is said, what to mind. */
 export function ItemMargin({

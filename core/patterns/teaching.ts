@@ -1,38 +1,15 @@
-import type { BreathPattern } from './model';
+import type { BreathPattern, PatternTeaching, WholePattern } from './model';
+import { PATTERN_ROWS } from './rows';
 
-const plain = {
-  source: 'common-practice' as const,
-  isNatural: false,
-  stayFull: 0,
-  stayEmpty: 0,
-  sips: 1,
-  inRoute: 'nose' as const,
-  outRoute: 'nose' as const,
-  out: 'plain' as const,
-  place: 'none' as const,
-  asks: [],
-  inwardImagery: false,
-  slower: 1,
-  stillOnly: false,
-  leastSec: 6,
-  level: 1 as const,
-};
 const suits = (
-  actions: BreathPattern['suits']['actions'],
-  phases: BreathPattern['suits']['phases'] = [],
-  dayParts: BreathPattern['suits']['dayParts'] = [],
-): BreathPattern['suits'] => ({ actions, phases, dayParts });
+  actions: PatternTeaching['suits']['actions'],
+  phases: PatternTeaching['suits']['phases'] = [],
+  dayParts: PatternTeaching['suits']['dayParts'] = [],
+): PatternTeaching['suits'] => ({ actions, phases, dayParts });
 
-/** The shipped breath patterns, in the order they are usually learnt. Common practice unless a source is named. */
-export const PATTERNS: readonly BreathPattern[] = [
-  {
-    ...plain,
-    id: 'natural',
-    name: 'natural breath',
-    pinyin: 'zì rán hū xī',
-    hanzi: '自然呼吸',
-    isNatural: true,
-    leastSec: 3,
+/** What each shipped pattern does, for whom, and how it is taught; apart from the rows, which every page needs. */
+const TEACHING: Readonly<Record<string, PatternTeaching>> = {
+  natural: {
     does: 'Leaves the breath alone, so that it finds its own length. Always allowed, in every form.',
     suits: suits(['calms', 'nourishes'], [], ['evening']),
     mind: 'For everyone; it is what anybody may go back to at any moment.',
@@ -42,17 +19,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'If you catch yourself steering, sigh once and let go again.',
     ],
     mistakes: [{ mistake: 'correcting it', mend: 'A breath that is watched kindly rights itself.' }],
-    announce: 'Let the breath come and go as it likes.',
   },
-  {
-    ...plain,
-    id: 'old-out-new-in',
-    name: 'old breath out, new breath in',
-    pinyin: 'tǔ gù nà xīn',
-    hanzi: '吐故納新',
-    outRoute: 'mouth',
-    outToIn: 1.2,
-    usualBreaths: 3,
+  'old-out-new-in': {
     does: 'Clears the stale breath and opens a practice: what was used goes out, the fresh comes in.',
     suits: suits(['clears'], ['metal'], ['morning']),
     mind: 'Three are enough; more can make the head light.',
@@ -64,16 +32,8 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'emptying by force', mend: 'Stop a little before empty; the rest goes next time.' },
     ],
-    announce: 'Three times: the old breath out by the mouth, the new in by the nose.',
   },
-  {
-    ...plain,
-    id: 'lower-belly',
-    name: 'into the lower belly',
-    pinyin: 'shùn fù shì hū xī',
-    hanzi: '順腹式呼吸',
-    outToIn: 1.2,
-    place: 'lower belly',
+  'lower-belly': {
     does: 'Nourishes and calms: the breath sinks to the lower belly, which swells and settles.',
     suits: suits(['nourishes', 'calms'], ['water', 'earth']),
     mind: 'The belly swells by itself; it is never pushed out. Lightly after a meal.',
@@ -86,18 +46,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       { mistake: 'pushing the belly out', mend: 'Soften it and wait; the breath comes to what is soft.' },
       { mistake: 'lifting the chest', mend: 'Let the breastbone hang like a pendant.' },
     ],
-    announce: 'Breathe low: the belly fills, the belly settles.',
   },
-  {
-    ...plain,
-    id: 'reverse-belly',
-    name: 'reverse belly breath',
-    pinyin: 'nì fù shì hū xī',
-    hanzi: '逆腹式呼吸',
-    place: 'lower belly',
-    asks: ['drawn-belly', 'pelvic-floor'],
-    level: 3,
-    leastSec: 8,
+  'reverse-belly': {
     does: 'Moves and raises: the belly draws in as the breath comes in, and lets go as it leaves.',
     suits: suits(['moves'], ['wood', 'fire'], ['morning']),
     mind: 'For people at home in the plain belly breath. Not in pregnancy, with high blood pressure or a hernia; many schools leave it out in heavy periods. The plain belly breath instead.',
@@ -107,17 +57,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'As it goes out, let everything go; never more than half of what you could.',
     ],
     mistakes: [{ mistake: 'gripping', mend: 'A tide, not a clamp: half the effort, twice as slow.' }],
-    announce: 'The belly draws gently in with the breath, and lets go with it.',
   },
-  {
-    ...plain,
-    id: 'into-the-back',
-    name: 'into the low back',
-    pinyin: 'mìng mén hū xī',
-    hanzi: '命門呼吸',
-    place: 'low back',
-    level: 2,
-    leastSec: 8,
+  'into-the-back': {
     does: 'Nourishes the water phase: the breath widens the low back, where the Kidneys are said to be fed.',
     suits: suits(['nourishes'], ['water'], ['evening']),
     mind: 'Whether the tail tucks on the in or on the out differs by school; a custom. With a sore back only as far as it is pleasant.',
@@ -129,14 +70,8 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'arching to make room', mend: 'Let the tail hang; the room is behind, not in front.' },
     ],
-    announce: 'Let the breath widen the low back.',
   },
-  {
-    ...plain,
-    id: 'into-the-sides',
-    name: 'into the sides',
-    place: 'flanks',
-    leastSec: 7,
+  'into-the-sides': {
     does: 'Spreads: the ribs open sideways like shutters, which suits the wood phase.',
     suits: suits(['moves', 'clears'], ['wood'], ['morning']),
     mind: 'With sore ribs only a suggestion of it.',
@@ -146,17 +81,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'The out-breath lets them come together; the shoulders take no part.',
     ],
     mistakes: [{ mistake: 'lifting the ribs', mend: 'Sideways, like a door, not upwards, like a lid.' }],
-    announce: 'Breathe into the sides; the ribs open like shutters.',
   },
-  {
-    ...plain,
-    id: 'throat-sounded',
-    name: 'with a soft throat',
-    out: 'throat',
-    asks: ['throat'],
-    level: 2,
-    leastSec: 7,
-    usualBreaths: 9,
+  'throat-sounded': {
     does: 'Warms and steadies: a soft rustle in the throat slows the breath and lets it be heard.',
     suits: suits(['nourishes', 'moves'], ['fire', 'water'], ['morning']),
     mind: 'Short, and not with a sore throat or a cough; the plain breath instead.',
@@ -166,13 +92,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Softer still, until only you hear it, in and out.',
     ],
     mistakes: [{ mistake: 'squeezing the throat', mend: 'As if yawning behind closed lips.' }],
-    announce: 'A soft rustle in the throat, just for yourself.',
   },
-  {
-    ...plain,
-    id: 'out-longer',
-    name: 'out longer than in',
-    outToIn: 1.5,
+  'out-longer': {
     does: 'Calms and brings down: the longer the out-breath, the quieter it gets.',
     suits: suits(['calms'], ['fire'], ['evening']),
     mind: 'Ease before ratio: when it gets tight, shorten everything.',
@@ -184,15 +105,8 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'running out of air', mend: 'A smaller in-breath makes a longer out-breath easy.' },
     ],
-    announce: 'Let the out-breath take a little longer than the in.',
   },
-  {
-    ...plain,
-    id: 'out-twice-as-long',
-    name: 'out twice as long',
-    outToIn: 2,
-    leastSec: 9,
-    level: 2,
+  'out-twice-as-long': {
     does: 'Brings down and prepares for sleep: one part in, two parts out.',
     suits: suits(['calms'], ['water'], ['evening']),
     mind: 'Not for a first class, and for nobody who is short of breath: out a little longer is enough.',
@@ -204,13 +118,8 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'pressing out the rest', mend: 'The end of the breath is a fading, not a squeeze.' },
     ],
-    announce: 'In for one part, out for two, as long as it is easy.',
   },
-  {
-    ...plain,
-    id: 'nose-in-mouth-out',
-    name: 'in by the nose, out by the mouth',
-    outRoute: 'mouth',
+  'nose-in-mouth-out': {
     does: 'Clears: what is not needed leaves by the mouth, what is fresh comes by the nose.',
     suits: suits(['clears'], ['metal', 'wood'], []),
     mind: 'Back to the nose when it feels clear, and always to nourish.',
@@ -220,16 +129,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Let each leave softer than the one before.',
     ],
     mistakes: [{ mistake: 'blowing', mend: 'Warm and soft, as onto a window.' }],
-    announce: 'In by the nose, out by soft lips.',
   },
-  {
-    ...plain,
-    id: 'sighing-out',
-    name: 'sighing out',
-    outRoute: 'mouth',
-    out: 'sigh',
-    outToIn: 1.3,
-    usualBreaths: 3,
+  'sighing-out': {
     does: 'Lets go of what is held: shoulders, belly and face fall with the sigh.',
     suits: suits(['clears', 'calms'], ['wood'], ['evening']),
     mind: 'Three is usual. It may bring a yawn, or tears; both are welcome.',
@@ -239,15 +140,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Wait for the next breath; do not fetch it.',
     ],
     mistakes: [{ mistake: 'acting the sigh', mend: 'Only drop what is already heavy.' }],
-    announce: 'In, and sigh it out.',
   },
-  {
-    ...plain,
-    id: 'pursed-lips',
-    name: 'out by pursed lips',
-    outRoute: 'mouth',
-    out: 'pursed',
-    outToIn: 1.5,
+  'pursed-lips': {
     does: 'Eases the breath: the small opening keeps the out-breath slow without effort.',
     suits: suits(['calms'], ['metal'], []),
     mind: 'The way out for people with asthma or COPD; the length is theirs, not the teacher’s.',
@@ -257,15 +151,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Stop before empty, and rest.',
     ],
     mistakes: [{ mistake: 'puffing the cheeks', mend: 'The lips do the slowing; the face sleeps.' }],
-    announce: 'Out by pursed lips, as if to cool a spoon of soup.',
   },
-  {
-    ...plain,
-    id: 'humming-out',
-    name: 'humming out',
-    out: 'hum',
-    outToIn: 1.5,
-    usualBreaths: 6,
+  'humming-out': {
     does: 'Stirs chest and head from inside and makes the out-breath long by itself.',
     suits: suits(['clears', 'calms'], ['fire', 'metal'], []),
     mind: 'Low and soft; not with a blocked ear or a fresh headache.',
@@ -275,16 +162,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Feel where it trembles; let that place grow.',
     ],
     mistakes: [{ mistake: 'humming loudly', mend: 'So softly that the neighbour’s hum can be heard.' }],
-    announce: 'Hum the breath out, low and soft.',
   },
-  {
-    ...plain,
-    id: 'buzzing-out',
-    name: 'buzzing out',
-    outRoute: 'mouth',
-    out: 'buzz',
-    outToIn: 1.3,
-    usualBreaths: 6,
+  'buzzing-out': {
     does: 'Loosens the chest from inside while the hands tap it from outside.',
     suits: suits(['clears', 'moves'], ['metal'], ['morning']),
     mind: 'With the hands tapping the chest; never where tapping is not allowed. One cough afterwards, if it comes.',
@@ -294,16 +173,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Stop, feel, and let one cough bring up what came loose.',
     ],
     mistakes: [{ mistake: 'forcing the voice', mend: 'A lazy bee, not an angry one.' }],
-    announce: 'Buzz the breath out while the hands tap.',
   },
-  {
-    ...plain,
-    id: 'two-sips-in',
-    name: 'two sips in, one out',
-    sips: 2,
-    asks: ['staged'],
-    level: 2,
-    usualBreaths: 9,
+  'two-sips-in': {
     does: 'Fills and wakes: the second sip tops up what the first left empty.',
     suits: suits(['moves'], ['wood', 'fire'], ['morning']),
     mind: 'Short. Not with dizziness, panic or epilepsy: one plain breath instead.',
@@ -313,17 +184,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Nine of these, then the breath goes as it likes.',
     ],
     mistakes: [{ mistake: 'two big sips', mend: 'Both together are one ordinary breath.' }],
-    announce: 'Two sips in by the nose, one breath out.',
   },
-  {
-    ...plain,
-    id: 'three-sips-in',
-    name: 'three sips in',
-    sips: 3,
-    asks: ['staged'],
-    level: 2,
-    leastSec: 7,
-    usualBreaths: 6,
+  'three-sips-in': {
     does: 'Fills from below upwards, belly, ribs, chest, and wakes.',
     suits: suits(['moves'], ['wood'], ['morning']),
     mind: 'As for two sips, and fewer of them.',
@@ -333,15 +195,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Six at most, then rest.',
     ],
     mistakes: [{ mistake: 'holding between the sips', mend: 'Three steps of one stair, without a landing.' }],
-    announce: 'Three sips in, belly, ribs, chest; one breath out.',
   },
-  {
-    ...plain,
-    id: 'stay-when-full',
-    name: 'a stay when full',
-    stayFull: 0.4,
-    level: 2,
-    leastSec: 10,
+  'stay-when-full': {
     does: 'Gathers: the full breath is given a moment to spread.',
     suits: suits(['nourishes'], ['metal', 'earth'], ['morning']),
     mind: 'Offered, never required. Not with high blood pressure, heart or eye trouble, in pregnancy, with panic, epilepsy, asthma, after a stroke or an operation: they breathe on.',
@@ -351,15 +206,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Let it go before it asks to go.',
     ],
     mistakes: [{ mistake: 'closing the throat', mend: 'A stay is a pause in the air, not a lid on it.' }],
-    announce: 'When you are full you may stay a moment, or breathe on.',
   },
-  {
-    ...plain,
-    id: 'stay-when-empty',
-    name: 'a stay when empty',
-    stayEmpty: 0.3,
-    level: 2,
-    leastSec: 10,
+  'stay-when-empty': {
     does: 'Settles and stores: after the out-breath there is a still place.',
     suits: suits(['calms', 'nourishes'], ['water'], ['evening']),
     mind: 'Offered, never required; for the same people as a stay when full it is left out.',
@@ -369,17 +217,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Let the in-breath come by itself.',
     ],
     mistakes: [{ mistake: 'waiting too long', mend: 'The in-breath must come as a guest, not as a rescue.' }],
-    announce: 'When the breath is out you may rest a moment, or breathe on.',
   },
-  {
-    ...plain,
-    id: 'four-even-parts',
-    name: 'four even parts',
-    outToIn: 1,
-    stayFull: 1,
-    stayEmpty: 1,
-    level: 3,
-    leastSec: 14,
+  'four-even-parts': {
     does: 'Steadies the mind: in, stay, out, stay, all of one length.',
     suits: suits(['calms'], ['earth'], ['midday', 'afternoon']),
     mind: 'For experienced, healthy people, and not for long. Whoever should not stay breathes in and out evenly.',
@@ -389,14 +228,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Add the one when empty; shorten all four as soon as one is tight.',
     ],
     mistakes: [{ mistake: 'long parts', mend: 'Three counts each are plenty.' }],
-    announce: 'Four even parts: in, stay, out, stay; or just in and out.',
   },
-  {
-    ...plain,
-    id: 'even',
-    name: 'in and out evenly',
-    outToIn: 1,
-    place: 'count',
+  even: {
     does: 'Centres: neither more nor less on either side.',
     suits: suits(['nourishes', 'calms'], ['earth'], []),
     mind: 'For everyone.',
@@ -406,19 +239,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Let the count go and keep the evenness.',
     ],
     mistakes: [{ mistake: 'counting too slowly', mend: 'The count follows the breath.' }],
-    announce: 'In and out evenly, like a scale at rest.',
   },
-  {
-    ...plain,
-    id: 'pelvic-floor',
-    name: 'the pelvic floor lifts with the breath',
-    pinyin: 'tí gāng',
-    hanzi: '提肛',
-    place: 'pelvic floor',
-    asks: ['pelvic-floor'],
-    level: 3,
-    leastSec: 8,
-    usualBreaths: 9,
+  'pelvic-floor': {
     does: 'Raises and contains what sinks; the tradition closes the lower gate with it.',
     suits: suits(['nourishes', 'moves'], ['earth', 'water'], ['morning']),
     mind: 'Not late in pregnancy, after birth, in heavy periods or with pelvic pain: the belly breath instead.',
@@ -428,19 +250,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'With the out-breath it lets go wholly; that is the longer half.',
     ],
     mistakes: [{ mistake: 'tightening the buttocks', mend: 'They stay as soft as on a warm bench.' }],
-    announce: 'The floor of the pelvis lifts a little with the in-breath, and lets go.',
   },
-  {
-    ...plain,
-    id: 'small-orbit',
-    name: 'up the back, down the front',
-    pinyin: 'xiǎo zhōu tiān',
-    hanzi: '小周天',
-    place: 'orbit',
-    inwardImagery: true,
-    level: 3,
-    leastSec: 10,
-    slower: 1.1,
+  'small-orbit': {
     does: 'Balances: the attention goes up the Governing vessel on the in, down the Conception vessel on the out.',
     suits: suits(['nourishes', 'calms'], [], ['evening']),
     mind: 'Inward imagery: not with unsettled mind or mood. If the head grows warm, rest the attention in the soles.',
@@ -452,19 +263,8 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'pushing something along', mend: 'The breath walks; the attention only looks where it is.' },
     ],
-    announce: 'Up the back with the in-breath, down the front with the out.',
   },
-  {
-    ...plain,
-    id: 'through-the-skin',
-    name: 'through the skin',
-    pinyin: 'pí fū hū xī',
-    hanzi: '皮膚呼吸',
-    place: 'skin',
-    inwardImagery: true,
-    level: 2,
-    leastSec: 8,
-    slower: 1.1,
+  'through-the-skin': {
     does: 'Protects: as if the whole skin breathed, from all sides in, to all sides out; the defensive qi is said to dwell there.',
     suits: suits(['nourishes'], ['metal'], ['morning', 'evening']),
     mind: 'Inward imagery: not with unsettled mind or mood; they feel the air on the face instead.',
@@ -476,17 +276,8 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'trying to feel everything', mend: 'One palm breathing is enough; the rest follows.' },
     ],
-    announce: 'Breathe as if through the whole skin.',
   },
-  {
-    ...plain,
-    id: 'palm-gates',
-    name: 'through palms and soles',
-    place: 'gates',
-    inwardImagery: true,
-    level: 2,
-    leastSec: 8,
-    slower: 1.1,
+  'palm-gates': {
     does: 'Opens the gates of palms and soles, and leads the breath far from the head.',
     suits: suits(['nourishes', 'calms'], ['fire', 'water'], []),
     mind: 'Inward imagery: not with unsettled mind or mood; they only feel hands and feet.',
@@ -496,18 +287,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'The same with the soles; at last all four.',
     ],
     mistakes: [{ mistake: 'stiff hands', mend: 'A palm that is soft is open.' }],
-    announce: 'The breath comes and goes through palms and soles.',
   },
-  {
-    ...plain,
-    id: 'fine-even-long-deep',
-    name: 'fine, even, long and deep',
-    pinyin: 'xì yún shēn cháng',
-    hanzi: '細勻深長',
-    slower: 1.25,
-    stillOnly: true,
-    level: 3,
-    leastSec: 12,
+  'fine-even-long-deep': {
     does: 'Stores: the breath grows so fine that a feather before the nose would not move.',
     suits: suits(['nourishes', 'calms'], ['water', 'metal'], ['evening']),
     mind: 'Only seated or standing still, and never forced: the length comes by itself or not at all.',
@@ -517,19 +298,8 @@ export const PATTERNS: readonly BreathPattern[] = [
       'Long and deep come by themselves; wait for them.',
     ],
     mistakes: [{ mistake: 'making it long', mend: 'Make it fine; long is what fine becomes.' }],
-    announce: 'Let the breath grow fine and even; long comes by itself.',
   },
-  {
-    ...plain,
-    id: 'counting',
-    name: 'counting, following, resting',
-    pinyin: 'shǔ xī',
-    hanzi: '數息',
-    source: 'six-gates',
-    place: 'count',
-    stillOnly: true,
-    leastSec: 4,
-    usualBreaths: 10,
+  counting: {
     does: 'Stills: the out-breaths are counted from one to ten; then followed; then left.',
     suits: suits(['calms'], ['earth', 'water'], ['evening', 'morning']),
     mind: 'For everyone who may sit or stand still; who loses the count begins again at one, kindly.',
@@ -541,9 +311,15 @@ export const PATTERNS: readonly BreathPattern[] = [
     mistakes: [
       { mistake: 'changing the breath to fit the count', mend: 'The number waits at the end of the breath.' },
     ],
-    announce: 'Count each out-breath, from one to ten.',
   },
-];
+};
 
-/** The shipped pattern of an id. */
-export const patternOf = (id: string): BreathPattern | undefined => PATTERNS.find((row) => row.id === id);
+/** A pattern with its teaching: its own where it is one’s own, else the shipped one. */
+export function wholePattern(pattern: BreathPattern): WholePattern {
+  const teaching = 'teach' in pattern ? (pattern as WholePattern) : TEACHING[pattern.id];
+  if (!teaching) throw new RangeError(`no teaching for the pattern "${pattern.id}"`);
+  return { ...pattern, ...teaching };
+}
+
+/** The shipped patterns, whole. */
+export const PATTERNS: readonly WholePattern[] = PATTERN_ROWS.map(wholePattern);
