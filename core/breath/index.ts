@@ -11,4 +11,4 @@ export {
   paceKind,
   splitBreath,
 } from './breath';
-export type { BreathSplit, BreathStroke, BreathRoute, Pace, PaceKind } from './breath';
+export type { BreathStroke, BreathRoute, Pace, PaceKind } from './breath';

@@ -7,6 +7,7 @@ import { ROLES } from '../forms/model/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AIM_IDS } from './aims';
 import { INTENTS } from './intents';
+import { BRIEF_VOICES } from './layers';
 import { LEAST_MINUTES, MOST_MINUTES, PLACE_LIMITS } from './limits';
 
 const formIdText = z.string().min(1).max(60);
@@ -69,5 +70,13 @@ export const briefSchema = z.strictObject({
     .refine((pins) => new Set(pins.map((pin) => pin.formId)).size === pins.length, 'each form once')
     .optional(),
   place: z.array(z.enum(PLACE_LIMITS)).max(PLACE_LIMITS.length).optional(),
+  /** How sounds are made; as the forms have them where nothing is said. */
+  voice: z.enum(BRIEF_VOICES).optional(),
+  /** The breath laid on what nourishes, calms or clears, by its pattern; `own` leaves each form its own. */
+  breath: z
+    .string()
+    .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'the id of a breath pattern')
+    .max(60)
+    .optional(),
 });
 export type Brief = Readonly<z.infer<typeof briefSchema>>;

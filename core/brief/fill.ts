@@ -3,6 +3,7 @@ import type { Customs } from '../customs';
 import { organsOf } from '../phases';
 import type { Brief } from './brief';
 import { aim } from './aims';
+import { suggestBreath, suggestVoice, type LayerWhy } from './layers';
 import { intentFor, type GroupCalendar } from './suggest';
 import { themeParts } from './theme';
 
@@ -10,7 +11,7 @@ import { themeParts } from './theme';
 export type BriefWishes = Partial<Brief>;
 
 /** Why a word stands in the sentence when the practitioner has not chosen it. */
-export type BriefWhy = 'chosen' | 'group' | 'hour' | 'season' | 'customs' | 'aim' | 'usual';
+export type BriefWhy = 'chosen' | 'group' | 'hour' | 'season' | 'customs' | LayerWhy;
 
 export interface FilledBrief {
   readonly brief: Brief;
@@ -32,7 +33,7 @@ export function fillBrief(
   const aimed = wishes.theme
     ? themeParts(wishes.theme).flatMap((part) => (part.kind === 'aim' ? [aim(part.aim).intent] : []))[0]
     : undefined;
-  const brief: Brief = {
+  const plain = {
     minutes: wishes.minutes ?? group?.minutes ?? 20,
     dayPart,
     theme: wishes.theme ?? { kind: 'organ', organ: organ.id },
@@ -45,6 +46,13 @@ export function fillBrief(
     without: wishes.without ?? [],
     pins: wishes.pins ?? [],
     place: wishes.place ?? [],
+  } satisfies Brief;
+  const breath = suggestBreath(plain);
+  const voice = suggestVoice(plain);
+  const brief: Brief = {
+    ...plain,
+    voice: wishes.voice ?? voice.value,
+    breath: wishes.breath ?? breath.value,
   };
   const from = (field: keyof Brief, otherwise: BriefWhy): BriefWhy =>
     wishes[field] === undefined ? otherwise : 'chosen';
@@ -63,6 +71,8 @@ export function fillBrief(
       without: from('without', 'usual'),
       pins: from('pins', 'usual'),
       place: from('place', 'usual'),
+      voice: from('voice', voice.why),
+      breath: from('breath', breath.why),
     },
   };
 }

@@ -20,4 +20,6 @@ export type { Theme, ThemePart } from './theme';
 export { suggestThemes, intentFor } from './suggest';
 export type { Suggestion, SuggestionReason, GroupCalendar } from './suggest';
 export { fillBrief } from './fill';
+export { BRIEF_VOICES, clearsBySound, OWN_BREATH, soundOrgansOf } from './layers';
+export type { BriefVoice } from './layers';
 export type { BriefWishes, FilledBrief, BriefWhy } from './fill';

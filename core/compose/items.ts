@@ -1,9 +1,11 @@
 import { weight } from './weights';
-import type { Brief } from '../brief';
+import { OWN_BREATH, type Brief } from '../brief';
 import { LONGEST_EXHALE_SEC } from '../breath';
 import type { Customs } from '../customs';
-import { longestExhaleFor } from '../people';
-import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
+import { cautionsOf, longestExhaleFor } from '../people';
+import { PATTERN_ROWS, patternOf, patternRefusal, wholePattern } from '../patterns';
+import { soundById, soundIdOf } from '../sounds';
+import { asksAsDone, asksOf, exhaleWanted, type Asks, type Form, type Role, type VariantId } from '../forms';
 import { compile, type Item, type LessonStep, type NewItem, type Practice } from '../practice';
 import type { Allowed, Asking, ItemDraft, People } from './asking';
 
@@ -49,6 +51,9 @@ export interface TimeLine {
   readonly moreMs: number;
 }
 
+const ANNOUNCEMENTS: ReadonlySet<string> = new Set(PATTERN_ROWS.map(({ announce }) => announce));
+const isAnnouncement = (cue: string): boolean => ANNOUNCEMENTS.has(cue);
+
 /** Time lines already measured, by form and by all that its time depends on: a redraft asks for the same ones. */
 export const measuredLines = new WeakMap<Form, Map<string, TimeLine>>();
 
@@ -60,9 +65,13 @@ export function timeLine(form: Form, item: ItemDraft, brief: Brief, customs: Pra
   measuredLines.set(form, lines);
   const known = lines.get(asked);
   if (known) return known;
-  const [onceMs, twiceMs, thriceMs] = [1, 2, 3].map(
-    (repetitions) => compile(measured(form, item, repetitions, brief, customs)).totalMs,
-  ) as [number, number, number];
+  const msOf = (repetitions: number): number => {
+    const timeline = compile(measured(form, item, repetitions, brief, customs));
+    // A pattern is announced once in a practice, not with every form it is laid on.
+    const announced = timeline.events.filter(({ kind, cue }) => kind === 'setup' && isAnnouncement(cue));
+    return timeline.totalMs - announced.reduce((sum, event) => sum + event.lengthMs, 0);
+  };
+  const [onceMs, twiceMs, thriceMs] = [msOf(1), msOf(2), msOf(3)];
   const line = { onceMs, twiceMs, moreMs: thriceMs - twiceMs };
   lines.set(asked, line);
   return line;
@@ -83,6 +92,49 @@ export function familiarityOf(asking: Asking, role: Role, form: Form): Item['fam
     : asking.brief.familiarity;
 }
 
+/** Where a pattern is laid, by what it does (common practice). */
+const ROLES_OF: Readonly<Record<'clears' | 'nourishes' | 'moves' | 'calms', readonly Role[]>> = {
+  clears: ['clear'],
+  nourishes: ['nourish', 'still'],
+  moves: ['nourish', 'balance'],
+  calms: ['nourish', 'still', 'balance', 'gather'],
+};
+
+/** Whether the people here may breathe a form so: nothing is asked that it does not ask by itself. */
+function mayBreathe(asking: Asking, form: Form, variant: VariantId, pattern: string): boolean {
+  const spoken = (asks: Asks): number =>
+    cautionsOf(form, variant, asking.people.conditions, asks).filter(({ weight: of }) => of !== 'watch')
+      .length;
+  return spoken(asksAsDone(form, { variant, breathing: { pattern } })) <= spoken(asksOf(form, variant));
+}
+
+/** What the brief lays on a form here: its breath, and how its sound is voiced. */
+function layersFor(
+  asking: Asking,
+  form: Form,
+  variant: VariantId,
+  role: Role,
+): { readonly laid: Pick<Item, 'breathing' | 'sound'>; readonly reasons: Item['reasons'] } {
+  const { voice, breath } = asking.brief;
+  const pattern = breath === undefined || breath === OWN_BREATH ? undefined : patternOf(breath);
+  const isLaid =
+    pattern !== undefined &&
+    !form.hinge &&
+    form.soundOrgan === undefined &&
+    wholePattern(pattern).suits.actions.some((action) => ROLES_OF[action].includes(role)) &&
+    patternRefusal(form, variant, pattern) === undefined &&
+    mayBreathe(asking, form, variant, pattern.id);
+  const voiced = form.soundOrgan && (voice === 'whispered' || voice === 'silent') ? voice : undefined;
+  const sound = voiced && form.soundOrgan && soundIdOf(form.soundOrgan, asking.customs.soundSchool);
+  return {
+    laid: {
+      ...(isLaid ? { breathing: { pattern: pattern.id } } : {}),
+      ...(voiced && sound && soundById(sound) ? { sound: { sound, voice: voiced } } : {}),
+    },
+    reasons: isLaid ? [{ code: 'breathes', pattern: pattern.id }] : [],
+  };
+}
+
 /** A form with little quiet of its own is given some where it knocks or stirs (common practice). */
 export const STILL_AFTER_SEC = 8;
 
@@ -99,6 +151,7 @@ export function itemDraft(
   reasons: Item['reasons'],
 ): ItemDraft {
   const asks = asksOf(form, fitting.variant);
+  const layers = layersFor(asking, form, fitting.variant, role);
   const quiet = (asks.percussion.length > 0 || asks.vigorous) && form.settleSec < STILL_AFTER_SEC;
   return {
     formId: form.id,
@@ -112,7 +165,8 @@ export function itemDraft(
       fitting.exhaleByMouth ||
       (form.exhale === 'nose' && exhaleWanted(form, role, asking.customs.exhaleRoute) === 'mouth'),
     hinge: false,
-    reasons: [...reasons, ...fitting.reasons].slice(0, 16),
+    reasons: [...reasons, ...layers.reasons, ...fitting.reasons].slice(0, 16),
+    ...layers.laid,
     ...(quiet ? { quietSec: STILL_AFTER_SEC - form.settleSec } : {}),
   };
 }

@@ -1,5 +1,5 @@
 import { entryAt } from '../lists/lists';
-import { themeBlocks } from '../brief';
+import { themeBlocks, themeParts, type Brief } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
 import { asksOf, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
 import { compile, type Item, type Practice } from '../practice';
@@ -70,13 +70,24 @@ const SLACK = 0.035;
 export const factorOf = (customs: Customs, strength: StrengthId): number =>
   STRENGTH_LEVELS[customs.strengths[strength]];
 
+/** No sounds are wished for, and this form is one; one that is pinned, or taught, stands all the same. */
+const isSilenced = (form: Form, { voice, pins, theme }: Brief): boolean =>
+  voice === 'none' &&
+  form.soundOrgan !== undefined &&
+  !pins?.some(({ formId }) => formId === form.id) &&
+  !themeParts(theme).some(
+    (part) => part.kind === 'set' || (part.kind === 'lesson' && part.formId === form.id),
+  );
+
 function sortOut({ brief, repertoire, people, customs }: Asking) {
   const allowed: Allowed[] = [];
   const refused = new Map<string, Refusal | 'left-out'>();
   for (const form of repertoire) {
     const fitting = brief.without.includes(form.id)
       ? 'left-out'
-      : fitForm(form, brief.posture, people.conditions, customs, brief.place);
+      : isSilenced(form, brief)
+        ? 'sounds-off'
+        : fitForm(form, brief.posture, people.conditions, customs, brief.place);
     if (typeof fitting === 'string') refused.set(form.id, fitting);
     else allowed.push({ form, fitting });
   }

@@ -25,6 +25,7 @@ export const WEIGHTS = {
   besideHeart: { value: 0.22, unit: 'share', why: 'Beside the heart the theme still colours the choice.' },
   enough: { value: 1.1, unit: 'points', why: 'Less than a form costs: no form is taken for what it gives alone.' },
   beyondEnough: { value: 0.2, unit: 'share', why: 'What it gives beyond enough counts for so much.' },
+  organSound: { value: 3.4, unit: 'points', why: 'To clear an organ its own sound is in, unless sounds are off.' },
   // What a form costs.
   place: { value: -1.6, unit: 'points', why: 'Every further form must be worth its place.' },
   placeFuller: { value: -1.2, unit: 'points', why: 'A fuller draft takes more forms.' },

@@ -25,6 +25,8 @@ describe('a brief in an address', () => {
         posture: fc.constantFrom('standing' as const, 'seated' as const),
         season: fc.constantFrom('spring' as const, 'earth-turn' as const),
         breathsPerMin: fc.constantFrom(3, 4.5, 9),
+        voice: fc.constantFrom('none' as const, 'whispered' as const),
+        breath: fc.constantFrom('own', 'out-longer'),
         groupId: fc.constantFrom('a', 'bell loft & choir?'),
         without: fc.uniqueArray(fc.constantFrom('shaking', 'cloud-hands', 'tap-legs'), { minLength: 1 }),
       },

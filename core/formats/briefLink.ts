@@ -38,6 +38,8 @@ export function readBriefQuery(query: Query): BriefWishes {
     season: one('season'),
     familiarity: one('familiarity'),
     breathsPerMin: number('breathsPerMin'),
+    voice: one('voice'),
+    breath: one('breath'),
     groupId: one('group'),
     without: all('without').length > 0 ? all('without') : undefined,
     pins: all('with').length > 0 ? all('with').map(readPin) : undefined,

@@ -45,6 +45,8 @@ export function writeBriefQuery(wishes: BriefWishes): string {
     'season',
     'familiarity',
     'breathsPerMin',
+    'voice',
+    'breath',
   ] as const) {
     const value = wishes[field];
     if (value !== undefined) query.set(field, String(value));

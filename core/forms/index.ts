@@ -28,7 +28,7 @@ export {
   strokeMovement,
   MEASURED_ASKS,
 } from './measured/measure';
-export { asksAsDone, staySec, stayStroke } from './measured/asAsked';
+export { asksAsDone } from './measured/asAsked';
 export type { DoneSo } from './measured/asAsked';
 export { tellingPosture } from './measured/telling';
 export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';

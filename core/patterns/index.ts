@@ -1,7 +1,7 @@
-export { BREATH_ASKS, isLaidOn } from './model';
+export { isLaidOn } from './model';
 export { layerSpanSchema, patternSchema } from './schema';
 export type { WholePattern } from './model';
-export type { BreathAsk, BreathPattern, BreathPlace, LayerSpan, OutManner } from './model';
+export type { BreathAsk, BreathPattern, LayerSpan, OutManner } from './model';
 export { PATTERN_ROWS, patternOf } from './rows';
 export { PATTERNS, wholePattern } from './teaching';
 export { PATTERN_REFUSALS, patternRefusal } from './fits';

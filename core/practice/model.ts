@@ -41,6 +41,8 @@ export const reasonSchema = z.discriminatedUnion('code', [
     repetitions: pinSchema.shape.repetitions,
   }),
   z.strictObject({ code: z.literal('kept') }),
+  z.strictObject({ code: z.literal('sounds'), organ: z.enum(ORGAN_IDS) }),
+  z.strictObject({ code: z.literal('breathes'), pattern: z.string().max(60) }),
   z.strictObject({ code: z.literal('rounds-out') }),
   z.strictObject({ code: z.literal('stills') }),
   z.strictObject({ code: z.literal('balances') }),

@@ -6,4 +6,4 @@ export type { Sound, Voice } from './healing';
 export { SYLLABLES } from './syllables';
 export type { SyllableId } from './syllables';
 export { OTHER_VOWELS, syllable, VOWELS } from './mouths';
-export type { Formants, Mouth, SoundStep, Syllable } from './mouths';
+export type { Mouth } from './mouths';

@@ -18,8 +18,6 @@ export interface SoundAsked {
   readonly sampleRate: number;
 }
 
-/** The usual pitch of an example, Hz: a low, easy voice. */
-export const USUAL_PITCH_HZ = 110;
 /** Bandwidths of the first three formants, Hz, and a fourth that hardly moves (common in speech synthesis, from memory). */
 const BANDWIDTHS_HZ = [50, 70, 110] as const;
 const FOURTH = { hz: 3600, bandwidthHz: 250 } as const;

@@ -3,13 +3,23 @@
 import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import type { BriefWishes, FilledBrief } from '@/core/brief';
-import { HowAndForWhom, WhatFor, WithAndWithout, type BriefGroup, type WordsProps } from './BriefWords';
+import type { SoundSchoolId } from '@/core/sounds';
+import {
+  HowAndForWhom,
+  SoundAndBreath,
+  WhatFor,
+  WithAndWithout,
+  type BriefGroup,
+  type WordsProps,
+} from './BriefWords';
 
 const ThemeChooser = dynamic(async () => (await import('./ThemeChooser')).ThemeChooser, { ssr: false });
 
 interface Props {
   readonly filled: FilledBrief;
   readonly groups: readonly BriefGroup[];
+  /** By which the sound of the theme is named. */
+  readonly soundSchool: SoundSchoolId;
   readonly onWish: (wishes: BriefWishes) => void;
   /** The conditions whose cautions are in force: the group's, or one's own. */
   readonly minding: readonly string[];
@@ -35,6 +45,7 @@ function Minding({ minding, groupName }: { minding: readonly string[]; groupName
 export const BriefSentence = memo(function BriefSentence({
   filled,
   groups,
+  soundSchool,
   onWish,
   minding,
   formNames,
@@ -56,6 +67,7 @@ export const BriefSentence = memo(function BriefSentence({
     >
       <WhatFor {...words} />
       <HowAndForWhom {...words} />
+      <SoundAndBreath {...words} soundSchool={soundSchool} />
       <WithAndWithout {...words} />
       <Minding minding={minding} groupName={groups.find((group) => group.id === brief.groupId)?.name} />
       {choosing && (

@@ -16,6 +16,8 @@ const WHY: Readonly<Record<BriefWhy, string>> = {
   season: 'From the season, by your school.',
   customs: 'From your customs.',
   aim: 'The intent that serves this aim.',
+  theme: 'As suits the theme.',
+  place: 'For the sake of the place.',
   usual: 'The usual; press to choose another.',
 };
 

@@ -1,6 +1,20 @@
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
-import { INTENTS, PLACE_LIMITS, type Brief, type BriefWishes, type FilledBrief } from '@/core/brief';
+import {
+  BRIEF_VOICES,
+  clearsBySound,
+  INTENTS,
+  OWN_BREATH,
+  PLACE_LIMITS,
+  soundOrgansOf,
+  type BriefVoice,
+  type Brief,
+  type BriefWishes,
+  type FilledBrief,
+} from '@/core/brief';
 import { DAY_PART_NAMES, INTENT_NAMES, PLACE_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+import { PATTERN_ROWS, patternOf } from '@/core/patterns';
+import { soundOf, type SoundSchoolId } from '@/core/sounds';
+import { LEVEL_NAMES } from '@/ui/words/patterns';
 import { pinText } from '@/ui/words/pins';
 import { placeOptions, themeOptions } from './briefOptions';
 import { Word } from './BriefWord';
@@ -151,6 +165,67 @@ export function HowAndForWhom({ filled, groups, onWish, onChoosing }: WordsProps
     </>
   );
 }
+
+/** The sound of the organ asked for, with how it is voiced; else how loud sounds would be. */
+function soundShown({ theme, intent, voice = 'aloud' }: Brief, soundSchool: SoundSchoolId): string {
+  if (voice === 'none') return 'no sounds';
+  const written = soundOrgansOf(theme).flatMap((of) => soundOf(of, soundSchool) ?? []);
+  if (!clearsBySound({ theme, intent }) || written.length === 0) return `sounds, if any, ${voice}`;
+  return `the ${written.length === 1 ? 'sound' : 'sounds'} ${written.join(' and ')}, ${voice}`;
+}
+
+/** The other two choices of a theme: its sound and its breath. */
+export function SoundAndBreath({
+  filled,
+  soundSchool,
+  onWish,
+}: WordsProps & { readonly soundSchool: SoundSchoolId }) {
+  const { brief, why } = filled;
+  return (
+    <>
+      , with{' '}
+      <Word
+        name="Sound"
+        shown={soundShown(brief, soundSchool)}
+        why={why.voice}
+        value={brief.voice ?? 'aloud'}
+        onChoose={(voice) => onWish({ voice })}
+        options={BRIEF_VOICES.map((value) => ({
+          value,
+          label: value === 'none' ? 'no sounds' : value,
+          note: VOICE_NOTES[value],
+        }))}
+      />
+      , breathing{' '}
+      <Word
+        name="Breath"
+        shown={
+          brief.breath === undefined || brief.breath === OWN_BREATH
+            ? 'their own breath'
+            : (patternOf(brief.breath)?.name ?? brief.breath)
+        }
+        why={why.breath}
+        value={brief.breath ?? OWN_BREATH}
+        onChoose={(breath) => onWish({ breath })}
+        options={[
+          { value: OWN_BREATH, label: 'their own breath', note: 'as each form has it' },
+          ...PATTERN_ROWS.map(({ id, name, level }) => ({
+            value: id,
+            label: name,
+            note: LEVEL_NAMES[level],
+          })),
+        ]}
+      />
+    </>
+  );
+}
+
+const VOICE_NOTES = {
+  none: 'a library, a thin wall',
+  aloud: 'to learn it',
+  whispered: 'the breath shaped by the mouth',
+  silent: 'only breath and mouth',
+} as const satisfies Record<BriefVoice, string>;
 
 /** What is left out, what is pinned, and where it is. */
 export function WithAndWithout({ filled, formName, onWish, onChoosing }: WordsProps) {

@@ -89,7 +89,14 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
         onRestore={(restored) => happens({ kind: 'restored', practice: restored })}
       />
       <LeftLine left={at.left.left} onOpen={at.openLeft} onDrop={at.left.drop} />
-      <BriefSentence filled={filled} groups={groups} onWish={wish} minding={minding} formNames={formNames} />
+      <BriefSentence
+        filled={filled}
+        groups={groups}
+        soundSchool={customs.soundSchool}
+        onWish={wish}
+        minding={minding}
+        formNames={formNames}
+      />
       {state.failure && (
         <Failure
           failure={state.failure}

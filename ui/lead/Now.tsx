@@ -2,6 +2,7 @@ import { asksAsDone } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
+import { capital } from '@/core/text/text';
 import { careOf } from '@/ui/words/cautions';
 import { Sounding } from './Sounding';
 import { breathWords, sideWords, type SideSeen } from '@/ui/words/lead';
@@ -32,6 +33,12 @@ function careHere(practice: Practice, item: Item, conditions: Props['conditions'
   return [...cautions, ...(armsUp ? ['Arms up only as long as is easy.'] : [])].slice(0, 2);
 }
 
+/** The cue; a syllable that stands apart, and larger, is not said again in it. */
+function cueSaid({ cue, sound }: TimelineEvent): string {
+  const said = sound && cue.startsWith(`${sound.written}: `) ? cue.slice(sound.written.length + 2) : cue;
+  return capital(said);
+}
+
 /** The breath, the words, what follows at once, and what to mind: readable at three metres. */
 export function Now({ practice, timeline, event, atMs, item, conditions, sideSeen, started, isKept }: Props) {
   const care = careHere(practice, item, conditions);
@@ -57,7 +64,7 @@ export function Now({ practice, timeline, event, atMs, item, conditions, sideSee
         aria-live="polite"
         data-testid="cue"
       >
-        {event.cue}
+        {cueSaid(event)}
       </p>
       {following && (
         <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">

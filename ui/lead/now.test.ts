@@ -137,6 +137,9 @@ describe('a sound in Lead', () => {
     expect(text).toContain('Sound it out');
     expect(text).toContain('Front teeth lightly together');
     expect(text).toContain('scaleX(0.750)');
+    // Set apart, the syllable is not said again in the cue.
+    expect(text).not.toMatch(/data-testid="cue">sī/);
+    expect(text).toMatch(/data-testid="cue">/);
     // Nothing of it on the inhale.
     expect(shown(practice, at - 1)).not.toContain('data-testid="sounding"');
   });

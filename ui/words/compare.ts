@@ -43,6 +43,8 @@ export const BRIEF_WORDS = {
   without: 'forms left out',
   pins: 'pinned forms',
   place: 'place',
+  voice: 'how sounds are made',
+  breath: 'the breath',
 } as const satisfies Record<keyof Brief, string>;
 
 /** An item in one line: its form, its number, its section. */

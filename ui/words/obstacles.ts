@@ -9,6 +9,7 @@ export const REFUSED = {
   'no-such-variant': 'it cannot be done in this posture',
   school: 'the chosen school does not have it',
   place: 'the place does not allow it',
+  'sounds-off': 'no sounds are wished for',
   'left-out': 'it was left out',
   unknown: 'there is no such form',
 } as const satisfies Record<Refusal | 'left-out' | 'unknown', string>;
@@ -47,6 +48,7 @@ export function obstacleText(obstacle: Obstacle, formName: (id: string) => strin
         'no-such-variant': 'no form can be done in this posture',
         school: 'the chosen school has no form',
         place: 'the place allows no form',
+        'sounds-off': 'no sounds are wished for, and that leaves no form',
         'left-out': 'every form was left out',
       }[obstacle.because];
       return `For “${ROLE_NAMES[obstacle.role]}”, ${because}.`;

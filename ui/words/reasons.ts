@@ -1,3 +1,4 @@
+import { patternOf } from '@/core/patterns';
 import { capital } from '@/core/text/text';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
@@ -67,6 +68,10 @@ export function reasonText(reason: Reason): string {
         : `You pinned it: ${fixedText(reason)}.`;
     case 'kept':
       return 'Kept from the draft before.';
+    case 'sounds':
+      return `Clears the ${organ(reason.organ).name} by its sound.`;
+    case 'breathes':
+      return `Breathed as the brief has it: ${patternOf(reason.pattern)?.name ?? reason.pattern}.`;
     case 'rounds-out':
       return 'Rounds out the whole and fills the minutes.';
     case 'stills':

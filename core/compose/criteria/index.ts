@@ -11,6 +11,7 @@ import { lately } from './lately';
 import { level } from './level';
 import { reachOfSupport, reachOfTheme } from './reach';
 import { season } from './season';
+import { sound } from './sound';
 import { spared } from './spared';
 import { stranger } from './stranger';
 import { talk } from './talk';
@@ -36,6 +37,7 @@ export const CRITERIA: readonly Criterion[] = [
   reachOfTheme,
   reachOfSupport,
   block,
+  sound,
   stranger,
   exhale,
   lately,

@@ -9,10 +9,16 @@ const namedAndWhole: Upgrade = (former) => ({
   strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
 });
 
+/** Version 2 weighs the organ's sound too. */
+const soundsWeighed: Upgrade = (former) => ({
+  ...former,
+  strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
+});
+
 /** One's own conventions. */
 export const CUSTOMS_DOCUMENT: DocumentKind<Customs> = {
   name: 'the customs',
-  upgrades: [namedAndWhole],
+  upgrades: [namedAndWhole, soundsWeighed],
   schema: customsSchema,
 };
 

@@ -37,12 +37,12 @@ function more<Rank extends string>(ranks: readonly Rank[], a: Rank, b: Rank): Ra
 }
 
 /** The stroke a stay holds: the one named, or the last of the repetition. */
-export function stayStroke(form: Form, variant: VariantId, { stroke }: Stay): Stroke | undefined {
+function stayStroke(form: Form, variant: VariantId, { stroke }: Stay): Stroke | undefined {
   const cycle = cycleOf(form, variant);
   return cycle[Math.min(stroke ?? cycle.length - 1, cycle.length - 1)];
 }
 
-export const staySec = ({ sec, breaths }: Stay): number => sec ?? (breaths ?? 0) * BREATH_SEC;
+const staySec = ({ sec, breaths }: Stay): number => sec ?? (breaths ?? 0) * BREATH_SEC;
 
 /** What a posture asks that is stayed in, measured on the body. */
 function heldAsks(form: Form, variant: VariantId, stay: Stay): MeasuredAsks | undefined {

@@ -3,13 +3,20 @@ import type { ItemView, Rule } from '../rule';
 /** The quickest whole breath with a pattern on it, stays included, s; nothing where none is led. */
 function quickestSec({ events }: ItemView): number | undefined {
   const breaths: number[] = [];
+  let isWhole = true;
   for (const { breath, pattern, lengthMs, isStay } of events) {
     if (pattern === undefined) continue;
-    if (breath === 'in' && !isStay) breaths.push(lengthMs);
-    else if (breaths.length > 0 && (breath === 'out' || breath === 'hold'))
+    if (breath === 'in' && !isStay) {
+      breaths.push(lengthMs);
+      isWhole = false;
+    } else if (breaths.length > 0 && (breath === 'out' || breath === 'hold')) {
+      isWhole ||= breath === 'out';
       breaths[breaths.length - 1] = (breaths[breaths.length - 1] ?? 0) + lengthMs;
+    }
   }
-  return breaths.length === 0 ? undefined : Math.min(...breaths) / 1000;
+  // A form that ends on an inhale leaves a breath that is not whole.
+  const whole = isWhole ? breaths : breaths.slice(0, -1);
+  return whole.length === 0 ? undefined : Math.min(...whole) / 1000;
 }
 
 /** So much too short is not felt. */

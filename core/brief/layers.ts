@@ -1,0 +1,77 @@
+import type { DayPart } from '../almanac';
+import { SOUND_ORGANS, type SoundOrgan } from '../sounds/sounds';
+import type { Intent } from './intents';
+import type { PlaceLimit } from './limits';
+import { themeOrgans, themeParts, themePhases, type Theme } from './theme';
+
+/** How sounds are made in a practice: not at all, or in one of the voices. */
+export const BRIEF_VOICES = ['none', 'aloud', 'whispered', 'silent'] as const;
+export type BriefVoice = (typeof BRIEF_VOICES)[number];
+
+/** The word for leaving each form its own breath. */
+export const OWN_BREATH = 'own';
+
+/** What a suggestion of breath or sound comes from. */
+export type LayerWhy = 'aim' | 'hour' | 'theme' | 'place' | 'group' | 'usual';
+
+interface Suggested<Value> {
+  readonly value: Value;
+  readonly why: LayerWhy;
+}
+
+interface Asked {
+  readonly theme: Theme;
+  readonly intent: Intent;
+  readonly dayPart: DayPart;
+  readonly familiarity: 'known' | 'taught';
+  readonly place: readonly PlaceLimit[];
+}
+
+const isSoundOrgan = (organ: string): organ is SoundOrgan =>
+  (SOUND_ORGANS as readonly string[]).includes(organ);
+
+/** The organs of a theme that have a sound of their own. */
+export const soundOrgansOf = (theme: Theme): readonly SoundOrgan[] => themeOrgans(theme).filter(isSoundOrgan);
+
+/** Whether what is asked clears, so that the organ’s sound belongs to it (common practice). */
+export const clearsBySound = ({ intent, theme }: Pick<Asked, 'intent' | 'theme'>): boolean =>
+  (intent === 'clear' || intent === 'clear-then-nourish') && soundOrgansOf(theme).length > 0;
+
+/** Aims that lead to rest. */
+const TO_REST: ReadonlySet<string> = new Set(['sleep', 'calm']);
+
+const isFor = (theme: Theme, aims: ReadonlySet<string>): boolean =>
+  themeParts(theme).some((part) => part.kind === 'aim' && aims.has(part.aim));
+
+/** How the phases are fed by the breath, for people who may do all of them (common practice). */
+const OF_PHASES = {
+  wood: 'into-the-sides',
+  fire: 'out-longer',
+  earth: 'even',
+  metal: 'lower-belly',
+  water: 'lower-belly',
+} as const;
+
+/**
+ * The breath that suits theme and hour: the exhale longer to calm and to sleep, by the mouth to clear, after the phase
+ * where it is fed; people who are being taught keep their own for now. Only what everyone may do (common practice).
+ */
+export function suggestBreath({ theme, intent, dayPart, familiarity }: Asked): Suggested<string> {
+  if (familiarity === 'taught') return { value: OWN_BREATH, why: 'group' };
+  if (isFor(theme, TO_REST)) return { value: 'out-longer', why: 'aim' };
+  if (intent === 'calm') return { value: 'out-longer', why: dayPart === 'evening' ? 'hour' : 'theme' };
+  if (intent === 'clear') return { value: 'nose-in-mouth-out', why: 'theme' };
+  if (intent === 'move') return { value: OWN_BREATH, why: 'theme' };
+  const phases = themePhases(theme);
+  const [phase] = phases;
+  if (phase && phases.length === 1) return { value: OF_PHASES[phase], why: 'theme' };
+  return { value: OWN_BREATH, why: 'usual' };
+}
+
+/** How loud sounds should be: silent where it must be quiet, whispered in the evening, else aloud (common practice). */
+export function suggestVoice({ dayPart, intent, place, theme }: Asked): Suggested<BriefVoice> {
+  if (place.includes('quiet')) return { value: 'silent', why: 'place' };
+  if (isFor(theme, TO_REST)) return { value: 'silent', why: 'aim' };
+  if (dayPart === 'evening' || intent === 'calm') return { value: 'whispered', why: 'hour' };
+  return { value: 'aloud', why: 'usual' };
+}
