@@ -38,7 +38,7 @@ const led = async (page) => {
 };
 const views = [
   { name: 'almanac', at: '/?at=2026-11-25T06:20' },
-  { name: 'almanac-lamplight', at: '/?at=2026-11-25T06:20', light: 'lamp' },
+  { name: 'breaths', at: '/forms/breaths' },
   { name: 'almanac-narrow', at: '/?at=2026-11-25T06:20', width: 390, height: 844 },
   { name: 'compose', at: '/compose/six-sounds-for-the-loft', then: order },
   {
@@ -73,7 +73,7 @@ const views = [
   },
   { name: 'form', at: '/forms/brocade-hands-to-feet' },
   { name: 'atlas', at: '/atlas?channel=KI&point=KI3' },
-  { name: 'atlas-lamplight', at: '/atlas?form=trace-kidney-bladder&stroke=1', light: 'lamp' },
+  { name: 'sounds', at: '/forms/sounds' },
   { name: 'log', at: '/log', then: (page) => page.locator('summary').first().click() },
   { name: 'customs', at: '/customs' },
 ];

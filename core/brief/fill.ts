@@ -47,8 +47,8 @@ export function fillBrief(
     pins: wishes.pins ?? [],
     place: wishes.place ?? [],
   } satisfies Brief;
-  const breath = suggestBreath(plain);
-  const voice = suggestVoice(plain);
+  const breath = suggestBreath(plain, customs);
+  const voice = suggestVoice(plain, customs);
   const brief: Brief = {
     ...plain,
     voice: wishes.voice ?? voice.value,

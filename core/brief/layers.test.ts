@@ -3,7 +3,7 @@ import { readAlmanac } from '../almanac';
 import { patternOf, wholePattern } from '../patterns';
 import { clearsBySound, fillBrief, OWN_BREATH, soundOrgansOf, type BriefWishes } from '.';
 
-const filled = (wishes: BriefWishes) =>
+const filled = (wishes: BriefWishes, customs = DEFAULT_CUSTOMS) =>
   fillBrief(
     {
       theme: { kind: 'organ', organ: 'lung' },
@@ -13,7 +13,7 @@ const filled = (wishes: BriefWishes) =>
       ...wishes,
     },
     readAlmanac(Date.parse('2026-11-25T06:20:00Z'), DEFAULT_CUSTOMS.place, DEFAULT_CUSTOMS),
-    DEFAULT_CUSTOMS,
+    customs,
     [],
   );
 
@@ -41,6 +41,19 @@ describe('the sound and the breath a brief suggests (common practice)', () => {
   ])('breathes: %s', (_, wishes, breath, why) => {
     const { brief, why: whys } = filled(wishes);
     expect([brief.breath, whys.breath]).toEqual([breath, why]);
+  });
+
+  it('keeps to what a teacher always does', () => {
+    const always = { ...DEFAULT_CUSTOMS, voice: 'silent', patternsNever: ['lower-belly'] } as const;
+    const { brief, why } = filled({}, { ...always, patternsNever: [...always.patternsNever] });
+    expect([brief.voice, why.voice, brief.breath, why.breath]).toEqual([
+      'silent',
+      'customs',
+      OWN_BREATH,
+      'customs',
+    ]);
+    expect(filled({}, { ...DEFAULT_CUSTOMS, voice: 'none' }).brief.voice).toBe('none');
+    expect(filled({ voice: 'aloud' }, { ...DEFAULT_CUSTOMS, voice: 'none' }).brief.voice).toBe('aloud');
   });
 
   it('suggests nothing that anybody may not do, and what it suggests suits what is asked', () => {

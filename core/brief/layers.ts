@@ -12,7 +12,7 @@ export type BriefVoice = (typeof BRIEF_VOICES)[number];
 export const OWN_BREATH = 'own';
 
 /** What a suggestion of breath or sound comes from. */
-export type LayerWhy = 'aim' | 'hour' | 'theme' | 'place' | 'group' | 'usual';
+export type LayerWhy = 'aim' | 'hour' | 'theme' | 'place' | 'group' | 'customs' | 'usual';
 
 interface Suggested<Value> {
   readonly value: Value;
@@ -25,6 +25,12 @@ interface Asked {
   readonly dayPart: DayPart;
   readonly familiarity: 'known' | 'taught';
   readonly place: readonly PlaceLimit[];
+}
+
+/** What a teacher always does, as far as breath and sound go. */
+interface Always {
+  readonly voice: 'by-hour' | BriefVoice;
+  readonly patternsNever: readonly string[];
 }
 
 const isSoundOrgan = (organ: string): organ is SoundOrgan =>
@@ -56,7 +62,12 @@ const OF_PHASES = {
  * The breath that suits theme and hour: the exhale longer to calm and to sleep, by the mouth to clear, after the phase
  * where it is fed; people who are being taught keep their own for now. Only what everyone may do (common practice).
  */
-export function suggestBreath({ theme, intent, dayPart, familiarity }: Asked): Suggested<string> {
+export function suggestBreath(asked: Asked, { patternsNever }: Always): Suggested<string> {
+  const suggested = breathFor(asked);
+  return patternsNever.includes(suggested.value) ? { value: OWN_BREATH, why: 'customs' } : suggested;
+}
+
+function breathFor({ theme, intent, dayPart, familiarity }: Asked): Suggested<string> {
   if (familiarity === 'taught') return { value: OWN_BREATH, why: 'group' };
   if (isFor(theme, TO_REST)) return { value: 'out-longer', why: 'aim' };
   if (intent === 'calm') return { value: 'out-longer', why: dayPart === 'evening' ? 'hour' : 'theme' };
@@ -69,8 +80,13 @@ export function suggestBreath({ theme, intent, dayPart, familiarity }: Asked): S
 }
 
 /** How loud sounds should be: silent where it must be quiet, whispered in the evening, else aloud (common practice). */
-export function suggestVoice({ dayPart, intent, place, theme }: Asked): Suggested<BriefVoice> {
+export function suggestVoice(
+  { dayPart, intent, place, theme }: Asked,
+  { voice }: Always,
+): Suggested<BriefVoice> {
+  if (voice === 'none') return { value: 'none', why: 'customs' };
   if (place.includes('quiet')) return { value: 'silent', why: 'place' };
+  if (voice !== 'by-hour') return { value: voice, why: 'customs' };
   if (isFor(theme, TO_REST)) return { value: 'silent', why: 'aim' };
   if (dayPart === 'evening' || intent === 'calm') return { value: 'whispered', why: 'hour' };
   return { value: 'aloud', why: 'usual' };

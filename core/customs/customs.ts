@@ -11,7 +11,7 @@ import {
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
 import { CONDITION_IDS } from '../people/conditions';
-import { SOUND_SCHOOLS, type SoundSchoolId } from '../sounds';
+import { SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthLevel } from './strengths';
 
 const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] => idsOf(rows);
@@ -81,6 +81,10 @@ export const customsSchema = z.strictObject({
   exhaleRoute: z.enum(['by-purpose', 'nose']),
   /** What to be careful of when practising alone; private like a group’s. */
   ownConditions: z.array(z.enum(CONDITION_IDS)).max(CONDITION_IDS.length),
+  /** How sounds are made where a brief does not say: by hour and place, always so, or not at all. */
+  voice: z.enum(['by-hour', 'none', ...VOICES]),
+  /** Breath patterns that are never suggested or offered, by id. */
+  patternsNever: z.array(z.string().max(60)).max(100),
 });
 export type Customs = Readonly<z.infer<typeof customsSchema>>;
 
@@ -107,4 +111,6 @@ export const DEFAULT_CUSTOMS: Customs = {
   wordsPerMin: 150,
   exhaleRoute: 'by-purpose',
   ownConditions: [],
+  voice: 'by-hour',
+  patternsNever: [],
 };

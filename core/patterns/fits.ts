@@ -9,7 +9,7 @@ export const PATTERN_REFUSALS = [
   'own-stay',
   'not-still',
   'own-sound',
-  'own-place',
+  'own-attention',
   'fold-full',
   'cue-fixes-breath',
 ] as const;
@@ -52,8 +52,8 @@ export function patternRefusal(
   if (pattern.stillOnly && !STILL_FAMILIES.has(form.family)) return 'not-still';
   if (form.soundOrgan !== undefined && (pattern.out !== 'plain' || pattern.isNatural)) return 'own-sound';
   // Inner breathing leads the attention somewhere already.
-  if (form.family === 'inner breathing' && pattern.place !== 'none' && pattern.place !== 'count')
-    return 'own-place';
+  if (form.family === 'inner breathing' && pattern.attention !== 'none' && pattern.attention !== 'count')
+    return 'own-attention';
   if (pattern.stayFull > 0 && asksOf(form, variant).fold !== 'none') return 'fold-full';
   return contradicts(form, variant, pattern) ? 'cue-fixes-breath' : undefined;
 }

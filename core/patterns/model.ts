@@ -15,7 +15,7 @@ export const OUT_MANNERS = ['plain', 'sigh', 'pursed', 'hum', 'buzz', 'throat'] 
 export type OutManner = (typeof OUT_MANNERS)[number];
 
 /** Where the attention takes the breath. */
-export const BREATH_PLACES = [
+export const ATTENTIONS = [
   'none',
   'lower belly',
   'low back',
@@ -26,7 +26,7 @@ export const BREATH_PLACES = [
   'pelvic floor',
   'count',
 ] as const;
-export type BreathPlace = (typeof BREATH_PLACES)[number];
+export type Attention = (typeof ATTENTIONS)[number];
 
 /** A pattern, as data; what is not said here is explained where it is read, in `schema.ts`. */
 export interface BreathPattern {
@@ -44,7 +44,7 @@ export interface BreathPattern {
   readonly inRoute: 'nose' | 'mouth';
   readonly outRoute: 'nose' | 'mouth';
   readonly out: OutManner;
-  readonly place: BreathPlace;
+  readonly attention: Attention;
   readonly asks: readonly BreathAsk[];
   readonly inwardImagery: boolean;
   readonly slower: number;

@@ -209,7 +209,7 @@ describe('what does not fit', () => {
     ['brocade-hold-up-the-sky', 'stay-when-full', 'own-stay'],
     ['mist-over-the-lake', 'fine-even-long-deep', 'not-still'],
     ['sound-liver', 'humming-out', 'own-sound'],
-    ['deep-water-breathing', 'into-the-sides', 'own-place'],
+    ['deep-water-breathing', 'into-the-sides', 'own-attention'],
     ['hanging-fold', 'stay-when-full', 'fold-full'],
     ['arrive-cleansing-breaths', 'lower-belly', 'cue-fixes-breath'],
   ] as const)('%s takes no %s: %s', (formId, id, why) => {

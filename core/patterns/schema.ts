@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { some } from '../lists/lists';
 import { PHASE_IDS } from '../phases';
 import { sourceIds } from '../sources';
-import { BREATH_ASKS, BREATH_PLACES, OUT_MANNERS } from './model';
+import { BREATH_ASKS, ATTENTIONS, OUT_MANNERS } from './model';
 
 /** Breath patterns and layer spans as they come from outside; the types are in `model.ts`, for those who only read. */
 
@@ -32,7 +32,7 @@ export const patternSchema = z.strictObject({
   inRoute: z.enum(['nose', 'mouth']),
   outRoute: z.enum(['nose', 'mouth']),
   out: z.enum(OUT_MANNERS),
-  place: z.enum(BREATH_PLACES),
+  attention: z.enum(ATTENTIONS),
   asks: z.array(z.enum(BREATH_ASKS)).max(BREATH_ASKS.length).readonly(),
   /** Leads the imagination inward. */
   inwardImagery: z.boolean(),

@@ -182,6 +182,13 @@ describe('the time of an item', () => {
     expect((twice - onceLess) / 1000).toBeLessThanOrEqual(24);
   });
 
+  it('after a sound is a quiet breath, after knocking a moment to feel', () => {
+    const last = (id: string) => compile(practiceOf([itemOf(id)])).events.at(-1)?.cue;
+    expect(last('sound-lung')).toBe('A quiet breath, by the nose.');
+    expect(last('tap-chest')).toBe('Stand still and feel.');
+    expect(last('mist-over-the-lake')).toBe('Let it settle.');
+  });
+
   it('of a station of a tapping round is 7–13 s (common practice)', () => {
     for (const one of REPERTOIRE.filter(({ family }) => family === 'percussion route')) {
       const sides = one.sides === 'symmetric' ? 1 : 2;

@@ -258,8 +258,9 @@ function passageEvents({ item, form, doing, wordsPerMin }: ItemContext, passage:
   });
 }
 
-/** After knocking one feels, standing or sitting as one is; else it settles. */
-function settleWords(form: Form, item: Item): string {
+/** After knocking one feels, standing or sitting as one is; after a sound comes a quiet breath; else it settles. */
+function settleWords({ form, item, layers }: ItemContext): string {
+  if (layers.sound) return 'A quiet breath, by the nose.';
   if (asksOf(form, item.variant).percussion.length === 0) return 'Let it settle.';
   return stanceOf(form, item.variant).end === 'chair' ? 'Sit still and feel.' : 'Stand still and feel.';
 }
@@ -338,7 +339,7 @@ function itemEvents(
   events.push(...(item.passage === undefined ? runsOf(context) : passageEvents(context, item.passage)));
   events.push(...aside('exit'));
   const settleSec = (item.station ? 0 : form.settleSec) + (item.quietSec ?? 0);
-  if (settleSec > 0) events.push(talk('settle', settleSec, settleWords(form, item)));
+  if (settleSec > 0) events.push(talk('settle', settleSec, settleWords(context)));
   return events.filter((event) => event.lengthMs > 0);
 }
 

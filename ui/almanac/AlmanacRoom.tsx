@@ -3,6 +3,7 @@ import { nextTurningPoint, wallTime, type AlmanacReading } from '@/core/almanac'
 import { themePhase, type Suggestion } from '@/core/brief';
 import type { Customs } from '@/core/customs';
 import { animalOf, correspondence, organ, phaseName, virtueOf } from '@/core/phases';
+import { askPatterns, PATTERNS } from '@/core/patterns';
 import { SEASON_SOUND_ORGAN, soundOf } from '@/core/sounds';
 import { Explain } from '@/ui/kit/Explain';
 import { OrganName } from '@/ui/kit/OrganName';
@@ -189,8 +190,17 @@ function Suggestions({ view }: { view: AlmanacView }) {
 function Margin({ view }: { view: AlmanacView }) {
   const { reading, customs } = view;
   const phase = reading.season.phase;
+  const sound = SEASON_SOUND_ORGAN[phase];
+  const [breath] = askPatterns(PATTERNS, phaseName(phase).name);
+  const layers = [
+    [
+      'sound',
+      soundOf(sound, customs.soundSchool) ?? '—',
+      `/forms/sounds?q=${encodeURIComponent(organ(sound).name)}`,
+    ],
+    ['breath', breath?.name ?? '—', `/forms/breaths?q=${encodeURIComponent(phaseName(phase).name)}`],
+  ] as const;
   const rows = [
-    ['sound', `${soundOf(SEASON_SOUND_ORGAN[phase], customs.soundSchool) ?? '—'}`],
     ['animal', animalOf(phase, customs.animalSchool)],
     ['grows into', virtueOf(phase, customs.virtueSchool, customs.ownVirtues)],
     ['is said to ease', correspondence(phase, 'disturbing-emotion')],
@@ -215,6 +225,16 @@ function Margin({ view }: { view: AlmanacView }) {
           Belongs to <PhaseMark phase={phase} withName />
         </h3>
         <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3">
+          {layers.map(([name, value, href]) => (
+            <div key={name} className="contents">
+              <dt className="quiet">{name}</dt>
+              <dd>
+                <Link className="press-plain" href={href}>
+                  {value}
+                </Link>
+              </dd>
+            </div>
+          ))}
           {rows.map(([name, value]) => (
             <div key={name} className="contents">
               <dt className="quiet">{name}</dt>

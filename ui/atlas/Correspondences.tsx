@@ -1,3 +1,4 @@
+import Link from 'next/link';
 import { recordOf } from '@/core/lists/lists';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
@@ -61,7 +62,15 @@ export function Correspondences({ customs }: { customs: Customs }) {
     <section aria-labelledby="correspondences">
       <h2 id="correspondences">Correspondences</h2>
       <p className="quiet my-1 max-w-[60ch]">
-        Where schools differ, each has its row; the one of your customs is in bold.
+        Where schools differ, each has its row; the one of your customs is in bold. The{' '}
+        <Link className="press-plain" href="/forms/sounds">
+          sounds
+        </Link>{' '}
+        in full, and{' '}
+        <Link className="press-plain" href="/forms/breaths">
+          the breaths
+        </Link>
+        , lie beside the forms.
       </p>
       <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Table of correspondences">
         <table className="w-full min-w-[56rem] text-left">

@@ -3,13 +3,13 @@
 import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import type { BriefWishes, FilledBrief } from '@/core/brief';
-import type { SoundSchoolId } from '@/core/sounds';
 import {
   HowAndForWhom,
   SoundAndBreath,
   WhatFor,
   WithAndWithout,
   type BriefGroup,
+  type LayerCustoms,
   type WordsProps,
 } from './BriefWords';
 
@@ -18,8 +18,7 @@ const ThemeChooser = dynamic(async () => (await import('./ThemeChooser')).ThemeC
 interface Props {
   readonly filled: FilledBrief;
   readonly groups: readonly BriefGroup[];
-  /** By which the sound of the theme is named. */
-  readonly soundSchool: SoundSchoolId;
+  readonly customs: LayerCustoms;
   readonly onWish: (wishes: BriefWishes) => void;
   /** The conditions whose cautions are in force: the group's, or one's own. */
   readonly minding: readonly string[];
@@ -45,7 +44,7 @@ function Minding({ minding, groupName }: { minding: readonly string[]; groupName
 export const BriefSentence = memo(function BriefSentence({
   filled,
   groups,
-  soundSchool,
+  customs,
   onWish,
   minding,
   formNames,
@@ -67,7 +66,7 @@ export const BriefSentence = memo(function BriefSentence({
     >
       <WhatFor {...words} />
       <HowAndForWhom {...words} />
-      <SoundAndBreath {...words} soundSchool={soundSchool} />
+      <SoundAndBreath {...words} customs={customs} />
       <WithAndWithout {...words} />
       <Minding minding={minding} groupName={groups.find((group) => group.id === brief.groupId)?.name} />
       {choosing && (

@@ -12,6 +12,7 @@ import {
   type FilledBrief,
 } from '@/core/brief';
 import { DAY_PART_NAMES, INTENT_NAMES, PLACE_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+import type { Customs } from '@/core/customs';
 import { PATTERN_ROWS, patternOf } from '@/core/patterns';
 import { soundOf, type SoundSchoolId } from '@/core/sounds';
 import { LEVEL_NAMES } from '@/ui/words/patterns';
@@ -174,12 +175,15 @@ function soundShown({ theme, intent, voice = 'aloud' }: Brief, soundSchool: Soun
   return `the ${written.length === 1 ? 'sound' : 'sounds'} ${written.join(' and ')}, ${voice}`;
 }
 
+/** What of the customs the two words need. */
+export type LayerCustoms = Pick<Customs, 'soundSchool' | 'patternsNever'>;
+
 /** The other two choices of a theme: its sound and its breath. */
 export function SoundAndBreath({
   filled,
-  soundSchool,
+  customs: { soundSchool, patternsNever },
   onWish,
-}: WordsProps & { readonly soundSchool: SoundSchoolId }) {
+}: WordsProps & { readonly customs: LayerCustoms }) {
   const { brief, why } = filled;
   return (
     <>
@@ -209,7 +213,7 @@ export function SoundAndBreath({
         onChoose={(breath) => onWish({ breath })}
         options={[
           { value: OWN_BREATH, label: 'their own breath', note: 'as each form has it' },
-          ...PATTERN_ROWS.map(({ id, name, level }) => ({
+          ...PATTERN_ROWS.filter(({ id }) => !patternsNever.includes(id)).map(({ id, name, level }) => ({
             value: id,
             label: name,
             note: LEVEL_NAMES[level],

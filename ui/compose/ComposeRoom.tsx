@@ -92,7 +92,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
       <BriefSentence
         filled={filled}
         groups={groups}
-        soundSchool={customs.soundSchool}
+        customs={customs}
         onWish={wish}
         minding={minding}
         formNames={formNames}

@@ -3,7 +3,14 @@
 import { FormProvider } from 'react-hook-form';
 import type { Customs } from '@/core/customs';
 import { useReady } from '@/ui/kit/useReady';
-import { ComposerCustoms, OwnConditions, PaceCustoms, PlaceCustoms, SchoolCustoms } from './sections';
+import {
+  BreathCustoms,
+  ComposerCustoms,
+  OwnConditions,
+  PaceCustoms,
+  PlaceCustoms,
+  SchoolCustoms,
+} from './sections';
 import { useCustomsSaving } from './useCustomsSaving';
 
 /**
@@ -20,6 +27,7 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
           <PlaceCustoms />
           <SchoolCustoms />
           <PaceCustoms />
+          <BreathCustoms />
           <ComposerCustoms />
           <OwnConditions />
           <p className="flex flex-wrap items-baseline gap-3">

@@ -37,7 +37,7 @@ export const WHY_NO_PATTERN = {
   'no-breath': 'this form has no breath to lay it on',
   'own-stay': 'the form has a stay of its own',
   'not-still': 'it is for standing or sitting still',
-  'own-place': 'the form leads the breath to a place of its own',
+  'own-attention': 'the form leads the breath to a place of its own',
   'own-sound': 'the sound of the form has its own way out',
   'fold-full': 'nobody stays full while folded',
   'cue-fixes-breath': 'the words of the form say another way for the breath',

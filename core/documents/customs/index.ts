@@ -9,16 +9,18 @@ const namedAndWhole: Upgrade = (former) => ({
   strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
 });
 
-/** Version 2 weighs the organ's sound too. */
-const soundsWeighed: Upgrade = (former) => ({
+/** Version 2 has customs of breath and sound, and weighs the organ's sound too. */
+const breathAndSound: Upgrade = (former) => ({
   ...former,
+  voice: former.voice ?? DEFAULT_CUSTOMS.voice,
+  patternsNever: former.patternsNever ?? DEFAULT_CUSTOMS.patternsNever,
   strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
 });
 
 /** One's own conventions. */
 export const CUSTOMS_DOCUMENT: DocumentKind<Customs> = {
   name: 'the customs',
-  upgrades: [namedAndWhole, soundsWeighed],
+  upgrades: [namedAndWhole, breathAndSound],
   schema: customsSchema,
 };
 
