@@ -192,13 +192,13 @@ test('the score zooms to one breath and back by keys, its lanes come and go, wor
   if (!edge) throw new Error('expected the edge of a block');
   await page.mouse.move(edge.x + edge.width / 2, edge.y + 30);
   await page.mouse.down();
-  await page.mouse.move(edge.x + edge.width / 2 + 40, edge.y + 30, { steps: 4 });
+  await page.mouse.move(edge.x + edge.width / 2 + 120, edge.y + 30, { steps: 4 });
   await page.mouse.up();
   await expect(lengthLine(page)).toContainText('over');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(lengthLine(page)).toContainText('on time');
 
-  await page.getByText('Words, quiet, hold, layers').click();
+  await page.getByText('Words, layers').click();
   await page.getByLabel('image', { exact: true }).fill('Mist that feeds the Liver');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /names the Liver/ })).toBeVisible();

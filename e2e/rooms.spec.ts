@@ -122,11 +122,14 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
         'talk',
         'dose',
         'economy',
+        'sounds',
       ].map((id) => [id, 'usual']),
     ),
     newFormsAtMost: 3,
     wordsPerMin: 150,
     exhaleRoute: 'by-purpose',
+    voice: 'by-hour',
+    patternsNever: [],
   };
   const quillhaven = {
     ...customs,
