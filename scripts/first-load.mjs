@@ -7,8 +7,8 @@ const BUDGET_KB = 250;
 /** Pages with a budget of their own, each with its reason. */
 const OWN_BUDGETS_KB = {
   // The editor leads the body by its limbs as the page opens, and so brings the solver and the atlas at once.
-  '/forms/own/new': 285,
-  '/forms/own/[id]': 285,
+  '/forms/own/new': 287,
+  '/forms/own/[id]': 287,
   // The score lays breaths and sounds on every stroke as it opens, and so brings their tables at once.
   '/compose': 262,
   '/compose/[id]': 262,

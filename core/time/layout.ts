@@ -303,13 +303,20 @@ export function repetitionsOf(
     const { side, way, isSecond } = passes[pass] ?? STILL;
     const at = { part: 'cycle' as const, side, way, isSecond, pass, repetition, pattern };
     for (const { stroke, index } of cycle) {
+      // Written out: spreading `at` costs several times the rest of this loop.
       laid.push({
-        ...at,
+        part: 'cycle',
         index,
+        side,
+        way,
+        isSecond,
+        pass,
+        repetition,
         stroke,
         breath: breathIn(stroke),
         sec: secOf(stroke) * dose.by,
         isStay: false,
+        pattern,
       });
       laid.push(...patternStay(stroke, index, at, inSec, doing));
       for (const stay of doing.stays ?? [])

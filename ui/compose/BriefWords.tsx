@@ -6,6 +6,7 @@ import {
   OWN_BREATH,
   PLACE_LIMITS,
   soundOrgansOf,
+  themeParts,
   type BriefVoice,
   type Brief,
   type BriefWishes,
@@ -170,6 +171,8 @@ export function HowAndForWhom({ filled, groups, onWish, onChoosing }: WordsProps
 /** The sound of the organ asked for, with how it is voiced; else how loud sounds would be. */
 function soundShown({ theme, intent, voice = 'aloud' }: Brief, soundSchool: SoundSchoolId): string {
   if (voice === 'none') return 'no sounds';
+  if (themeParts(theme).some((part) => part.kind === 'set' && part.set === 'six-sounds'))
+    return `the sounds ${voice}`;
   const written = soundOrgansOf(theme).flatMap((of) => soundOf(of, soundSchool) ?? []);
   if (!clearsBySound({ theme, intent }) || written.length === 0) return `sounds, if any, ${voice}`;
   return `the ${written.length === 1 ? 'sound' : 'sounds'} ${written.join(' and ')}, ${voice}`;
