@@ -142,6 +142,11 @@ describe('a pattern laid on a form, worked by hand', () => {
   });
 
   it('leaves its stays out where stays are left out', () => {
+    for (const id of ['stay-when-full', 'stay-when-empty', 'four-even-parts']) {
+      const { events } = laid(id, 'mist-over-the-lake', { omitHolds: true });
+      expect(events.filter(({ cue }) => /stay|rest a moment/i.test(cue))).toEqual([]);
+      expect(laid(id).events.some(({ cue }) => cue === pattern(id).announce)).toBe(true);
+    }
     expect(strokesOf(laid('stay-when-full', 'mist-over-the-lake', { omitHolds: true }), 2)).toBe(
       'in 6.0, out 6.0',
     );

@@ -50,7 +50,9 @@ export function layersOf(practice: Practice, item: Item, form: Form): LayersOfIt
   const pattern = item.breathing && patternIn(practice, item.breathing.pattern);
   const why = pattern && patternRefusal(form, item.variant, pattern);
   if (pattern && why) unlaid.push({ layer: 'breathing', id: pattern.id, why });
-  const breathing = pattern && !why ? { pattern, on: item.breathing?.on } : undefined;
+  // Where stays are left out, a pattern made of one is not so much as announced: nothing forbidden is ever said.
+  const isLeftOut = item.omitHolds && pattern !== undefined && pattern.stayFull + pattern.stayEmpty > 0;
+  const breathing = pattern && !why && !isLeftOut ? { pattern, on: item.breathing?.on } : undefined;
   const asked = typeof item.sound === 'object' ? item.sound : undefined;
   const sound = asked && soundIn(practice, asked.sound);
   const whyNot = sound && soundRefusal(form, sound);
