@@ -1,5 +1,5 @@
 import type { StrengthId } from '../customs';
-import type { Item, Practice, Reason } from '../practice';
+import { layersWith, type Item, type Practice, type Reason } from '../practice';
 import { factorOf, modelOf, type Meaning, type Model } from './model';
 import type { Asking } from './asking';
 import { pairCost, valueOf, worthOf, type Candidate, type Pick, type Selection } from './solver';
@@ -34,7 +34,8 @@ export function modelAround(
 ): { readonly model: Model; readonly places: ReadonlyMap<string, Placed> } {
   const items = practice.items.filter((item) => !item.hinge);
   // Nothing else is chosen from: the model of what there is, quickly made.
-  const model = modelOf({ ...asking, repertoire: [], kept: { items, forms: practice.forms } });
+  const layers = layersWith(asking.layers, practice);
+  const model = modelOf({ ...asking, layers, repertoire: [], kept: { items, forms: practice.forms } });
   const places = new Map<string, Placed>();
   model.meanings.forEach((list, at) =>
     list.forEach((meaning, candidate) => {
@@ -104,7 +105,8 @@ function contributionsOf(
   if (!meaning || !candidate || !pick) return [];
   const { customs } = model.asking;
   const sums = new Map<StrengthId, { points: number; reasons: Reason[] }>();
-  for (const part of meaning.parts)
+  const way = meaning.ways[pick.option];
+  for (const part of [...meaning.parts, ...(way?.layers ?? [])])
     addTo(
       sums,
       part.strength,
@@ -120,8 +122,8 @@ function contributionsOf(
     if (meant.kind === 'target')
       addTo(sums, meant.target.strength, points, meant.target.reachOf(meaning.form)?.reasons ?? []);
     else if (meant.kind === 'twins') addTo(sums, 'twins', points);
+    else if (meant.kind === 'sound') addTo(sums, 'sounds', points);
   }
-  const way = meaning.ways[pick.option];
   if (way) addTo(sums, 'dose', way.dose * factorOf(customs, 'dose'));
   const { stance, rest } = neighbourPoints(model, selection, at, index);
   addTo(sums, 'stance', stance);

@@ -1,16 +1,12 @@
-import type { Form, Role } from '../forms';
-import { compile, formOf, type Item, type Practice, type Timeline } from '../practice';
+import type { Role } from '../forms';
+import type { Practice } from '../practice';
 import { accountOf, worthOfPractice, type Contribution } from './account';
 import { fitForm, type Refusal } from './candidates';
 import { compose, type Composed } from './compose';
-import { itemDraft } from './items';
 import { modelOf } from './model';
 import type { Asking } from './asking';
-import { jointsOf, deepBits, type Joint } from './joints';
-import { targetsOf } from './reach';
 import { CHARACTERS, type Character } from './characters';
 import { HEART } from './criteria';
-import { reasonsFor } from './reasons';
 import { obstaclesOf, type Obstacle } from './obstacles';
 
 /** What the forms that carry a theme are: those of the heart, without hinges. */
@@ -118,95 +114,4 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
     contributions:
       accountOf(plain, result.practice).find((row) => row.itemId === placed?.id)?.contributions ?? [],
   };
-}
-
-/** Another form in the place of an item, with what changes. */
-export interface Instead {
-  readonly item: Item;
-  readonly practice: Practice;
-  readonly name: string;
-  /** Points gained (or, below 0, lost) against the practice as it stands. */
-  readonly points: number;
-  readonly changeMs: number;
-  /** Joints it uses deeply that nothing before it loosens. */
-  readonly cold: readonly Joint[];
-}
-
-const MOST_INSTEAD = 12;
-/** So many come as near to the time as their own repetitions allow. */
-function repetitionsNear(practice: Practice, item: Item, form: Form, wantedMs: number): Item {
-  const { least, most, multipleOf } = form.repetitions;
-  let best = item;
-  let bestOff = Infinity;
-  for (let count = least; count <= most; count += multipleOf) {
-    const tried = { ...item, repetitions: count };
-    const forms = { ...practice.forms, [form.id]: form };
-    const span = compile({ ...practice, forms, items: [tried] }).totalMs;
-    const off = Math.abs(span - wantedMs);
-    if (off < bestOff) [best, bestOff] = [tried, off];
-    if (span > wantedMs) break;
-  }
-  return best;
-}
-
-function loosenedBefore(practice: Practice, index: number): ReadonlySet<string> {
-  return new Set(practice.items.slice(0, index).flatMap((item) => formOf(practice, item).loosens));
-}
-
-/** Ranked forms that could stand in an item's place, everything else as it is. */
-export function somethingElse(
-  asking: Asking,
-  practice: Practice,
-  timeline: Timeline,
-  itemId: string,
-): readonly Instead[] {
-  const index = practice.items.findIndex((item) => item.id === itemId);
-  const item = practice.items[index];
-  const span = timeline.items[index];
-  if (!item || !span) return [];
-  const present = new Set(practice.items.map((one) => one.formId));
-  const targets = targetsOf(asking.brief, asking.customs);
-  const now = worthOfPractice(asking, practice);
-  const warm = loosenedBefore(practice, index);
-  const found = asking.repertoire.flatMap((form): readonly Instead[] => {
-    if (!form.roles.includes(item.role) || present.has(form.id) || asking.brief.without.includes(form.id))
-      return [];
-    const fitting = fitForm(
-      form,
-      asking.brief.posture,
-      asking.people.conditions,
-      asking.customs,
-      asking.brief.place,
-    );
-    if (typeof fitting === 'string') return [];
-    const reasons = reasonsFor(form, item.role, asking.brief, asking.customs, targets);
-    const why: Item['reasons'] = [{ code: 'swapped-by-hand' }, ...reasons];
-    const draft = itemDraft(asking, { form, fitting }, item.role, why.slice(0, 12));
-    const fitted = repetitionsNear(
-      practice,
-      { ...draft, id: item.id, repetitions: form.repetitions.usual },
-      form,
-      span.lengthMs,
-    );
-    const changed: Practice = {
-      ...practice,
-      items: practice.items.with(index, fitted),
-      forms: { ...practice.forms, [form.id]: form },
-    };
-    const cold = jointsOf(deepBits(form, fitting.variant)).filter((joint) => !warm.has(joint));
-    const value = worthOfPractice(asking, changed);
-    if (value === -Infinity) return [];
-    const points = value - now - cold.length * 1.5;
-    return [
-      {
-        item: fitted,
-        practice: changed,
-        name: form.name,
-        points,
-        changeMs: compile(changed).totalMs - timeline.totalMs,
-        cold,
-      },
-    ];
-  });
-  return found.toSorted((a, b) => b.points - a.points).slice(0, MOST_INSTEAD);
 }

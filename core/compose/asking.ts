@@ -2,7 +2,7 @@ import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
 import type { ConditionId } from '../people';
-import type { Item, Practice } from '../practice';
+import type { Item, OwnLayers, Practice } from '../practice';
 import type { Fitting } from './candidates';
 import type { Character } from './characters';
 
@@ -23,6 +23,8 @@ export interface Asking {
   readonly repertoire: readonly Form[];
   readonly customs: Customs;
   readonly people: People;
+  /** The practitioner's own breath patterns and sounds. */
+  readonly layers?: OwnLayers | undefined;
   readonly seed: number;
   readonly character?: Character;
   /** Items that stay as they are, with the practice they come from. */

@@ -1,12 +1,13 @@
 import { ROLES, ROLE_SHARES, type Form, type Role } from '../forms';
 import type { Brief } from '../brief';
-import { compile, type Item, type Practice, type Timeline } from '../practice';
+import { compile, layersCarried, type Item, type Practice, type Timeline } from '../practice';
 import { conflictOf, type Help, type Wish } from './conflict';
 import { hingeItem, modelOf, type Model } from './model';
 import { practiceCustoms } from './items';
 import type { Asking, ItemDraft } from './asking';
 import { obstaclesOf, pinsInTheWay, type Obstacle } from './obstacles';
-import { solve, type Progress, type Selection } from './solver';
+import { solve, type Before, type Progress, type Selection } from './solver';
+import { roundDoses } from './rounds';
 import { gapScale, toleranceMs, type Proof } from './tolerance';
 
 /** A finished draft, with how good it is and how sure that is. */
@@ -49,8 +50,7 @@ function assemble(model: Model, selection: Selection, seed: number): Practice {
       if (meaning.kept) {
         forms.set(meaning.form.id, meaning.form);
         items.push({ ...meaning.kept, kept: true });
-      } else
-        add(meaning.form, { ...meaning.item, stretch: meaning.item.stretch * way.stretch }, way.repetitions);
+      } else add(meaning.form, { ...way.item, stretch: way.item.stretch * way.stretch }, way.repetitions);
     }
     const section = model.plan[at];
     if (section?.hinge && model.hinge) add(model.hinge.form, hingeItem(asking, model.hinge, section.role), 1);
@@ -62,6 +62,7 @@ function assemble(model: Model, selection: Selection, seed: number): Practice {
     seed,
     items,
     forms: Object.fromEntries(forms),
+    ...layersCarried(items, asking.layers),
   };
 }
 
@@ -164,17 +165,30 @@ function retried(model: Model, selection: Selection): Model {
   return { ...model, problem: { ...problem, sections, totalUnits: problem.totalUnits - off } };
 }
 
+/** What one search came to: the best it found on the clock, and what could not be had better. */
+interface Searched {
+  readonly best: Composed | undefined;
+  readonly bound: number;
+  /** Known to a search of the same kind that follows. */
+  readonly before: Before | undefined;
+}
+
 /**
- * Makes a practice step by step: yields each better draft as it is found, and `undefined` whenever there is
- * time to look up; returns the last, which is proved or says how far from the best it may be.
+ * Looks for the best practice with every form of a round done so often; yields each better one than what is known
+ * `before`, and `undefined` whenever there is time to look up.
  */
-export function* composeSteps(asking: Asking): Generator<Composed | undefined, ComposeResult> {
-  let model = modelOf(asking);
+function* searchRound(
+  asking: Asking,
+  round: number | undefined,
+  before: Before | undefined,
+): Generator<Composed | undefined, Searched> {
+  let model = modelOf(asking, round);
   const attempts = attemptsFor(model);
+  const enough = asking.enough && asking.enough * gapScale(asking.brief.minutes, 0);
   for (let attempt = 0; attempt < attempts; attempt += 1) {
-    let value = -Infinity;
+    let value = before?.above ?? -Infinity;
     let best: Composed | undefined;
-    const search = solve(model.problem, asking.enough && asking.enough * gapScale(asking.brief.minutes, 0));
+    const search = solve(model.problem, enough, before);
     let step = search.next();
     for (;;) {
       if (step.value.selection && step.value.value > value) {
@@ -185,23 +199,59 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
       if (step.done) break;
       step = search.next();
     }
+    const { prices, bound } = step.value;
     const last = finish(model, step.value);
-    if (last) return last;
+    if (last) return { best: last, bound, before: { above: last.proof.value, prices } };
     // The best on paper did not come out on time: the best that did stands, unproved.
-    if (best) return { ...best, proof: { ...best.proof, bound: step.value.bound, proved: false } };
+    if (best)
+      return {
+        best: { ...best, proof: { ...best.proof, bound, proved: false } },
+        bound,
+        before: { above: best.proof.value, prices },
+      };
     if (!step.value.selection) break;
     model = retried(model, step.value.selection);
   }
+  return { best: undefined, bound: -Infinity, before };
+}
+
+/**
+ * Makes a practice step by step: yields each better draft as it is found, and `undefined` whenever there is
+ * time to look up; returns the last, which is proved or says how far from the best it may be. A round is tried at
+ * every number its forms can have in common, and the best of all stands.
+ */
+export function* composeSteps(asking: Asking): Generator<Composed | undefined, ComposeResult> {
+  let best: Composed | undefined;
+  let bound = -Infinity;
+  let before: Before | undefined;
+  for (const round of roundDoses(asking)) {
+    const searched: Searched = yield* searchRound(asking, round, before);
+    bound = Math.max(bound, searched.bound);
+    before = searched.before;
+    best = searched.best ?? best;
+  }
+  if (best) {
+    const { value, proved } = best.proof;
+    return { ...best, proof: { ...best.proof, bound: Math.max(value, bound), proved } };
+  }
   return {
     ok: false,
-    obstacles: obstaclesOf(model),
+    obstacles: obstaclesOf(modelOf(asking)),
     ...conflictOf(asking, firstDraft),
   };
 }
 
 /** The draft that an asking leads to, if there is one: the first that is found, not the best. */
 function firstDraft(asking: Asking): Composed | undefined {
-  let model = modelOf(asking);
+  for (const round of roundDoses(asking)) {
+    const draft = firstOfRound(asking, round);
+    if (draft) return draft;
+  }
+  return undefined;
+}
+
+function firstOfRound(asking: Asking, round: number | undefined): Composed | undefined {
+  let model = modelOf(asking, round);
   const attempts = attemptsFor(model);
   for (let attempt = 0; attempt < attempts; attempt += 1) {
     let found: Selection | undefined;

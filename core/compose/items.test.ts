@@ -56,8 +56,10 @@ describe('the time of an item', () => {
         [9, 0.8],
       ] as const) {
         const item = { ...draft, stretch };
-        const exact = compile(measured(entry.form, item, repetitions, PLAIN_BRIEF, customs)).totalMs;
-        const line = timeLine(entry.form, item, PLAIN_BRIEF, customs);
+        const exact = compile(
+          measured(entry.form, item, repetitions, { brief: PLAIN_BRIEF, customs }),
+        ).totalMs;
+        const line = timeLine(entry.form, item, { brief: PLAIN_BRIEF, customs });
         expect(Math.abs(lengthMs(line, repetitions) - exact)).toBeLessThan(repetitions * 20);
       }
     }

@@ -1,27 +1,42 @@
 import { weight } from './weights';
-import { OWN_BREATH, type Brief } from '../brief';
+import { type Brief } from '../brief';
 import { LONGEST_EXHALE_SEC } from '../breath';
 import type { Customs } from '../customs';
-import { cautionsOf, longestExhaleFor } from '../people';
-import { PATTERN_ROWS, patternOf, patternRefusal, wholePattern } from '../patterns';
-import { soundById, soundIdOf } from '../sounds';
-import { asksAsDone, asksOf, exhaleWanted, type Asks, type Form, type Role, type VariantId } from '../forms';
-import { compile, type Item, type LessonStep, type NewItem, type Practice } from '../practice';
+import { longestExhaleFor } from '../people';
+import { PATTERN_ROWS } from '../patterns';
+import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
+import {
+  compile,
+  layersCarried,
+  type Item,
+  type LessonStep,
+  type NewItem,
+  type OwnLayers,
+  type Practice,
+} from '../practice';
 import type { Allowed, Asking, ItemDraft, People } from './asking';
+import { breathDressings, PLAIN, type Dressing } from './dressing';
+
+/** What the time of an item depends on beside the item. */
+export interface MeasuredBy {
+  readonly brief: Brief;
+  readonly customs: Practice['customs'];
+  readonly layers?: OwnLayers | undefined;
+}
 
 /** A practice only to be measured: one item, nothing else. */
 export function measured(
   form: Form,
   item: ItemDraft,
   repetitions: number,
-  brief: Brief,
-  customs: Practice['customs'],
+  { brief, customs, layers }: MeasuredBy,
 ): Practice {
   return {
     name: 'measure',
     brief,
     customs,
     seed: 0,
+    ...layersCarried([item], layers),
     items: [{ ...item, id: 'm', repetitions }],
     forms: { [form.id]: form },
   };
@@ -52,23 +67,26 @@ export interface TimeLine {
 }
 
 const ANNOUNCEMENTS: ReadonlySet<string> = new Set(PATTERN_ROWS.map(({ announce }) => announce));
-const isAnnouncement = (cue: string): boolean => ANNOUNCEMENTS.has(cue);
 
 /** Time lines already measured, by form and by all that its time depends on: a redraft asks for the same ones. */
 export const measuredLines = new WeakMap<Form, Map<string, TimeLine>>();
 
-export function timeLine(form: Form, item: ItemDraft, brief: Brief, customs: Practice['customs']): TimeLine {
+export function timeLine(form: Form, item: ItemDraft, by: MeasuredBy): TimeLine {
   const { reasons, logPace, ...depends } = item;
   void [reasons, logPace];
-  const asked = JSON.stringify([depends, brief.breathsPerMin, customs]);
+  const own = layersCarried([item], by.layers);
+  const asked = JSON.stringify([depends, by.brief.breathsPerMin, by.customs, own]);
   const lines = measuredLines.get(form) ?? new Map<string, TimeLine>();
   measuredLines.set(form, lines);
   const known = lines.get(asked);
   if (known) return known;
+  const laid = item.breathing && own.patterns?.[item.breathing.pattern];
   const msOf = (repetitions: number): number => {
-    const timeline = compile(measured(form, item, repetitions, brief, customs));
+    const timeline = compile(measured(form, item, repetitions, by));
     // A pattern is announced once in a practice, not with every form it is laid on.
-    const announced = timeline.events.filter(({ kind, cue }) => kind === 'setup' && isAnnouncement(cue));
+    const announced = timeline.events.filter(
+      ({ kind, cue }) => kind === 'setup' && (ANNOUNCEMENTS.has(cue) || cue === laid?.announce),
+    );
     return timeline.totalMs - announced.reduce((sum, event) => sum + event.lengthMs, 0);
   };
   const [onceMs, twiceMs, thriceMs] = [msOf(1), msOf(2), msOf(3)];
@@ -92,49 +110,6 @@ export function familiarityOf(asking: Asking, role: Role, form: Form): Item['fam
     : asking.brief.familiarity;
 }
 
-/** Where a pattern is laid, by what it does (common practice). */
-const ROLES_OF: Readonly<Record<'clears' | 'nourishes' | 'moves' | 'calms', readonly Role[]>> = {
-  clears: ['clear'],
-  nourishes: ['nourish', 'still'],
-  moves: ['nourish', 'balance'],
-  calms: ['nourish', 'still', 'balance', 'gather'],
-};
-
-/** Whether the people here may breathe a form so: nothing is asked that it does not ask by itself. */
-function mayBreathe(asking: Asking, form: Form, variant: VariantId, pattern: string): boolean {
-  const spoken = (asks: Asks): number =>
-    cautionsOf(form, variant, asking.people.conditions, asks).filter(({ weight: of }) => of !== 'watch')
-      .length;
-  return spoken(asksAsDone(form, { variant, breathing: { pattern } })) <= spoken(asksOf(form, variant));
-}
-
-/** What the brief lays on a form here: its breath, and how its sound is voiced. */
-function layersFor(
-  asking: Asking,
-  form: Form,
-  variant: VariantId,
-  role: Role,
-): { readonly laid: Pick<Item, 'breathing' | 'sound'>; readonly reasons: Item['reasons'] } {
-  const { voice, breath } = asking.brief;
-  const pattern = breath === undefined || breath === OWN_BREATH ? undefined : patternOf(breath);
-  const isLaid =
-    pattern !== undefined &&
-    !form.hinge &&
-    form.soundOrgan === undefined &&
-    wholePattern(pattern).suits.actions.some((action) => ROLES_OF[action].includes(role)) &&
-    patternRefusal(form, variant, pattern) === undefined &&
-    mayBreathe(asking, form, variant, pattern.id);
-  const voiced = form.soundOrgan && (voice === 'whispered' || voice === 'silent') ? voice : undefined;
-  const sound = voiced && form.soundOrgan && soundIdOf(form.soundOrgan, asking.customs.soundSchool);
-  return {
-    laid: {
-      ...(isLaid ? { breathing: { pattern: pattern.id } } : {}),
-      ...(voiced && sound && soundById(sound) ? { sound: { sound, voice: voiced } } : {}),
-    },
-    reasons: isLaid ? [{ code: 'breathes', pattern: pattern.id }] : [],
-  };
-}
-
 /** A form with little quiet of its own is given some where it knocks or stirs (common practice). */
 export const STILL_AFTER_SEC = 8;
 
@@ -149,9 +124,12 @@ export function itemDraft(
   { form, fitting }: Allowed,
   role: Role,
   reasons: Item['reasons'],
+  dressing?: Dressing,
 ): ItemDraft {
   const asks = asksOf(form, fitting.variant);
-  const layers = layersFor(asking, form, fitting.variant, role);
+  // Where nothing else is weighed, the breath the brief asks for.
+  const { laid, parts } = dressing ?? breathDressings(asking, { form, fitting }, role)[0] ?? PLAIN;
+  const laidReasons = parts.flatMap(({ reason }) => (reason ? [reason] : []));
   const quiet = (asks.percussion.length > 0 || asks.vigorous) && form.settleSec < STILL_AFTER_SEC;
   return {
     formId: form.id,
@@ -165,8 +143,8 @@ export function itemDraft(
       fitting.exhaleByMouth ||
       (form.exhale === 'nose' && exhaleWanted(form, role, asking.customs.exhaleRoute) === 'mouth'),
     hinge: false,
-    reasons: [...reasons, ...layers.reasons, ...fitting.reasons].slice(0, 16),
-    ...layers.laid,
+    reasons: [...reasons, ...laidReasons, ...fitting.reasons].slice(0, 16),
+    ...laid,
     ...(quiet ? { quietSec: STILL_AFTER_SEC - form.settleSec } : {}),
   };
 }
@@ -203,6 +181,21 @@ export interface Way {
   readonly dose: number;
 }
 
+/** The form with its usual dose as the practitioner has it: a sound as often as the customs say. */
+export function asDosed(form: Form, { soundDose }: Pick<Customs, 'soundDose'>): Form {
+  if (form.soundOrgan === undefined) return form;
+  const { least, most } = form.repetitions;
+  return {
+    ...form,
+    repetitions: {
+      ...form.repetitions,
+      least: Math.min(least, soundDose),
+      usual: soundDose,
+      most: Math.max(most, soundDose),
+    },
+  };
+}
+
 /** What it costs to do a form more or less often than usual; drilling wants as often as there is time for. */
 export function doseOf(form: Form, repetitions: number, lesson: LessonStep | undefined): number {
   const { usual, most, multipleOf } = form.repetitions;
@@ -226,6 +219,9 @@ export function longPoints(asks: Asks, role: Role, lesson: LessonStep | undefine
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }
 
+/** A slower breath is as good, all else even. */
+export const slowed = (stretch: number): number => (stretch === 1 ? 0 : weight('slowed'));
+
 /**
  * Repetitions and breath lengths worth choosing among: near the usual dose, and the ends of the range; where
  * the repetitions are fixed only the breath is left.
@@ -239,7 +235,6 @@ export function waysOf(
   const { least, usual, most, multipleOf } = form.repetitions;
   const breathed = form.cycle.some(({ breath }) => breath === 'in' || breath === 'out');
   const stretches = SLOW_ROLES.has(role) && breathed ? FINE_STRETCHES : [1];
-  const slowed = (stretch: number): number => (stretch === 1 ? 0 : weight('slowed'));
   if (fixed !== undefined)
     return stretches.map((stretch) => ({ repetitions: fixed, stretch, dose: slowed(stretch) }));
   if (lesson === 'show' || lesson === 'parts' || lesson === 'mistakes')

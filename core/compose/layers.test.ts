@@ -1,21 +1,33 @@
 import { PLAIN_BRIEF, type Brief } from '../brief';
-import { DEFAULT_CUSTOMS } from '../customs';
-import { REPERTOIRE } from '../forms';
+import { DEFAULT_CUSTOMS, type Customs } from '../customs';
+import { asksOf, formsOfSet, REPERTOIRE } from '../forms';
 import { CONDITION_IDS, openCautions, type ConditionId } from '../people';
-import { patternOf, patternRefusal } from '../patterns';
-import { formOf, layersOf, type Practice } from '../practice';
-import { compose } from '.';
+import { patternOf, patternRefusal, wholePattern, type WholePattern } from '../patterns';
+import { compile, formOf, layersOf, type OwnLayers, type Practice } from '../practice';
+import { review } from '../review';
+import { soundById, type Sound } from '../sounds';
+import type { Asking } from './asking';
+import { accountOf, compose, somethingElse } from '.';
 
-function drafted(brief: Partial<Brief>, conditions: readonly ConditionId[] = []): Practice {
-  const asked = { ...PLAIN_BRIEF, minutes: 12, voice: 'aloud' as const, breath: 'own', ...brief };
-  const result = compose({
-    brief: asked,
+function askingFor(
+  brief: Partial<Brief>,
+  conditions: readonly ConditionId[] = [],
+  customs: Partial<Customs> = {},
+  layers?: OwnLayers,
+): Asking {
+  return {
+    brief: { ...PLAIN_BRIEF, minutes: 12, voice: 'aloud', breath: 'own', ...brief },
     repertoire: REPERTOIRE,
-    customs: DEFAULT_CUSTOMS,
+    customs: { ...DEFAULT_CUSTOMS, ...customs },
     people: { conditions },
     seed: 3,
-  });
-  if (!result.ok) throw new Error(`no draft for ${JSON.stringify(brief)}`);
+    layers,
+  };
+}
+
+function drafted(...asked: Parameters<typeof askingFor>): Practice {
+  const result = compose(askingFor(...asked));
+  if (!result.ok) throw new Error(`no draft for ${JSON.stringify(asked)}`);
   return result.practice;
 }
 
@@ -65,11 +77,14 @@ describe('what a brief lays on a draft', () => {
     }
     for (const item of practice.items)
       expect(layersOf(practice, item, formOf(practice, item)).unlaid).toEqual([]);
-    const nourishing = practice.items.filter(({ role, breathing }) => role === 'nourish' && !breathing);
     const pattern = patternOf('lower-belly');
-    if (pattern)
-      for (const item of nourishing)
-        expect(patternRefusal(formOf(practice, item), item.variant, pattern)).toBeDefined();
+    for (const item of practice.items.filter(({ role, breathing }) => role === 'nourish' && !breathing)) {
+      const { vigorous, impact, percussion } = asksOf(formOf(practice, item), item.variant);
+      const stirs = vigorous || impact !== 'none' || percussion.length > 0;
+      const refusal = pattern && patternRefusal(formOf(practice, item), item.variant, pattern);
+      expect(stirs || refusal !== undefined).toBe(true);
+    }
+    for (const item of breathed) expect(asksOf(formOf(practice, item), item.variant).vigorous).toBe(false);
     expect(drafted({ breath: 'own' }).items.filter(({ breathing }) => breathing)).toEqual([]);
   });
 
@@ -90,5 +105,148 @@ describe('what a brief lays on a draft', () => {
           expect(heavy(item)).toBeLessThanOrEqual(heavy(plain));
         }
       }
+  });
+});
+
+describe('layers as choices', () => {
+  const lung: Partial<Brief> = { theme: { kind: 'organ', organ: 'lung' }, intent: 'clear', minutes: 15 };
+  const soundsOf = (practice: Practice) =>
+    practice.items.flatMap((item) => {
+      const { sound } = layersOf(practice, item, formOf(practice, item));
+      return sound ? [{ formId: item.formId, role: item.role, written: sound.sound.written }] : [];
+    });
+
+  it('lays the organ’s sound on another form of the organ where its own is left out', () => {
+    const practice = drafted({ ...lung, without: ['sound-lung'] });
+    const sounds = soundsOf(practice);
+    expect(sounds.map(({ written }) => written)).toEqual(['sī']);
+    expect(sounds[0]?.role).toBe('clear');
+    expect(sounds[0]?.formId).not.toBe('sound-lung');
+    expect(practice.items.find(({ formId }) => formId === sounds[0]?.formId)?.reasons).toContainEqual({
+      code: 'sounds',
+      organ: 'lung',
+    });
+  });
+
+  it('never makes the sound of one organ in two forms', () => {
+    for (const organ of ['liver', 'heart', 'spleen', 'lung', 'kidney'] as const) {
+      const practice = drafted({ ...lung, theme: { kind: 'organ', organ }, minutes: 30 });
+      const sounds = soundsOf(practice).map(({ written }) => written);
+      expect(sounds.length).toBeGreaterThan(0);
+      expect(new Set(sounds).size).toBe(sounds.length);
+    }
+  });
+
+  it('weighs both by strengths of their own, told of each form', () => {
+    const asking = askingFor({ ...lung, intent: 'clear-then-nourish', breath: 'lower-belly' });
+    const result = compose(asking);
+    if (!result.ok) throw new Error('expected a draft');
+    const account = accountOf(asking, result.practice);
+    const pointsOf = (itemId: string, strength: string): number =>
+      account.find((row) => row.itemId === itemId)?.contributions.find((row) => row.strength === strength)
+        ?.points ?? 0;
+    for (const item of result.practice.items.filter(({ hinge }) => !hinge)) {
+      expect(pointsOf(item.id, 'breaths')).toBe(item.breathing ? 0.5 : 0);
+      expect(pointsOf(item.id, 'sounds') > 0).toBe(item.formId === 'sound-lung');
+    }
+  });
+
+  it('offers another breath and the sound on the breath in the place of what lies there', () => {
+    const asking = askingFor({ ...lung, intent: 'clear-then-nourish', breath: 'lower-belly', minutes: 20 });
+    const result = compose(asking);
+    if (!result.ok) throw new Error('expected a draft');
+    const { practice, timeline } = result;
+    const breathed = practice.items.find(({ breathing }) => breathing);
+    if (!breathed) throw new Error('expected a breath laid on something');
+    const others = somethingElse(asking, practice, timeline, breathed.id);
+    const [plain, ...more] = others.filter(({ isLayers }) => isLayers);
+    expect(more).toEqual([]);
+    expect(plain?.item.breathing).toBeUndefined();
+    // The half point of the breath; its time may weigh a little beside.
+    expect(plain?.points).toBeLessThan(0);
+    expect(plain?.changeMs).toBe(
+      plain ? compile(plain.practice).totalMs - compile(practice).totalMs : undefined,
+    );
+    // In the place of the sound's own form the others carry the sound, where it fits them.
+    const sounding = practice.items.find(({ formId }) => formId === 'sound-lung');
+    const instead = somethingElse(asking, practice, timeline, sounding?.id ?? '');
+    const carrying = instead.filter(({ item }) => typeof item.sound === 'object');
+    expect(carrying.length).toBeGreaterThan(0);
+    for (const { item } of carrying) expect(item.sound).toMatchObject({ sound: 'lung-standard' });
+  });
+
+  it('chooses own breaths and sounds like those that are shipped, and the practice holds them', () => {
+    const plain = patternOf('lower-belly');
+    const sound = soundById('lung-standard');
+    if (!plain || !sound) throw new Error('expected both');
+    const breath: WholePattern = { ...wholePattern(plain), id: 'own-sea', name: 'Sea breath', outToIn: 1.6 };
+    const sea: Sound = { ...sound, id: 'own-sea-sound', written: 'shaa', hanzi: undefined };
+    const layers = { patterns: { [breath.id]: breath }, sounds: { [sea.id]: sea } };
+    const asked = { ...lung, intent: 'clear-then-nourish' as const, breath: 'own-sea' };
+    const practice = drafted(asked, [], { soundsOf: { lung: 'own-sea-sound' } }, layers);
+    expect(practice.items.some(({ breathing }) => breathing?.pattern === 'own-sea')).toBe(true);
+    expect(soundsOf(practice).map(({ written }) => written)).toEqual(['shaa']);
+    expect(practice.patterns).toEqual({ 'own-sea': breath });
+    expect(practice.sounds).toEqual({ 'own-sea-sound': sea });
+    // What one does not have any more is as if it had never been named.
+    const without = drafted({ ...asked, breath: 'own' }, [], { soundsOf: { lung: 'own-sea-sound' } });
+    expect(soundsOf(without).map(({ written }) => written)).toEqual(['sī']);
+    expect(without.sounds).toBeUndefined();
+  });
+});
+
+describe('a round', () => {
+  const countsOf = (practice: Practice, set: string): readonly number[] =>
+    formsOfSet(set, DEFAULT_CUSTOMS).flatMap(
+      (id) => practice.items.find(({ formId }) => formId === id)?.repetitions ?? [],
+    );
+
+  it.each([
+    ['six-sounds', 12],
+    ['six-sounds', 20],
+    ['six-sounds', 37],
+    ['five-animals', 25],
+    ['phase-round', 18],
+    ['leaning-round', 16],
+    ['six-tracings', 26],
+    ['gentle-brocades', 24],
+  ])('of %s in %d minutes is done evenly, opened and closed', (set, minutes) => {
+    const practice = drafted({ theme: { kind: 'set', set }, minutes, intent: 'nourish' });
+    const counts = countsOf(practice, set);
+    expect(counts).toHaveLength(formsOfSet(set, DEFAULT_CUSTOMS).length);
+    expect(new Set(counts).size).toBe(1);
+    expect(practice.items[0]?.role).toBe('arrive');
+    expect(practice.items.at(-1)?.role).toBe('close');
+    expect(practice.items.some(({ role }) => role === 'gather')).toBe(true);
+    expect(Math.abs(compile(practice).totalMs / 60_000 - minutes)).toBeLessThanOrEqual(
+      Math.max(minutes / 100, 1 / 6),
+    );
+  });
+
+  it('of sounds goes by the order of the school, with a quiet breath after each, and the margin has nothing to say of it', () => {
+    for (const soundSchool of ['standard', 'voiced'] as const) {
+      const customs = { ...DEFAULT_CUSTOMS, soundSchool };
+      const practice = drafted({ theme: { kind: 'set', set: 'six-sounds' }, minutes: 22 }, [], {
+        soundSchool,
+      });
+      const round = practice.items.filter((item) => formOf(practice, item).soundOrgan);
+      expect(round.map(({ formId }) => formId)).toEqual(formsOfSet('six-sounds', customs));
+      for (const { events } of [compile(practice)])
+        for (const { id } of round)
+          expect(events.some(({ itemId, kind }) => itemId === id && kind === 'settle')).toBe(true);
+      const notes = review(practice, compile(practice), customs, { conditions: [] });
+      expect(notes.filter(({ rule }) => rule === 'sound-round' || rule === 'sound-school')).toEqual([]);
+    }
+  });
+
+  it('goes as often as the customs say, where there is time for it', () => {
+    const often = (soundDose: number, minutes: number): number | undefined =>
+      countsOf(
+        drafted({ theme: { kind: 'set', set: 'six-sounds' }, minutes }, [], { soundDose }),
+        'six-sounds',
+      )[0];
+    const [few, usual] = [often(3, 20), often(6, 20)];
+    expect(few).toBeLessThan(usual ?? 0);
+    expect(often(9, 24)).toBeGreaterThanOrEqual(8);
   });
 });

@@ -9,7 +9,10 @@ import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
 import { HEART, partsOf, type Part, type Weighing } from './criteria';
 import {
+  asDosed,
   doseOf,
+  FINE_STRETCHES,
+  slowed,
   itemDraft,
   lengthMs,
   longPoints,
@@ -21,6 +24,9 @@ import {
 } from './items';
 import { deepBits, loosenedBy } from './joints';
 import { placesOf, type Place } from './places';
+import type { SoundOrgan } from '../sounds';
+import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressing } from './dressing';
+import { soundsWanted } from './criteria/sound';
 import { planSections, type SectionPlan } from './plan';
 import { targetsOf, type Target } from './reach';
 import { reasonsFor } from './reasons';
@@ -30,13 +36,18 @@ import { weight } from './weights';
 /** What a number in the problem stands for. */
 export interface Meaning {
   readonly form: Form;
-  readonly item: ItemDraft;
   readonly kept: Item | undefined;
   readonly parts: readonly Part[];
-  /** Points each way of doing it is given for its dose. */
-  readonly ways: readonly { readonly repetitions: number; readonly stretch: number; readonly dose: number }[];
+  readonly ways: readonly WayMeant[];
   readonly targets: readonly number[];
   readonly whim: number;
+}
+
+/** A way of doing a form: how often, how slowly, and what lies on its breath. */
+export interface WayMeant extends Way {
+  readonly item: ItemDraft;
+  /** What the layers of this way are worth. */
+  readonly layers: readonly Part[];
 }
 
 export interface Model {
@@ -56,6 +67,7 @@ export interface Model {
 export type CounterMeaning =
   | { readonly kind: 'target'; readonly target: Target }
   | { readonly kind: 'twins'; readonly family: Form['family'] }
+  | { readonly kind: 'sound'; readonly organ: SoundOrgan }
   | { readonly kind: 'new-forms'; readonly atMost: number };
 
 /** A practice is counted in so many units, a long one in more; the breath settles the rest. */
@@ -99,11 +111,21 @@ class Counters {
   readonly rows: Counter[] = [];
   readonly meanings: CounterMeaning[] = [];
   readonly #twins = new Map<string, number>();
+  readonly #sounds = new Map<SoundOrgan, number>();
 
   add(gains: readonly number[], meaning: CounterMeaning): number {
     this.rows.push({ gains });
     this.meanings.push(meaning);
     return this.rows.length - 1;
+  }
+
+  /** The same organ's sound a second time. */
+  sound(organ: SoundOrgan, points: number): number {
+    const known = this.#sounds.get(organ);
+    if (known !== undefined) return known;
+    const index = this.add([0, points], { kind: 'sound', organ });
+    this.#sounds.set(organ, index);
+    return index;
   }
 
   twins(key: string, points: number, family: Form['family']): number {
@@ -153,6 +175,8 @@ interface Ground {
   readonly hinge: Model['hinge'];
   readonly unitMs: number;
   readonly totalUnits: number;
+  /** How often each form of a round is done; as suits each where there is none. */
+  readonly round: number | undefined;
   readonly strength: (id: StrengthId) => number;
   readonly practiceCustoms: Practice['customs'];
 }
@@ -178,13 +202,26 @@ function newsOf({ people, customs }: Asking, counters: Counters): number | undef
   return counters.add([...Array.from({ length: atMost }, () => 0), -Infinity], { kind: 'new-forms', atMost });
 }
 
-function groundOf(asking: Asking, allowed: readonly Allowed[]): Ground {
+/** Beside a form as it is, the same form with the organ's sound on its exhale, where the section asks for one. */
+function withSounds(
+  asking: Asking,
+  section: SectionPlan | undefined,
+  list: readonly Place[],
+): readonly Place[] {
+  if (!section || soundsWanted(asking.brief, section).length === 0) return list;
+  return list.flatMap((place) => {
+    const sounded = place.pinned ? undefined : soundDressing(asking, place.allowed, section);
+    return sounded ? [place, { ...place, sounded }] : [place];
+  });
+}
+
+function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | undefined): Ground {
   const { brief, customs, people } = asking;
   const plan = planSections(brief);
   const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));
   const strength = (id: StrengthId): number => factorOf(customs, id);
   const targets = targetsOf(brief, customs);
-  const places = placesOf(asking, plan, allowed);
+  const places = placesOf(asking, plan, allowed).map((list, at) => withSounds(asking, plan[at], list));
   const counters = new Counters();
   const targetCounters = targets.map((target) =>
     counters.add(
@@ -218,13 +255,14 @@ function groundOf(asking: Asking, allowed: readonly Allowed[]): Ground {
     hinge: plan.some((section) => section.hinge) ? allowed.find(({ form }) => form.hinge) : undefined,
     unitMs,
     totalUnits: Math.round((brief.minutes * 60_000) / unitMs),
+    round,
     strength,
     practiceCustoms: practiceCustoms(asking),
   };
 }
 
-/** The item a place would become. */
-function draftAt({ asking, targets }: Ground, place: Place, role: Role): ItemDraft {
+/** The item a place would become, dressed so. */
+function draftAt({ asking, targets }: Ground, place: Place, role: Role, dressing: Dressing): ItemDraft {
   if (place.kept) return place.kept;
   const { brief, customs } = asking;
   const reasons = [
@@ -232,44 +270,82 @@ function draftAt({ asking, targets }: Ground, place: Place, role: Role): ItemDra
     ...reasonsFor(place.allowed.form, role, brief, customs, targets),
   ];
   return {
-    ...itemDraft(asking, place.allowed, role, reasons),
+    ...itemDraft(asking, place.allowed, role, reasons, dressing),
     ...(place.lesson ? { lesson: place.lesson, familiarity: 'taught' as const } : {}),
   };
 }
 
 /** The ways a form may be done at a place: as it is kept, or as often and as slowly as is worth choosing among. */
-function waysAt({ allowed: { form }, kept, lesson, pin }: Place, role: Role): readonly Way[] {
-  if (!kept) return waysOf(form, role, lesson, pin?.repetitions);
-  const { repetitions, stretch } = kept;
-  return [{ repetitions, stretch, dose: doseOf(form, repetitions, kept.lesson) }];
+function waysAt({ asking, round }: Ground, place: Place, role: Role): readonly Way[] {
+  const { kept, lesson, pin } = place;
+  const form = asDosed(place.allowed.form, asking.customs);
+  if (kept) {
+    const { repetitions, stretch } = kept;
+    return [{ repetitions, stretch, dose: doseOf(form, repetitions, kept.lesson) }];
+  }
+  if (pin?.repetitions === undefined && place.even && round !== undefined)
+    return FINE_STRETCHES.map((stretch) => ({
+      repetitions: round,
+      stretch,
+      dose: doseOf(form, round, lesson) + slowed(stretch),
+    }));
+  return waysOf(form, role, lesson, pin?.repetitions);
 }
 
+/** What may lie on the breath of a form at its place. */
+function dressingsAt({ asking }: Ground, place: Place, section: SectionPlan): readonly Dressing[] {
+  const { allowed, kept, sounded } = place;
+  if (kept) return [{ laid: {}, parts: partsOfLaid(asking, allowed, kept, section) }];
+  return sounded ? [sounded.dressing] : breathDressings(asking, allowed, section.role);
+}
+
+const pointsOf = (parts: readonly Part[], strength: (id: StrengthId) => number): number =>
+  parts.reduce((sum, part) => sum + part.points * strength(part.strength), 0);
+
 /** The ways of a place as the solver chooses among them, each with its time and worth. */
-function optionsAt(ground: Ground, place: Place, role: Role, draft: ItemDraft, own: number) {
-  const { asking, strength } = ground;
+function optionsAt(ground: Ground, place: Place, section: SectionPlan, own: number) {
+  const { asking, strength, practiceCustoms: customs } = ground;
+  const { role } = section;
   const { form, fitting } = place.allowed;
-  const pace = place.kept ? 1 : draft.stretch;
-  const lineAt = (stretch: number) =>
-    timeLine(form, { ...draft, stretch: stretch * pace }, asking.brief, ground.practiceCustoms);
   const { start } = stanceOf(form, fitting.variant);
   const isUsualStance = start === 'shoulder width' || start === 'chair';
-  const changeMs = isUsualStance ? 0 : STANCE_CHANGE_SEC[draft.familiarity] * 1000;
   const asks = asksOf(form, fitting.variant);
+  const by = { brief: asking.brief, customs, layers: asking.layers };
   return distinct(
-    waysAt(place, role).map((way) => {
-      const ms = lengthMs(lineAt(way.stretch), way.repetitions);
-      const dose = way.dose + longPoints(asks, role, place.lesson, ms);
-      return {
-        units: unitsIn(ground, ms + changeMs),
-        value: own + dose * strength('dose'),
-        way: { ...way, dose },
-      };
+    dressingsAt(ground, place, section).flatMap((dressing) => {
+      const item = draftAt(ground, place, role, dressing);
+      const pace = place.kept ? 1 : item.stretch;
+      const changeMs = isUsualStance ? 0 : STANCE_CHANGE_SEC[item.familiarity] * 1000;
+      const laid = pointsOf(dressing.parts, strength);
+      return waysAt(ground, place, role).map((way) => {
+        const line = timeLine(form, { ...item, stretch: way.stretch * pace }, by);
+        const ms = lengthMs(line, way.repetitions);
+        const dose = way.dose + longPoints(asks, role, place.lesson, ms);
+        return {
+          units: unitsIn(ground, ms + changeMs),
+          value: own + laid + dose * strength('dose'),
+          way: { ...way, dose, item, layers: dressing.parts },
+        };
+      });
     }),
   );
 }
 
+/** The organ whose sound is made at a place, where its section asks for it. */
+function soundAt({ asking }: Ground, place: Place, section: SectionPlan): SoundOrgan | undefined {
+  const { form } = place.allowed;
+  const organ = place.sounded?.organ ?? soundedOrgan(asking, form, place.kept ? place.kept.sound : undefined);
+  return organ && soundsWanted(asking.brief, section).includes(organ) ? organ : undefined;
+}
+
 /** The counters a form adds to at a place. */
-function countsAt(ground: Ground, place: Place, role: Role, served: readonly number[]): readonly number[] {
+function countsAt(
+  ground: Ground,
+  place: Place,
+  section: SectionPlan,
+  served: readonly number[],
+): readonly number[] {
+  const { role } = section;
   const { targetCounters, twins, counters, news, strength, asking } = ground;
   const { form } = place.allowed;
   const counts = HEART.has(role) ? served.map((index) => entryAt(targetCounters, index)) : [];
@@ -277,6 +353,8 @@ function countsAt(ground: Ground, place: Place, role: Role, served: readonly num
   const canMeet = role === 'nourish' || role === 'clear' || role === 'balance';
   if (twin && twins.has(twin) && !place.lesson && canMeet)
     counts.push(counters.twins(twin, -weight('twins') * strength('twins'), form.family));
+  const sound = soundAt(ground, place, section);
+  if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   const isNew = news !== undefined && !asking.people.known?.includes(form.id);
   if (isNew && !place.kept && role !== 'arrive' && role !== 'close') counts.push(news);
   return counts;
@@ -291,19 +369,17 @@ function candidateAt(
   const { role } = section;
   const { form, fitting } = place.allowed;
   const { variant } = fitting;
-  const draft = draftAt(ground, place, role);
   const served = ground.hits.get(form.id) ?? hitsOf(ground.targets, form);
   const parts = partsOf({ form, variant, role, organ: section.organ }, ground.weighing);
   const whim = place.kept || place.pinned ? 0 : (ground.whims.get(form.id) ?? 0);
-  const own = parts.reduce((sum, { strength, points }) => sum + points * ground.strength(strength), whim);
-  const options = optionsAt(ground, place, role, draft, own);
+  const own = whim + pointsOf(parts, ground.strength);
+  const options = optionsAt(ground, place, section, own);
   const { start, end } = stanceOf(form, variant);
   const asks = asksOf(form, variant);
   const late = role === 'clear' || role === 'nourish' || role === 'still' || role === 'balance';
   return {
     meaning: {
       form,
-      item: draft,
       kept: place.kept,
       parts,
       ways: options.map(({ way }) => way),
@@ -317,7 +393,7 @@ function candidateAt(
       endStance: stanceNumber(end),
       armsUp: asks.armsAboveShoulders,
       low: asks.kneeBend === 'deep' || (asks.staticHold && asks.kneeBend === 'moderate'),
-      counts: countsAt(ground, place, role, served),
+      counts: countsAt(ground, place, section, served),
       needs: late && !place.kept ? deepBits(form, variant) : 0,
       // What is done in the heart of a practice no longer prepares it.
       loosens: late ? 0 : loosenedBy(form),
@@ -342,17 +418,21 @@ function hingeUnits(ground: Ground): number {
   const { hinge, asking } = ground;
   if (!hinge) return 0;
   const item = hingeItem(asking, hinge, 'clear');
-  const alone = measured(hinge.form, item, 1, asking.brief, ground.practiceCustoms);
+  const alone = measured(hinge.form, item, 1, {
+    brief: asking.brief,
+    customs: ground.practiceCustoms,
+  });
   return unitsIn(ground, compile(alone).totalMs);
 }
 
 /**
  * The composer's model of a brief: sections with their candidates, each with its ways and its worth. Pure;
- * the numbers in it are the whole of what the solver knows.
+ * the numbers in it are the whole of what the solver knows. With a `round` every form of a set that is done
+ * evenly is done so often.
  */
-export function modelOf(asking: Asking): Model {
+export function modelOf(asking: Asking, round?: number): Model {
   const { allowed, refused } = sortOut(asking);
-  const ground = groundOf(asking, allowed);
+  const ground = groundOf(asking, allowed, round);
   const { plan, targets, hinge, unitMs, totalUnits, strength, weighing } = ground;
   const extraUnits = hingeUnits(ground);
   const built = plan.map((section, at) =>

@@ -1,8 +1,10 @@
 import { themeParts, type Pin } from '../brief';
-import { FORM_SETS, formsOfSet, organsOfForm, type Role } from '../forms';
+import { FORM_SETS, formsOfSet, isEvenSet, organsOfForm, type Role } from '../forms';
 import type { OrganId } from '../phases';
 import { LESSON_STEPS, type Item, type LessonStep } from '../practice';
+import type { SoundOrgan } from '../sounds';
 import type { Allowed, Asking } from './asking';
+import type { Dressing } from './dressing';
 import { orderOf } from './items';
 import type { SectionPlan } from './plan';
 
@@ -15,6 +17,10 @@ export interface Place {
   readonly pin?: Pin;
   readonly kept?: Item;
   readonly lesson?: LessonStep;
+  /** Done as often as the others of its set. */
+  readonly even?: true;
+  /** The organ's sound laid on its exhale. */
+  readonly sounded?: { readonly organ: SoundOrgan; readonly dressing: Dressing };
   readonly ownReasons?: Item['reasons'];
 }
 
@@ -145,6 +151,7 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
       order: SET_ORDER + member.index / 100,
       pinned: true,
       ...countOf(pins.get(form.id)),
+      ...(isEvenSet(member.set) ? { even: true as const } : {}),
       ownReasons: [{ code: 'of-the-set', set: member.set, number: member.index + 1 }],
     });
     return;

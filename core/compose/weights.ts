@@ -25,6 +25,9 @@ export const WEIGHTS = {
   besideHeart: { value: 0.22, unit: 'share', why: 'Beside the heart the theme still colours the choice.' },
   enough: { value: 1.1, unit: 'points', why: 'Less than a form costs: no form is taken for what it gives alone.' },
   beyondEnough: { value: 0.2, unit: 'share', why: 'What it gives beyond enough counts for so much.' },
+  soundLaid: { value: -0.9, unit: 'points', why: 'A sound laid on another form says a little less than with its own movement.' },
+  sameSound: { value: -4, unit: 'points', why: 'The sound of the same organ is not made in two forms.' },
+  breathLaid: { value: 0.5, unit: 'points', why: 'The breath asked for lies on the forms it suits.' },
   organSound: { value: 3.4, unit: 'points', why: 'To clear an organ its own sound is in, unless sounds are off.' },
   // What a form costs.
   place: { value: -1.6, unit: 'points', why: 'Every further form must be worth its place.' },

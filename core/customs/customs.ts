@@ -11,7 +11,7 @@ import {
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
 import { CONDITION_IDS } from '../people/conditions';
-import { SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
+import { SOUND_ORGANS, SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthLevel } from './strengths';
 
 const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] => idsOf(rows);
@@ -83,6 +83,14 @@ export const customsSchema = z.strictObject({
   ownConditions: z.array(z.enum(CONDITION_IDS)).max(CONDITION_IDS.length),
   /** How sounds are made where a brief does not say: by hour and place, always so, or not at all. */
   voice: z.enum(['by-hour', 'none', ...VOICES]),
+  /** How often each sound of a round is made, where there is time for it; an organ's sound alone likewise. */
+  soundDose: z
+    .number('how often a sound is made is a number')
+    .int('whole times')
+    .min(1, 'at least once')
+    .max(36, 'at most 36 times'),
+  /** One's own sound for an organ, by its id, in the place of the school's. */
+  soundsOf: z.partialRecord(z.enum(SOUND_ORGANS), z.string().max(60)),
   /** Breath patterns that are never suggested or offered, by id. */
   patternsNever: z.array(z.string().max(60)).max(100),
 });
@@ -112,5 +120,7 @@ export const DEFAULT_CUSTOMS: Customs = {
   exhaleRoute: 'by-purpose',
   ownConditions: [],
   voice: 'by-hour',
+  soundDose: 6,
+  soundsOf: {},
   patternsNever: [],
 };

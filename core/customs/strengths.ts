@@ -14,6 +14,7 @@ interface StrengthRow {
 export const STRENGTHS = [
   { id: 'theme', label: 'reach of the theme', what: 'Forms that serve the organ, phase, channel or point asked for; each further one counts for less.', source: 'common-practice' },
   { id: 'support', label: 'the pair, the mother, the child', what: 'The other organ of the pair; the mother phase to nourish, the child to clear.', source: 'nan-jing-69' },
+  { id: 'breaths', label: 'the breath asked for', what: 'The breath of the brief is laid on every form it suits; off leaves it to chance.', source: 'common-practice' },
   { id: 'sounds', label: 'the organ’s sound', what: 'Where an organ is cleared, its healing sound is in; off leaves it to chance.', source: 'common-practice' },
   { id: 'season', label: 'season and hour', what: 'A leaning to the season’s phase; yang in the morning, yin in the evening.', source: 'common-practice' },
   { id: 'arc', label: 'arc of effort', what: 'Effort rises to the middle and falls to the close.', source: 'common-practice' },

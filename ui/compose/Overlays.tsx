@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import { useCallback, useMemo } from 'react';
 import type { CharacterDraft, Composed, Instead, People } from '@/core/compose';
+import { layersText } from '@/ui/words/patterns';
 import type { Customs } from '@/core/customs';
 import { ROLES, type OwnForms, type Role } from '@/core/forms';
 import { formOf, type Edit, type Item, type Practice } from '@/core/practice';
@@ -117,7 +118,14 @@ export function Overlays({
           practice={practice}
           item={selected}
           ask={askInstead}
-          onTake={(instead: Instead) => onTake(instead.practice, `${instead.name} put in`)}
+          onTake={(instead: Instead) =>
+            onTake(
+              instead.practice,
+              instead.isLayers
+                ? `${instead.name}: ${layersText(instead.practice, instead.item)}`
+                : `${instead.name} put in`,
+            )
+          }
           onAll={() => onOver({ kind: 'swap', itemId: selected.id })}
           onClose={close}
         />

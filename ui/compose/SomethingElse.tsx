@@ -5,6 +5,7 @@ import type { Instead } from '@/core/compose';
 import { formOf, type Item, type Practice } from '@/core/practice';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { clockText } from '@/ui/kit/time';
+import { layersText } from '@/ui/words/patterns';
 import { reasonText } from '@/ui/words/reasons';
 import { Sheet } from './Sheet';
 
@@ -40,7 +41,10 @@ export function SomethingElse({ practice, item, ask, onTake, onAll, onClose }: P
         {(rows ?? []).map((row) => {
           const form = row.practice.forms[row.item.formId];
           return (
-            <li key={row.item.formId} className="border-b border-hairline">
+            <li
+              key={`${row.item.formId} ${layersText(row.practice, row.item)}`}
+              className="border-b border-hairline"
+            >
               <button type="button" className="slip-line items-start py-2" onClick={() => onTake(row)}>
                 {form && <Thumbnail form={form} variant={row.item.variant} height={56} />}
                 <span className="min-w-0 flex-1">
@@ -51,6 +55,9 @@ export function SomethingElse({ practice, item, ask, onTake, onAll, onClose }: P
                     </span>
                   )}{' '}
                   <span className="quiet figures">{row.item.repetitions}×</span>
+                  {row.isLayers && (
+                    <span className="block">The same form, {layersText(row.practice, row.item)}.</span>
+                  )}
                   <span className="quiet small block">
                     {row.item.reasons
                       .filter((reason) => reason.code !== 'swapped-by-hand')

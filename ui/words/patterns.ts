@@ -1,6 +1,6 @@
 import { breathOf, type Pace } from '@/core/breath';
 import type { BreathPattern, LayerSpan, PatternRefusal } from '@/core/patterns';
-import type { SoundRefusal } from '@/core/practice';
+import { patternIn, soundIn, type Item, type Practice, type SoundRefusal } from '@/core/practice';
 import type { Voice } from '@/core/sounds';
 
 /** A breath in figures: "in 5 s · stay 2 s · out 7 s". */
@@ -54,6 +54,17 @@ export const VOICE_NAMES = {
   whispered: 'whispered',
   silent: 'silent',
 } as const satisfies Record<Voice, string>;
+
+/** What lies on the breath of an item: "breathed: Out longer than in, with sī, whispered". */
+export function layersText(practice: Practice, { breathing, sound }: Item): string {
+  const pattern = breathing && patternIn(practice, breathing.pattern);
+  const laid = typeof sound === 'object' ? soundIn(practice, sound.sound) : undefined;
+  return [
+    pattern ? `breathed: ${pattern.name}` : 'its own breath',
+    ...(laid && typeof sound === 'object' ? [`with ${laid.written}, ${VOICE_NAMES[sound.voice]}`] : []),
+    ...(sound === 'none' ? ['without its sound'] : []),
+  ].join(', ');
+}
 
 /** Which repetitions: "the last 3". */
 export const spanText = (on: LayerSpan | undefined): string =>

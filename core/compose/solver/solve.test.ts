@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import highsLoader from 'highs';
-import { solve, solved, valueOf, type Problem } from '.';
+import { seededRandom } from '../../random';
+import { solve, solved, valueOf, type Before, type Problem } from '.';
 import { mostCounts } from './limits';
 import { bruteForce, madeUpProblem, SMALL, type Size } from './instances.test.data';
 import { mixedInteger } from './mixedInteger.test.data';
@@ -111,7 +112,51 @@ describe('the search', () => {
       ...problem,
       sections: problem.sections.map((section) => ({ ...section, candidates: [] })),
     };
-    expect(solved(none)).toEqual({ selection: undefined, value: -Infinity, bound: -Infinity, proved: true });
+    expect(solved(none)).toMatchObject({
+      selection: undefined,
+      value: -Infinity,
+      bound: -Infinity,
+      proved: true,
+    });
+  });
+
+  it('looks, where something is known, only for what is better, and finds that or says there is none', () => {
+    const ended = (problem: Problem, before?: Before) => {
+      const search = solve(problem, 0, before);
+      for (;;) {
+        const next = search.next();
+        if (next.done) return next.value;
+      }
+    };
+    let better = 0;
+    for (let seed = 200; seed < 240; seed += 1) {
+      const problem = madeUpProblem(seed, SMALL);
+      const first = ended(problem);
+      if (!first.selection) continue;
+      const random = seededRandom(seed);
+      // Another problem of the kind: the same forms and counters, other worths.
+      const like: Problem = {
+        ...problem,
+        sections: problem.sections.map((section) => ({
+          ...section,
+          candidates: section.candidates.map((candidate) => ({
+            ...candidate,
+            options: candidate.options.map((option) => ({
+              ...option,
+              value: option.value + random.next() - 0.55,
+            })),
+          })),
+        })),
+      };
+      const { value: best } = bruteForce(like);
+      const found = ended(like, { above: first.value, prices: first.prices });
+      if (best > first.value + 1e-6) {
+        expect(found.value).toBeCloseTo(best, 6);
+        expect(valueOf(like, found.selection ?? [])).toBeCloseTo(best, 6);
+        better += 1;
+      } else expect(found).toMatchObject({ selection: undefined, bound: -Infinity, proved: true });
+    }
+    expect(better).toBeGreaterThan(5);
   });
 });
 

@@ -44,6 +44,13 @@ const WHOLE: Breadth = { kept: Infinity, tried: Infinity, labels: 150_000 };
 const MOST_LABELS = 300_000;
 const MOST_PARTS = 150;
 
+/** What is known when one problem more of a kind is looked at: only what beats `above` is asked for. */
+export interface Before {
+  readonly above: number;
+  /** The prices at which a problem with the same counters and forms was last bounded. */
+  readonly prices: Prices;
+}
+
 /** A part of the problem in which something better may still be. */
 interface Open {
   readonly part: Fixed;
@@ -64,12 +71,19 @@ class Search {
   constructor(
     private readonly given: Problem,
     private readonly enough: number,
+    before: Before | undefined,
   ) {
     const { problem, points } = withPins(given);
     this.whole = problem;
     this.pinned = points;
     this.part = only(problem, () => true);
-    this.prices = noPrices(problem);
+    this.prices = before?.prices ?? noPrices(problem);
+    if (before) this.progress = { ...this.progress, value: before.above + points };
+  }
+
+  /** The prices at which what is left was last bounded. */
+  get lastPrices(): Prices {
+    return this.prices;
   }
 
   /** Progress in the points of the problem as it was given. */
@@ -159,7 +173,7 @@ class Search {
 
   /** The whole problem is priced but once; what is left of it, with care, and then gone through more broadly. */
   *narrowed(): Generator<Progress, void> {
-    const hasFound = this.progress.selection !== undefined;
+    const hasFound = this.progress.value > NEVER;
     let ground = yield* this.priced(hasFound ? 1 : 2, 0.3);
     if (hasFound) {
       this.narrow(ground);
@@ -227,16 +241,22 @@ class Search {
  * Finds the best selection and proves it. Yields whenever there is something better to show or simply time
  * to look up; stop asking and it stops. Deterministic. The last progress is either proved (its bound is its
  * value, or nothing fits at all: no selection and a bound of −Infinity), or says by its bound how far from
- * the best it can be at most. Within `enough` points of the best it stops. Throws RangeError beyond its limits.
+ * the best it can be at most. Within `enough` points of the best it stops. Where something is known from `before`,
+ * nothing that does not beat it is looked for: no selection and a bound of −Infinity then say that there is none.
+ * Throws RangeError beyond its limits.
  */
-export function* solve(given: Problem, enough = 0): Generator<Progress, Progress> {
+export function* solve(
+  given: Problem,
+  enough = 0,
+  before?: Before,
+): Generator<Progress, Progress & { readonly prices: Prices }> {
   checkLimits(given);
-  const search = new Search(given, enough);
-  yield* search.first();
+  const search = new Search(given, enough, before);
+  if (!before) yield* search.first();
   yield* search.narrowed();
   yield* search.byParts();
   yield search.shown();
-  return search.shown();
+  return { ...search.shown(), prices: search.lastPrices };
 }
 
 /** Runs the search to its end. */

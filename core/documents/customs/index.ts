@@ -17,10 +17,18 @@ const breathAndSound: Upgrade = (former) => ({
   strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
 });
 
+/** Version 3 has a dose for sounds, one's own sounds of organs, and weighs the breath asked for too. */
+const doseAndOwnSounds: Upgrade = (former) => ({
+  ...former,
+  soundDose: former.soundDose ?? DEFAULT_CUSTOMS.soundDose,
+  soundsOf: former.soundsOf ?? DEFAULT_CUSTOMS.soundsOf,
+  strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
+});
+
 /** One's own conventions. */
 export const CUSTOMS_DOCUMENT: DocumentKind<Customs> = {
   name: 'the customs',
-  upgrades: [namedAndWhole, breathAndSound],
+  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds],
   schema: customsSchema,
 };
 

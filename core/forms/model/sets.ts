@@ -17,6 +17,8 @@ interface SetOrder {
 interface FormSetRow {
   readonly id: string;
   readonly name: string;
+  /** Whether each of its forms is done the same number of times, as a round is (common practice). */
+  readonly isEven: boolean;
   readonly orders: readonly SetOrder[];
 }
 
@@ -72,17 +74,17 @@ const animalOrder = (school: AnimalSchoolId): readonly string[] =>
 
 // prettier-ignore
 export const FORM_SETS: readonly FormSetRow[] = [
-  { id: 'eight-brocades', name: 'the eight brocades', orders: BROCADE_SCHOOLS.map(({ id, label, source, order }) => ({ school: id, label, source, places: single(order.map(brocadeId)) })) },
-  { id: 'gentle-brocades', name: 'the gentle brocades', orders: BROCADE_SCHOOLS.map(({ id, label, order }) => ({ school: id, label, source: 'common-practice' as const, places: single(order.map((name) => `gentle-${name}`)) })) },
-  { id: 'five-animals', name: 'the five animals', orders: ANIMAL_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: animalOrder(id).map((animal) => FROLICS_OF[animal] ?? []) })) },
-  { id: 'six-sounds', name: 'the healing sounds', orders: SOUND_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: single(soundOrder(id).map((organ) => `sound-${organ}`)) })) },
-  { id: 'phase-round', name: 'the five-phase round', orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['phase-wood-sapling', 'phase-fire-blossom', 'phase-earth-turning-ground', 'phase-metal-autumn-air', 'phase-water-well']) }] },
-  { id: 'leaning-round', name: 'the leaning round of the phases', orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['wave-wood', 'wave-fire', 'wave-earth', 'wave-metal', 'wave-water']) }] },
-  { id: 'six-tracings', name: 'the six tracings', orders: [{ school: 'flow', label: 'by the flow of the channels', source: 'ling-shu-10', places: single(['trace-lung-large-intestine', 'trace-spleen-stomach', 'trace-heart-small-intestine', 'trace-kidney-bladder', 'trace-pericardium-triple-burner', 'trace-liver-gallbladder']) }] },
-  { id: 'joints', name: 'the joints', orders: JOINT_ORDERS.map(({ id, label, source, order }) => ({ school: id, label, source, places: order })) },
-  { id: 'rising-swings', name: 'swings at rising heights', orders: [{ school: 'rising', label: 'from the belly to the shoulders', source: 'common-practice', places: single(['swing-and-knock', 'swing-knock-ribs', 'swing-knock-shoulders']) }] },
-  { id: 'waking-round', name: 'the waking round', orders: [{ school: 'hands-first', label: 'from the hands to the whole body', source: 'common-practice', places: single(['wake-teeth', 'wake-ears', 'tap-head', 'face-tapping', 'wake-round-rubbing']) }] },
-  { id: 'knocking-round', name: 'the knocking round', orders: [{ school: 'arms-first', label: 'arms, trunk, legs, and home to the belly', source: 'common-practice', places: single(['tap-arms', 'tap-chest', 'tap-flanks', 'tap-kidneys', 'tap-sacrum', 'tap-legs-outside', 'tap-legs-front', 'tap-legs-back', 'tap-legs-inside', 'tap-belly']) }] },
+  { id: 'eight-brocades', name: 'the eight brocades', isEven: false, orders: BROCADE_SCHOOLS.map(({ id, label, source, order }) => ({ school: id, label, source, places: single(order.map(brocadeId)) })) },
+  { id: 'gentle-brocades', name: 'the gentle brocades', isEven: true, orders: BROCADE_SCHOOLS.map(({ id, label, order }) => ({ school: id, label, source: 'common-practice' as const, places: single(order.map((name) => `gentle-${name}`)) })) },
+  { id: 'five-animals', name: 'the five animals', isEven: true, orders: ANIMAL_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: animalOrder(id).map((animal) => FROLICS_OF[animal] ?? []) })) },
+  { id: 'six-sounds', name: 'the healing sounds', isEven: true, orders: SOUND_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: single(soundOrder(id).map((organ) => `sound-${organ}`)) })) },
+  { id: 'phase-round', name: 'the five-phase round', isEven: true, orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['phase-wood-sapling', 'phase-fire-blossom', 'phase-earth-turning-ground', 'phase-metal-autumn-air', 'phase-water-well']) }] },
+  { id: 'leaning-round', name: 'the leaning round of the phases', isEven: true, orders: [{ school: 'generating', label: 'by the generating cycle', source: 'su-wen-5', places: single(['wave-wood', 'wave-fire', 'wave-earth', 'wave-metal', 'wave-water']) }] },
+  { id: 'six-tracings', name: 'the six tracings', isEven: true, orders: [{ school: 'flow', label: 'by the flow of the channels', source: 'ling-shu-10', places: single(['trace-lung-large-intestine', 'trace-spleen-stomach', 'trace-heart-small-intestine', 'trace-kidney-bladder', 'trace-pericardium-triple-burner', 'trace-liver-gallbladder']) }] },
+  { id: 'joints', name: 'the joints', isEven: false, orders: JOINT_ORDERS.map(({ id, label, source, order }) => ({ school: id, label, source, places: order })) },
+  { id: 'rising-swings', name: 'swings at rising heights', isEven: true, orders: [{ school: 'rising', label: 'from the belly to the shoulders', source: 'common-practice', places: single(['swing-and-knock', 'swing-knock-ribs', 'swing-knock-shoulders']) }] },
+  { id: 'waking-round', name: 'the waking round', isEven: false, orders: [{ school: 'hands-first', label: 'from the hands to the whole body', source: 'common-practice', places: single(['wake-teeth', 'wake-ears', 'tap-head', 'face-tapping', 'wake-round-rubbing']) }] },
+  { id: 'knocking-round', name: 'the knocking round', isEven: true, orders: [{ school: 'arms-first', label: 'arms, trunk, legs, and home to the belly', source: 'common-practice', places: single(['tap-arms', 'tap-chest', 'tap-flanks', 'tap-kidneys', 'tap-sacrum', 'tap-legs-outside', 'tap-legs-front', 'tap-legs-back', 'tap-legs-inside', 'tap-belly']) }] },
 ] as const;
 
 /** Sets by the ids they had before; what was kept with them is still read. */
@@ -90,6 +92,10 @@ const FORMER_IDS: Readonly<Record<string, string>> = { 'five-waves': 'leaning-ro
 
 /** The id a set has now. */
 export const setIdNow = (id: string): string => FORMER_IDS[id] ?? id;
+
+/** Whether each form of a set is done as often as the others. */
+export const isEvenSet = (id: string): boolean =>
+  FORM_SETS.some((row) => row.id === setIdNow(id) && row.isEven);
 
 /** Which order of a set the user's own choices mean. */
 export interface SetSchools {
