@@ -24,6 +24,8 @@ export interface Ground {
   readonly slack: readonly Float64Array[];
   readonly tables: Map<number, SectionTable>;
   readonly lastSectionOfForm: Int32Array;
+  /** Where in that section: the same form may be a candidate twice, done in two ways. */
+  readonly lastPlaceOfForm: Int32Array;
   readonly lastSectionOfCounter: Int32Array;
   readonly needsLater: Int32Array;
   readonly loosensLater: Int32Array;
@@ -127,12 +129,14 @@ export function groundOf(
 ): Ground {
   const forms = prices.forms.length;
   const lastSectionOfForm = new Int32Array(forms).fill(-1);
+  const lastPlaceOfForm = new Int32Array(forms).fill(-1);
   const lastSectionOfCounter = new Int32Array(problem.counters.length).fill(-1);
   const needsLater = new Int32Array(problem.sections.length + 1);
   const loosensLater = new Int32Array(problem.sections.length + 1);
   problem.sections.forEach((section, index) => {
-    for (const candidate of section.candidates) {
+    for (const [place, candidate] of section.candidates.entries()) {
       lastSectionOfForm[candidate.once] = index;
+      lastPlaceOfForm[candidate.once] = place;
       for (const counter of candidate.counts) lastSectionOfCounter[counter] = index;
     }
   });
@@ -154,6 +158,7 @@ export function groundOf(
     ),
     tables: new Map(),
     lastSectionOfForm,
+    lastPlaceOfForm,
     lastSectionOfCounter,
     needsLater,
     loosensLater,

@@ -48,7 +48,13 @@ export function madeUpProblem(seed: number, size: Size): Problem {
     return {
       candidates: Array.from({ length: size.candidates }, () =>
         candidate(below(size.forms), index > 0),
-      ).filter((one, place, all) => all.findIndex((other) => other.once === one.once) === place),
+      ).filter(
+        // One in a few stands twice in a section: the same form done in two ways.
+        (one, place, all) => {
+          const before = all.findIndex((other) => other.once === one.once);
+          return before === place || (one.once % 3 === 0 && place > before);
+        },
+      ),
       extraUnits: random.next() < 0.2 ? 2 : 0,
       targetUnits: target,
       leastUnits: Math.round(target * 0.3),
@@ -68,7 +74,7 @@ export function madeUpProblem(seed: number, size: Size): Problem {
   const held = random.next();
   const place = held < 0.3 ? undefined : held < 0.5 ? ('last' as const) : 1 + below(3);
   const elsewhere = (once: number): number =>
-    sections.filter((section) => section.candidates.some((one) => one.once === once)).length;
+    sections.flatMap((section) => section.candidates.filter((one) => one.once === once)).length;
   const pinned =
     pin && elsewhere(pin.once) === 1
       ? sections.map((section) => ({

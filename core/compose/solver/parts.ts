@@ -62,15 +62,15 @@ export const partOf = (larger: Fixed, smaller: Fixed): Fixed => ({
 });
 
 /**
- * The form that more than one section counts on, the dearest first: in the relaxed problem it may stand twice,
- * which no price quite forbids. Nothing where no form does.
+ * The form that more than one place counts on (in several sections, or done in two ways in one), the dearest first:
+ * in the relaxed problem it may stand twice, which no price quite forbids. Nothing where no form does.
  */
 export function contested({ problem, prices }: Ground, uses: Float64Array): number | undefined {
-  const sections = new Map<number, number>();
+  const places = new Map<number, number>();
   for (const { candidates } of problem.sections)
-    for (const { once } of candidates) sections.set(once, (sections.get(once) ?? 0) + 1);
+    for (const { once } of candidates) places.set(once, (places.get(once) ?? 0) + 1);
   let found: { readonly once: number; readonly uses: number; readonly price: number } | undefined;
-  for (const [once, count] of sections) {
+  for (const [once, count] of places) {
     const one = { once, uses: uses[once] ?? 0, price: prices.forms[once] ?? 0 };
     if (count < 2 || (one.uses < 2 && one.price === 0)) continue;
     if (!found || one.uses > found.uses || (one.uses === found.uses && one.price > found.price)) found = one;
@@ -78,16 +78,19 @@ export function contested({ problem, prices }: Ground, uses: Float64Array): numb
   return found?.once;
 }
 
-/** The problem once for each section the form may stand in, so that it can stand in no other. */
+/** The problem once for each place the form may stand in, so that it can stand in no other. */
 export function parted(problem: Problem, once: number): readonly Fixed[] {
-  return problem.sections.flatMap(({ candidates }, section): readonly Fixed[] =>
-    candidates.some((candidate) => candidate.once === once)
-      ? [
-          only(
-            problem,
-            (at, place) => at === section || problem.sections[at]?.candidates[place]?.once !== once,
-          ),
-        ]
-      : [],
+  return problem.sections.flatMap(({ candidates }, section) =>
+    candidates.flatMap((candidate, index): readonly Fixed[] =>
+      candidate.once === once
+        ? [
+            only(
+              problem,
+              (at, place) =>
+                (at === section && place === index) || problem.sections[at]?.candidates[place]?.once !== once,
+            ),
+          ]
+        : [],
+    ),
   );
 }

@@ -170,10 +170,10 @@ export class Pass {
       for (const counter of candidate.counts) counts[counter] = int8(counts, counter) + 1;
       countsKey = String.fromCharCode(...counts);
     }
-    const used =
-      int32(ground.lastSectionOfForm, candidate.once) > section
-        ? [...label.used, letter(candidate.once)].sort().join('')
-        : label.used;
+    const last = int32(ground.lastSectionOfForm, candidate.once);
+    const comesAgain =
+      last > section || (last === section && int32(ground.lastPlaceOfForm, candidate.once) > index);
+    const used = comesAgain ? [...label.used, letter(candidate.once)].sort().join('') : label.used;
     const loosened = label.loosened | candidate.loosens;
     const spare = slack + this.#slackOfForms(section, used);
     candidate.options.forEach((option, place) => {

@@ -18,7 +18,7 @@ export interface Option {
 
 /** A form that may stand in a section. */
 export interface Candidate {
-  /** The same number wherever the same form is a candidate: it may stand once in the whole practice. */
+  /** The same number wherever the same form is a candidate, in whatever way: it may stand once in the whole practice. */
   readonly once: number;
   readonly options: readonly Option[];
   readonly startStance: number;
