@@ -3,7 +3,7 @@ import { readDocument, type DocumentKind, type Unreadable } from '@/core/documen
 import { sql, type Queries } from './sql';
 
 /** What can be stored and not be read any more. */
-export const RAW_KINDS = ['practice', 'form', 'words', 'group', 'class'] as const;
+export const RAW_KINDS = ['practice', 'form', 'words', 'breath', 'sound', 'group', 'class'] as const;
 export type RawKind = (typeof RAW_KINDS)[number];
 
 /** A row that this version cannot read: shown by name with its raw file to save; nothing of it is touched. */
@@ -71,6 +71,9 @@ export async function rawOf(queries: Queries, kind: RawKind, id: string): Promis
       return (await queries.rows(sql`select * from own_form where id = ${id}`))[0];
     case 'words':
       return (await queries.rows(sql`select * from own_words where form_id = ${id}`))[0];
+    case 'breath':
+    case 'sound':
+      return (await queries.rows(sql`select * from own_layer where kind = ${kind} and id = ${id}`))[0];
     case 'group':
       return (await queries.rows(sql`select * from class_group where id = ${id}`))[0];
     case 'class':

@@ -1,5 +1,6 @@
 export { isPlain, readDocument, upgraded, VERSION_FIELD, versionOf, written } from './document';
 export type { DocumentKind, Unreadable } from './document';
+export { BREATH_DOCUMENT } from './breath';
 export { CLASS_DOCUMENT } from './class';
 export { CUSTOMS_DOCUMENT, readCustomsDocument } from './customs';
 export type { ReadCustoms } from './customs';
@@ -7,4 +8,5 @@ export { FORM_DOCUMENT } from './form';
 export { GROUP_DOCUMENT, groupSchema } from './group';
 export type { Group } from './group';
 export { PRACTICE_DOCUMENT } from './practice';
+export { SOUND_DOCUMENT } from './sound';
 export { WORDS_DOCUMENT } from './words';

@@ -28,6 +28,9 @@ export const ATTENTIONS = [
 ] as const;
 export type Attention = (typeof ATTENTIONS)[number];
 
+/** Where the attention goes inward, so that the imagination is led (common practice). */
+const INWARD: ReadonlySet<Attention> = new Set(['orbit', 'skin', 'gates']);
+
 /** A pattern, as data; what is not said here is explained where it is read, in `schema.ts`. */
 export interface BreathPattern {
   readonly id: string;
@@ -53,6 +56,23 @@ export interface BreathPattern {
   readonly usualBreaths?: number | undefined;
   readonly level: 1 | 2 | 3;
   readonly announce: string;
+}
+
+/** What a pattern asks of a person: what it says of itself, and what its own shape asks whether it says so or not. */
+export function breathAsksOf(pattern: BreathPattern): {
+  readonly asks: readonly BreathAsk[];
+  readonly inwardImagery: boolean;
+} {
+  const { asks, sips, out, attention, inwardImagery } = pattern;
+  const own: readonly (readonly [BreathAsk, boolean])[] = [
+    ['staged', sips > 1],
+    ['throat', out === 'throat'],
+    ['pelvic-floor', attention === 'pelvic floor'],
+  ];
+  return {
+    asks: [...new Set([...asks, ...own.flatMap(([ask, is]) => (is ? [ask] : []))])],
+    inwardImagery: inwardImagery || INWARD.has(attention),
+  };
 }
 
 /** What a pattern does, for whom, and how it is taught. */

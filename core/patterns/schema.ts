@@ -6,10 +6,10 @@ import { BREATH_ASKS, ATTENTIONS, OUT_MANNERS } from './model';
 
 /** Breath patterns and layer spans as they come from outside; the types are in `model.ts`, for those who only read. */
 
-const lineText = z.string().trim().min(1).max(240);
-const shortText = z.string().trim().min(1).max(80);
+const lineText = z.string().trim().min(1, 'a few words').max(240, 'at most 240 characters');
+const shortText = z.string().trim().min(1, 'a name').max(80, 'at most 80 characters');
 
-export const patternSchema = z.strictObject({
+const wholeShape = z.strictObject({
   id: z
     .string()
     .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/)
@@ -65,6 +65,37 @@ export const patternSchema = z.strictObject({
   /** What is said once when it begins. */
   announce: lineText,
 });
+
+/** A breath pattern, whole. A breath that comes as it will is led in nothing. */
+export const patternSchema = wholeShape.refine(
+  ({ isNatural, stayFull, stayEmpty, sips }) => !isNatural || (stayFull + stayEmpty === 0 && sips === 1),
+  'a breath that comes as it will has no stays and no sips',
+);
+const unfinished = z.string().max(240);
+
+/** A breath while it is being written: whole in shape, but words and numbers may still be missing or out of bounds. */
+export const patternDraftSchema = wholeShape.extend({
+  name: z.string().max(80),
+  pinyin: z.string().max(80).optional(),
+  hanzi: z.string().max(20).optional(),
+  school: z.string().max(80).optional(),
+  outToIn: z.number().optional(),
+  stayFull: z.number(),
+  stayEmpty: z.number(),
+  sips: z.number(),
+  slower: z.number(),
+  leastSec: z.number(),
+  usualBreaths: z.number().optional(),
+  does: unfinished,
+  mind: unfinished,
+  teach: z.tuple([unfinished, unfinished, unfinished]).readonly(),
+  mistakes: z
+    .array(z.strictObject({ mistake: unfinished, mend: unfinished }))
+    .max(4)
+    .readonly(),
+  announce: unfinished,
+});
+
 /** Which repetitions of an item a layer is laid on: all, or the first or last so many. */
 export const layerSpanSchema = z.strictObject({
   end: z.enum(['first', 'last']),

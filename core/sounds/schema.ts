@@ -6,7 +6,12 @@ import { SOUND_ORGANS } from './sounds';
 
 /** Sounds as they come from outside; the type is in `healing.ts`, for those who only read. */
 
-const lineText = z.string().trim().min(1).max(240);
+const lineText = z.string().trim().min(1, 'a few words').max(240, 'at most 240 characters');
+const times = z
+  .number('how often is a number')
+  .int('whole times')
+  .min(1, 'at least once')
+  .max(36, 'at most 36');
 
 export const soundSchema = z.strictObject({
   id: z
@@ -35,15 +40,36 @@ export const soundSchema = z.strictObject({
   image: lineText,
   colour: z.string().trim().min(1).max(60).optional(),
   /** Seconds of an exhale at ease. */
-  sec: z.strictObject({ least: z.number().min(1).max(20), most: z.number().min(1).max(20) }),
+  sec: z
+    .strictObject({
+      least: z.number('the least seconds are a number').min(1, 'at least 1 s').max(9, 'at most 9 s'),
+      most: z.number('the most seconds are a number').min(1, 'at least 1 s').max(9, 'at most 9 s'),
+    })
+    .refine(({ least, most }) => least <= most, 'the least is not more than the most'),
   /** How often: a taste, plainly, and where there is need. */
-  dose: z.strictObject({
-    taste: z.number().int().min(1).max(36),
-    plain: z.number().int().min(1).max(36),
-    more: z.number().int().min(1).max(36),
-  }),
+  dose: z
+    .strictObject({ taste: times, plain: times, more: times })
+    .refine(({ taste, plain, more }) => taste <= plain && plain <= more, 'a taste, plainly, more: rising'),
   /** What it is for, where it is no organ’s. */
   use: lineText.optional(),
   /** The organ is held in mind before and after. */
   mind: lineText,
+});
+
+const unfinished = z.string().max(240);
+
+/** A sound while it is being written: whole in shape, but words and numbers may still be missing or out of bounds. */
+export const soundDraftSchema = soundSchema.extend({
+  written: z.string().max(40),
+  hanzi: z.string().max(8).optional(),
+  plain: z.string().max(80),
+  school: z.string().max(80).optional(),
+  movement: unfinished,
+  leaves: unfinished,
+  image: unfinished,
+  colour: z.string().max(60).optional(),
+  sec: z.strictObject({ least: z.number(), most: z.number() }),
+  dose: z.strictObject({ taste: z.number(), plain: z.number(), more: z.number() }),
+  use: unfinished.optional(),
+  mind: unfinished,
 });

@@ -1,5 +1,5 @@
 import { goalsOf, movementAsks } from '../../body';
-import { patternOf, patternRefusal, type BreathPattern } from '../../patterns';
+import { breathAsksOf, patternOf, patternRefusal, type BreathPattern } from '../../patterns';
 import type { Stay } from '../../time/layout';
 import type { Asks, Form, Stroke } from '../model/model';
 import type { VariantId } from '../model/terms';
@@ -70,13 +70,15 @@ export function asksAsDone(
 ): Asks {
   const pattern = breathing && (own[breathing.pattern] ?? patternOf(breathing.pattern));
   const asks = asksOf(form, variant);
+  const laid = pattern && patternRefusal(form, variant, pattern) === undefined ? pattern : undefined;
+  const its = laid && breathAsksOf(laid);
   const breathed: Asks =
-    pattern && patternRefusal(form, variant, pattern) === undefined
+    laid && its
       ? {
           ...asks,
-          breathHold: asks.breathHold || (!omitHolds && pattern.stayFull + pattern.stayEmpty > 0),
-          inwardImagery: asks.inwardImagery || pattern.inwardImagery,
-          breath: [...new Set([...asks.breath, ...pattern.asks])],
+          breathHold: asks.breathHold || (!omitHolds && laid.stayFull + laid.stayEmpty > 0),
+          inwardImagery: asks.inwardImagery || its.inwardImagery,
+          breath: [...new Set([...asks.breath, ...its.asks])],
         }
       : asks;
   return stays.reduce((sum: Asks, stay): Asks => {
