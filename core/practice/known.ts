@@ -1,6 +1,11 @@
 import { patternOf, type BreathPattern, type WholePattern } from '../patterns';
 import { soundById, type Sound } from '../sounds';
-import type { Item } from './model';
+
+/** An item, as far as layers lie on it. */
+interface Carrying {
+  readonly breathing?: { readonly pattern: string } | undefined;
+  readonly sound?: 'none' | { readonly sound: string } | undefined;
+}
 
 /** Own patterns and sounds a practice holds, beside those that are shipped. */
 export interface OwnLayers {
@@ -16,7 +21,7 @@ export const layersWith = (some: OwnLayers | undefined, others: OwnLayers): OwnL
 
 /** Of own patterns and sounds those that some items carry: what a practice of them holds. */
 export function layersCarried(
-  items: readonly Pick<Item, 'breathing' | 'sound'>[],
+  items: readonly Carrying[],
   { patterns = {}, sounds = {} }: OwnLayers = {},
 ): OwnLayers {
   const carried = new Set(

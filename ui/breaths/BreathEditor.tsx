@@ -14,6 +14,7 @@ import {
 import { PHASE_IDS, phaseName } from '@/core/phases';
 import { sourceIds, sourceTitle } from '@/core/sources';
 import { Amount, Select, Ticks } from '@/ui/forms/editor/fields';
+import { useReady } from '@/ui/kit/useReady';
 import { EditorFrame, Fields, Figure, Line, orNone, Tick } from '@/ui/layers/EditorFrame';
 import { useLayerEditing, type LayerEditing, type LayerKindHere } from '@/ui/layers/useLayerEditing';
 import { breathFigures, LEVEL_NAMES, routeText } from '@/ui/words/patterns';
@@ -277,18 +278,14 @@ function Teaching({ at: { draft, set } }: PartProps) {
   );
 }
 
-/** A breath of one's own, written: how it is made, what it is for, how it is taught, and where it comes from. */
-export function BreathEditor({
-  start,
-  version,
-  place,
-  pace,
-}: {
+interface Props {
   readonly start: WholePattern;
   readonly version: number | undefined;
   readonly place: string;
   readonly pace: Pace;
-}) {
+}
+
+function Writing({ start, version, place, pace }: Props) {
   const at = useLayerEditing(BREATHS, place, start, version);
   const { draft, set } = at;
   return (
@@ -345,4 +342,11 @@ export function BreathEditor({
       <Teaching at={at} />
     </EditorFrame>
   );
+}
+
+/** A breath of one's own, written: how it is made, what it is for, how it is taught, and where it comes from. */
+export function BreathEditor(props: Props) {
+  const ready = useReady();
+  // A draft this browser kept can only be read there.
+  return ready ? <Writing {...props} /> : <p role="status">Opening …</p>;
 }

@@ -13,6 +13,7 @@ import {
 } from '@/core/sounds';
 import { sourceIds, sourceTitle } from '@/core/sources';
 import { Amount, Select } from '@/ui/forms/editor/fields';
+import { useReady } from '@/ui/kit/useReady';
 import { EditorFrame, Fields, Line, orNone } from '@/ui/layers/EditorFrame';
 import { useLayerEditing, type LayerEditing, type LayerKindHere } from '@/ui/layers/useLayerEditing';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
@@ -158,16 +159,13 @@ function Use({ at: { draft, set } }: { readonly at: LayerEditing<Sound> }) {
   );
 }
 
-/** A sound of one's own, written: how it is made, whose it is, what goes with it, and where it comes from. */
-export function SoundEditor({
-  start,
-  version,
-  place,
-}: {
+interface Props {
   readonly start: Sound;
   readonly version: number | undefined;
   readonly place: string;
-}) {
+}
+
+function Writing({ start, version, place }: Props) {
   const at = useLayerEditing(SOUND_KIND, place, start, version);
   const { draft, set } = at;
   const [first = 'sigh', second] = draft.syllables;
@@ -235,4 +233,11 @@ export function SoundEditor({
       <Use at={at} />
     </EditorFrame>
   );
+}
+
+/** A sound of one's own, written: how it is made, whose it is, what goes with it, and where it comes from. */
+export function SoundEditor(props: Props) {
+  const ready = useReady();
+  // A draft this browser kept can only be read there.
+  return ready ? <Writing {...props} /> : <p role="status">Opening …</p>;
 }
