@@ -99,3 +99,75 @@ test('the sentence has a sound and a breath, which the draft follows', async ({ 
   await expect(brief).toContainText('no sounds');
   await expect(page.getByRole('button', { name: /^Lung sound/ })).toHaveCount(0);
 });
+
+test('a breath of one’s own is written, drafted with, held beside another, and thrown away', async ({
+  page,
+}) => {
+  await page.goto('/forms/breaths');
+  await page.getByRole('link', { name: 'Write a breath' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Write a breath' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('name', { exact: true }).fill('Tide on the shingle');
+  await page.getByLabel(/out, against in/).fill('1.6');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  // What is missing is told by its name, and nothing is lost: not even by a reload.
+  await expect(page.locator('.must[role="alert"]')).toContainText(
+    'What it does: a few words. Nothing was kept yet.',
+  );
+  await page.getByLabel('what it does').fill('Calms: the wave takes longer to run back.');
+  await page.reload();
+  await expect(page.getByText('This is the draft this browser kept from before.')).toBeVisible();
+  await expect(page.getByLabel('name', { exact: true })).toHaveValue('Tide on the shingle');
+  await page
+    .getByLabel('who minds it, and what they do instead')
+    .fill('Whoever hurries: the natural breath.');
+  await page.getByLabel('nourishes').check();
+  await page.getByLabel('said once, when it begins').fill('Let the wave run back slowly.');
+  await page.getByLabel('first', { exact: true }).fill('Hear the wave come.');
+  await page.getByLabel('then', { exact: true }).fill('Let it run back.');
+  await page.getByLabel('at last', { exact: true }).fill('Wait for the next.');
+  await page.getByLabel('usual mistake').fill('pushing the wave');
+  await page.getByLabel('and its mend').fill('it runs by itself');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Tide on the shingle' })).toBeVisible();
+
+  await page.getByRole('button', { name: 'Hold Tide on the shingle beside another' }).click();
+  await page.getByRole('button', { name: 'Hold natural breath beside another' }).click();
+  const beside = page.getByRole('region', { name: 'Breaths beside one another' });
+  await expect(beside.getByRole('columnheader')).toHaveCount(3);
+  await expect(beside.getByRole('cell', { name: 'Calms: the wave takes longer to run back.' })).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto('/compose?theme=organ.lung&minutes=10&intent=nourish');
+  await draftReady(page);
+  await page.getByRole('button', { name: /^Breath:/ }).click();
+  await page.getByRole('menuitemradio', { name: /Tide on the shingle/ }).click();
+  await draftReady(page);
+  await page.getByRole('list', { name: 'Nourish' }).getByRole('button', { pressed: false }).first().click();
+  await page.getByText('Breath and sound', { exact: true }).click();
+  await expect(page.getByRole('img', { name: 'The line of Tide on the shingle' })).toBeVisible();
+
+  await page.goto('/forms/breaths');
+  await page.getByRole('button', { name: 'Put Tide on the shingle into the bin' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Tide on the shingle' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Bring back Tide on the shingle' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: 'Tide on the shingle' })).toBeVisible();
+});
+
+test('a sound of one’s own takes the place of the school’s', async ({ page }) => {
+  await page.goto('/forms/sounds');
+  await page.getByRole('link', { name: 'Write one’s own from sī' }).first().click();
+  await page.getByLabel('as it is written').fill('shaa');
+  await page.getByLabel('school or teacher').fill('the quay');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('heading', { level: 2, name: /shaa/ })).toBeVisible();
+  await page.goto('/customs');
+  await page.getByLabel('Lung', { exact: true }).selectOption({ label: 'shaa' });
+  await expect(page.getByText('All is saved')).toBeVisible();
+  await page.goto('/compose?theme=organ.lung&minutes=12&intent=clear');
+  await draftReady(page);
+  await expect(page.getByRole('group', { name: 'The brief' })).toContainText('the sound shaa');
+  await page.goto('/customs');
+  await page.getByLabel('Lung', { exact: true }).selectOption({ label: 'as the school has it' });
+  await expect(page.getByText('All is saved')).toBeVisible();
+});

@@ -4,15 +4,17 @@ import type { Practice } from '@/core/practice';
 import { readCustoms } from './customs';
 import { readOwn } from './forms';
 import { readHistory } from './history';
+import { readOwnLayers } from './layers';
 import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
 
 /** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
 export async function composeRoomData(queries: Queries, practice?: Practice, practiceId?: string) {
-  const [customs, groups, own, history] = [
+  const [customs, groups, own, layers, history] = [
     await readCustoms(queries),
     await listGroups(queries),
     await readOwn(queries),
+    await readOwnLayers(queries),
     await readHistory(queries, practiceId),
   ];
   const now = Date.now();
@@ -21,6 +23,7 @@ export async function composeRoomData(queries: Queries, practice?: Practice, pra
   return {
     customs,
     own,
+    layers,
     history,
     /** Forms that are different now from how the practice was written with them. */
     changedForms: practice ? changedSince(practice.forms, repertoire) : [],

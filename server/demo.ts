@@ -1,6 +1,6 @@
 import { compose } from '@/core/compose';
 import { DEFAULT_CUSTOMS, type Customs } from '@/core/customs';
-import type { Brief } from '@/core/brief';
+import { suggestBreath, suggestVoice, type Brief } from '@/core/brief';
 import { REPERTOIRE, type OwnWords } from '@/core/forms';
 import { recordOf, type LeadAction } from '@/core/lead';
 import { compile, type Practice } from '@/core/practice';
@@ -106,8 +106,14 @@ export async function seedDemo(database: Database): Promise<void> {
 
 function drafted(demo: DemoPractice): Practice {
   const conditions = GROUPS.find((group) => group.id === demo.brief.groupId)?.conditions ?? [];
+  const asked = { ...demo.brief, place: demo.brief.place ?? [] };
   const result = compose({
-    brief: demo.brief,
+    // Breath and sound as they are suggested for hour, theme and people.
+    brief: {
+      ...demo.brief,
+      voice: suggestVoice(asked, QUILLHAVEN).value,
+      breath: suggestBreath(asked, QUILLHAVEN).value,
+    },
     repertoire: REPERTOIRE,
     customs: QUILLHAVEN,
     people: { conditions },

@@ -20,6 +20,13 @@ export type { Theme, ThemePart } from './theme';
 export { suggestThemes, intentFor } from './suggest';
 export type { Suggestion, SuggestionReason, GroupCalendar } from './suggest';
 export { fillBrief } from './fill';
-export { BRIEF_VOICES, clearsBySound, OWN_BREATH, soundOrgansOf } from './layers';
+export {
+  BRIEF_VOICES,
+  clearsBySound,
+  OWN_BREATH,
+  soundOrgansOf,
+  suggestBreath,
+  suggestVoice,
+} from './layers';
 export type { BriefVoice } from './layers';
 export type { BriefWishes, FilledBrief, BriefWhy } from './fill';

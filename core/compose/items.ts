@@ -158,7 +158,9 @@ export function itemByHand(
   customs: Customs,
   people: People,
 ): NewItem {
-  const asking = { brief: practice.brief, repertoire: [form], customs, people, seed: practice.seed };
+  // Of one's own breaths and sounds what the practice holds already.
+  const { brief, seed, patterns, sounds } = practice;
+  const asking = { brief, repertoire: [form], customs, people, seed, layers: { patterns, sounds } };
   const { formId, hinge, ...draft } = itemDraft(asking, { form, fitting }, role, reasons);
   void [formId, hinge];
   return { ...draft, form };

@@ -1,5 +1,5 @@
 import { NUMBER_WORDS, plainText, ROLES, searchText, type Form, type Role } from '../forms';
-import { compile, type Item, type Practice } from '../practice';
+import { compile, layersCarried, type Item, type Practice } from '../practice';
 import { fitForm } from './candidates';
 import { itemDraft, practiceCustoms } from './items';
 import type { Asking } from './asking';
@@ -301,7 +301,12 @@ export function practiceFromLines(asking: Asking, lines: readonly SettledLine[])
       repetitions: repetitions ?? form.repetitions.usual,
     };
     const alone = (count: number): number =>
-      compile({ ...practice, items: [{ ...item, repetitions: count }], forms: { [form.id]: form } }).totalMs;
+      compile({
+        ...practice,
+        ...layersCarried([item], asking.layers),
+        items: [{ ...item, repetitions: count }],
+        forms: { [form.id]: form },
+      }).totalMs;
     const more = alone(2) - alone(1);
     const byTime =
       minutes === undefined || repetitions !== undefined || more <= 0
@@ -313,5 +318,5 @@ export function practiceFromLines(asking: Asking, lines: readonly SettledLine[])
       forms: { ...practice.forms, [form.id]: form },
     };
   }
-  return practice;
+  return { ...practice, ...layersCarried(practice.items, asking.layers) };
 }

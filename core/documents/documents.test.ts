@@ -3,6 +3,7 @@ import path from 'node:path';
 import { readPracticeFile } from '../formats';
 import { compile } from '../practice';
 import {
+  BREATH_DOCUMENT,
   CLASS_DOCUMENT,
   CUSTOMS_DOCUMENT,
   FORM_DOCUMENT,
@@ -10,6 +11,7 @@ import {
   PRACTICE_DOCUMENT,
   readCustomsDocument,
   readDocument,
+  SOUND_DOCUMENT,
   VERSION_FIELD,
   versionOf,
   WORDS_DOCUMENT,
@@ -39,6 +41,8 @@ const KINDS: readonly (readonly [string, DocumentKind<object>])[] = [
   ['form', FORM_DOCUMENT],
   ['words', WORDS_DOCUMENT],
   ['customs', CUSTOMS_DOCUMENT],
+  ['breath', BREATH_DOCUMENT],
+  ['sound', SOUND_DOCUMENT],
   ['class', CLASS_DOCUMENT],
   ['group', GROUP_DOCUMENT],
 ];

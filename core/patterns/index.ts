@@ -1,7 +1,7 @@
 export { breathAsksOf, isLaidOn, OUT_MANNERS, ATTENTIONS, BREATH_ASKS } from './model';
 export { layerSpanSchema, patternDraftSchema, patternSchema } from './schema';
 export type { WholePattern } from './model';
-export type { Attention, BreathAsk, BreathPattern, LayerSpan, OutManner } from './model';
+export type { BreathAsk, BreathPattern, LayerSpan, OutManner } from './model';
 export { PATTERN_ROWS, patternOf } from './rows';
 export { PATTERNS, wholePattern } from './teaching';
 export { PATTERN_REFUSALS, patternRefusal } from './fits';

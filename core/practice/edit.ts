@@ -1,3 +1,4 @@
+import { layersCarried, layersWith } from './known';
 import { entryAt } from '../lists/lists';
 import { otherSide } from '../body/sides';
 import { clamp } from '../body/vector';
@@ -245,22 +246,7 @@ function withLayers(
 ): Practice {
   const items = practice.items.map((item) => (itemIds.includes(item.id) ? change(item) : item));
   const { patterns, sounds, ...rest } = practice;
-  const carried = new Set(
-    items.flatMap(({ breathing, sound }) => [
-      ...(breathing ? [breathing.pattern] : []),
-      ...(typeof sound === 'object' ? [sound.sound] : []),
-    ]),
-  );
-  const kept = <Row>(rows: Readonly<Record<string, Row>>): Readonly<Record<string, Row>> =>
-    Object.fromEntries(Object.entries(rows).filter(([id]) => carried.has(id)));
-  const ownPatterns = kept({ ...patterns, ...added.patterns });
-  const ownSounds = kept({ ...sounds, ...added.sounds });
-  return {
-    ...rest,
-    items,
-    ...(Object.keys(ownPatterns).length > 0 ? { patterns: ownPatterns } : {}),
-    ...(Object.keys(ownSounds).length > 0 ? { sounds: ownSounds } : {}),
-  };
+  return { ...rest, items, ...layersCarried(items, layersWith({ patterns, sounds }, added)) };
 }
 
 /** A stay within its bounds: 1–600 s, or 1–36 breaths. */

@@ -3,15 +3,10 @@
 import dynamic from 'next/dynamic';
 import { memo, useState } from 'react';
 import type { BriefWishes, FilledBrief } from '@/core/brief';
-import {
-  HowAndForWhom,
-  SoundAndBreath,
-  WhatFor,
-  WithAndWithout,
-  type BriefGroup,
-  type LayerCustoms,
-  type WordsProps,
-} from './BriefWords';
+import type { OwnLayers } from '@/core/practice';
+import { HowAndForWhom, WhatFor, WithAndWithout, type BriefGroup, type WordsProps } from './BriefWords';
+
+import { SoundAndBreath, type LayerCustoms } from './LayerWords';
 
 const ThemeChooser = dynamic(async () => (await import('./ThemeChooser')).ThemeChooser, { ssr: false });
 
@@ -19,6 +14,8 @@ interface Props {
   readonly filled: FilledBrief;
   readonly groups: readonly BriefGroup[];
   readonly customs: LayerCustoms;
+  /** Own breaths and sounds, chosen among like those that are shipped. */
+  readonly layers: OwnLayers;
   readonly onWish: (wishes: BriefWishes) => void;
   /** The conditions whose cautions are in force: the group's, or one's own. */
   readonly minding: readonly string[];
@@ -45,6 +42,7 @@ export const BriefSentence = memo(function BriefSentence({
   filled,
   groups,
   customs,
+  layers,
   onWish,
   minding,
   formNames,
@@ -66,7 +64,7 @@ export const BriefSentence = memo(function BriefSentence({
     >
       <WhatFor {...words} />
       <HowAndForWhom {...words} />
-      <SoundAndBreath {...words} customs={customs} />
+      <SoundAndBreath {...words} customs={customs} layers={layers} />
       <WithAndWithout {...words} />
       <Minding minding={minding} groupName={groups.find((group) => group.id === brief.groupId)?.name} />
       {choosing && (

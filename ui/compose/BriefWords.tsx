@@ -1,22 +1,6 @@
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
-import {
-  BRIEF_VOICES,
-  clearsBySound,
-  INTENTS,
-  OWN_BREATH,
-  PLACE_LIMITS,
-  soundOrgansOf,
-  themeParts,
-  type BriefVoice,
-  type Brief,
-  type BriefWishes,
-  type FilledBrief,
-} from '@/core/brief';
+import { INTENTS, PLACE_LIMITS, type Brief, type BriefWishes, type FilledBrief } from '@/core/brief';
 import { DAY_PART_NAMES, INTENT_NAMES, PLACE_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
-import type { Customs } from '@/core/customs';
-import { PATTERN_ROWS, patternOf } from '@/core/patterns';
-import { soundOf, type SoundSchoolId } from '@/core/sounds';
-import { LEVEL_NAMES } from '@/ui/words/patterns';
 import { pinText } from '@/ui/words/pins';
 import { placeOptions, themeOptions } from './briefOptions';
 import { Word } from './BriefWord';
@@ -167,72 +151,6 @@ export function HowAndForWhom({ filled, groups, onWish, onChoosing }: WordsProps
     </>
   );
 }
-
-/** The sound of the organ asked for, with how it is voiced; else how loud sounds would be. */
-function soundShown({ theme, intent, voice = 'aloud' }: Brief, soundSchool: SoundSchoolId): string {
-  if (voice === 'none') return 'no sounds';
-  if (themeParts(theme).some((part) => part.kind === 'set' && part.set === 'six-sounds'))
-    return `the sounds ${voice}`;
-  const written = soundOrgansOf(theme).flatMap((of) => soundOf(of, soundSchool) ?? []);
-  if (!clearsBySound({ theme, intent }) || written.length === 0) return `sounds, if any, ${voice}`;
-  return `the ${written.length === 1 ? 'sound' : 'sounds'} ${written.join(' and ')}, ${voice}`;
-}
-
-/** What of the customs the two words need. */
-export type LayerCustoms = Pick<Customs, 'soundSchool' | 'patternsNever'>;
-
-/** The other two choices of a theme: its sound and its breath. */
-export function SoundAndBreath({
-  filled,
-  customs: { soundSchool, patternsNever },
-  onWish,
-}: WordsProps & { readonly customs: LayerCustoms }) {
-  const { brief, why } = filled;
-  return (
-    <>
-      , with{' '}
-      <Word
-        name="Sound"
-        shown={soundShown(brief, soundSchool)}
-        why={why.voice}
-        value={brief.voice ?? 'aloud'}
-        onChoose={(voice) => onWish({ voice })}
-        options={BRIEF_VOICES.map((value) => ({
-          value,
-          label: value === 'none' ? 'no sounds' : value,
-          note: VOICE_NOTES[value],
-        }))}
-      />
-      , breathing{' '}
-      <Word
-        name="Breath"
-        shown={
-          brief.breath === undefined || brief.breath === OWN_BREATH
-            ? 'their own breath'
-            : (patternOf(brief.breath)?.name ?? brief.breath)
-        }
-        why={why.breath}
-        value={brief.breath ?? OWN_BREATH}
-        onChoose={(breath) => onWish({ breath })}
-        options={[
-          { value: OWN_BREATH, label: 'their own breath', note: 'as each form has it' },
-          ...PATTERN_ROWS.filter(({ id }) => !patternsNever.includes(id)).map(({ id, name, level }) => ({
-            value: id,
-            label: name,
-            note: LEVEL_NAMES[level],
-          })),
-        ]}
-      />
-    </>
-  );
-}
-
-const VOICE_NOTES = {
-  none: 'a library, a thin wall',
-  aloud: 'to learn it',
-  whispered: 'the breath shaped by the mouth',
-  silent: 'only breath and mouth',
-} as const satisfies Record<BriefVoice, string>;
 
 /** What is left out, what is pinned, and where it is. */
 export function WithAndWithout({ filled, formName, onWish, onChoosing }: WordsProps) {

@@ -27,13 +27,14 @@ function useGround({
   customs,
   groups,
   own,
+  layers,
   history,
   changedForms,
   formNames,
 }: Ground): Ground {
   return useMemo(
-    () => ({ reading, today, customs, groups, own, history, changedForms, formNames }),
-    [reading, today, customs, groups, own, history, changedForms, formNames],
+    () => ({ reading, today, customs, groups, own, layers, history, changedForms, formNames }),
+    [reading, today, customs, groups, own, layers, history, changedForms, formNames],
   );
 }
 
@@ -93,6 +94,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
         filled={filled}
         groups={groups}
         customs={customs}
+        layers={ground.layers}
         onWish={wish}
         minding={minding}
         formNames={formNames}

@@ -11,6 +11,7 @@ import {
   type NewItem,
   type Practice,
   type TimelineEvent,
+  type OwnLayers,
 } from '@/core/practice';
 import type { ItemAccount } from '@/core/compose';
 
@@ -27,6 +28,8 @@ interface Props {
   readonly practice: Practice;
   readonly item: Item;
   readonly events: readonly TimelineEvent[];
+  /** Own breaths and sounds, to be laid on it like those that are shipped. */
+  readonly layers: OwnLayers;
   readonly conditions: readonly ConditionId[];
   readonly onEdit: (edit: Edit, said: string) => void;
   readonly account: () => Promise<readonly ItemAccount[] | undefined>;
@@ -52,6 +55,7 @@ const talkAfter = ({ role, variant, firstSide }: Item): NewItem => ({
 /** The margin beside the running order: why the selected form is here, how it is said, what to mind. */
 export function ItemMargin({
   practice,
+  layers,
   item,
   events,
   conditions,
@@ -170,7 +174,7 @@ export function ItemMargin({
           Say something after it
         </button>
       </section>
-      <ItemLayers key={`layers-${item.id}`} practice={practice} item={item} onEdit={onEdit} />
+      <ItemLayers key={`layers-${item.id}`} practice={practice} layers={layers} item={item} onEdit={onEdit} />
       <ItemTimes key={`times-${item.id}`} practice={practice} item={item} onEdit={onEdit} />
       <ItemWords key={item.id} practice={practice} item={item} onEdit={onEdit} />
       {form.mistakes.length > 0 && (

@@ -151,6 +151,7 @@ export function Written({
             <div className="mt-4">
               <ItemMargin
                 practice={practice}
+                layers={ground.layers}
                 item={selected}
                 events={timeline.events.filter((event) => event.itemId === selected.id)}
                 conditions={people.conditions}

@@ -5,7 +5,7 @@ import type { Customs } from '@/core/customs';
 import type { Form, OwnForms } from '@/core/forms';
 import { historyOf, type History } from '@/core/log';
 import type { ConditionId } from '@/core/people';
-import type { Practice } from '@/core/practice';
+import type { OwnLayers, Practice } from '@/core/practice';
 import type { Asked } from '@/workers/compose.worker';
 
 export interface ComposeGroup extends GroupCalendar {
@@ -21,6 +21,8 @@ export interface Ground {
   readonly groups: readonly ComposeGroup[];
   /** Own forms and own words, which the composer chooses among too. */
   readonly own: OwnForms;
+  /** Own breaths and sounds, likewise. */
+  readonly layers: OwnLayers;
   /** What the log tells of those a practice may be for. */
   readonly history: History;
   readonly changedForms: readonly Form[];
@@ -51,6 +53,7 @@ export function askedFor(ground: Ground, brief: Brief, seed: number, practice: P
     people: peopleOf(ground, brief.groupId),
     seed,
     own: ground.own,
+    layers: ground.layers,
     ...(practice && keptItems.length > 0 ? { kept: { items: keptItems, forms: practice.forms } } : {}),
   };
 }

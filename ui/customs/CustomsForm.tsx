@@ -2,22 +2,26 @@
 
 import { FormProvider } from 'react-hook-form';
 import type { Customs } from '@/core/customs';
+import type { OwnLayers } from '@/core/practice';
 import { useReady } from '@/ui/kit/useReady';
-import {
-  BreathCustoms,
-  ComposerCustoms,
-  OwnConditions,
-  PaceCustoms,
-  PlaceCustoms,
-  SchoolCustoms,
-} from './sections';
+import { BreathCustoms } from './BreathCustoms';
+import { ComposerCustoms, OwnConditions, PaceCustoms, PlaceCustoms, SchoolCustoms } from './sections';
 import { useCustomsSaving } from './useCustomsSaving';
 
 /**
  * The customs: place, schools, pace, sides. Each contested point is a choice with its source. They save themselves a
  * moment after each change; what is not yet right says so and waits.
  */
-export function CustomsForm({ customs, version }: { customs: Customs; version: number }) {
+export function CustomsForm({
+  customs,
+  version,
+  layers,
+}: {
+  customs: Customs;
+  version: number;
+  /** Own breaths and sounds, which customs may name. */
+  layers: OwnLayers;
+}) {
   const ready = useReady();
   const { form, kept, keeper, save, isSaved } = useCustomsSaving(customs, version, ready);
   return (
@@ -27,7 +31,7 @@ export function CustomsForm({ customs, version }: { customs: Customs; version: n
           <PlaceCustoms />
           <SchoolCustoms />
           <PaceCustoms />
-          <BreathCustoms />
+          <BreathCustoms layers={layers} />
           <ComposerCustoms />
           <OwnConditions />
           <p className="flex flex-wrap items-baseline gap-3">

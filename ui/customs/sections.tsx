@@ -6,7 +6,6 @@ import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { STRENGTH_LEVELS, STRENGTHS, type Customs } from '@/core/customs';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
-import { PATTERN_ROWS } from '@/core/patterns';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle } from '@/core/sources';
 import { capital } from '@/core/text/text';
@@ -165,56 +164,6 @@ export function ComposerCustoms() {
             { value: 'nose', label: 'by the nose always', source: 'common-practice' },
           ]}
         />
-      </div>
-    </section>
-  );
-}
-
-/** How sounds are voiced, and the breaths one never teaches. */
-export function BreathCustoms() {
-  const { control, setValue } = useFormContext<Customs>();
-  const never = useWatch({ control, name: 'patternsNever' });
-  return (
-    <section aria-labelledby="breath-and-sound">
-      <h2 id="breath-and-sound">Breath and sound</h2>
-      <div className="mt-2 border-t border-ink">
-        <Choice
-          name="voice"
-          legend="Sounds are made"
-          options={[
-            {
-              value: 'by-hour',
-              label: 'aloud by day, whispered in the evening, silent where it must be quiet',
-              source: 'common-practice',
-            },
-            { value: 'aloud', label: 'aloud', source: 'common-practice' },
-            { value: 'whispered', label: 'whispered', source: 'common-practice' },
-            { value: 'silent', label: 'silent', source: 'common-practice' },
-            { value: 'none', label: 'not at all', source: 'common-practice' },
-          ]}
-        />
-        <fieldset className="py-2">
-          <legend>Breaths I never teach</legend>
-          <span className="flex flex-wrap gap-x-5">
-            {PATTERN_ROWS.filter(({ isNatural }) => !isNatural).map(({ id, name }) => (
-              <label key={id} className="inline-flex min-h-7 items-center gap-1.5">
-                <input
-                  type="checkbox"
-                  className="accent-ink"
-                  checked={(never ?? []).includes(id)}
-                  onChange={({ target: { checked } }) =>
-                    setValue(
-                      'patternsNever',
-                      checked ? [...(never ?? []), id] : (never ?? []).filter((other) => other !== id),
-                      { shouldDirty: true },
-                    )
-                  }
-                />
-                {name}
-              </label>
-            ))}
-          </span>
-        </fieldset>
       </div>
     </section>
   );

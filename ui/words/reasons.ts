@@ -71,7 +71,7 @@ export function reasonText(reason: Reason): string {
     case 'sounds':
       return `Clears the ${organ(reason.organ).name} by its sound.`;
     case 'breathes':
-      return `Breathed as the brief has it: ${patternOf(reason.pattern)?.name ?? reason.pattern}.`;
+      return `Breathed as the brief has it: ${patternOf(reason.pattern)?.name ?? 'a breath of your own'}.`;
     case 'rounds-out':
       return 'Rounds out the whole and fills the minutes.';
     case 'stills':

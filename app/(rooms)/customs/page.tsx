@@ -1,6 +1,7 @@
 import { readStoredCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { listBinnedGroups, listGroupsWithUnreadable } from '@/server/groups';
+import { readOwnLayers } from '@/server/layers';
 import { unreadableRow } from '@/server/unreadable';
 import { CustomsForm } from '@/ui/customs/CustomsForm';
 import { GroupsEditor } from '@/ui/customs/GroupsEditor';
@@ -21,7 +22,7 @@ export default async function CustomsPage() {
       <h1 className="mb-4">Customs</h1>
       <FallenBack fields={fallenBack} />
       <UnreadableRows rows={unreadable.map(unreadableRow)} />
-      <CustomsForm customs={customs} version={version} />
+      <CustomsForm customs={customs} version={version} layers={await readOwnLayers(open)} />
       <GroupsEditor groups={groups} binned={binned} />
     </div>
   );
