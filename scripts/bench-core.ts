@@ -2,7 +2,7 @@ import { performance } from 'node:perf_hooks';
 import { readAlmanac } from '../core/almanac';
 import { solvePosture, type Posture } from '../core/body';
 import highsLoader from 'highs';
-import { PLAIN_BRIEF, type Theme } from '../core/brief';
+import { PLAIN_BRIEF, type Brief, type Theme } from '../core/brief';
 import { compose, modelOf } from '../core/compose';
 import { solve, solved } from '../core/compose/solver';
 import { gapScale } from '../core/compose/tolerance';
@@ -11,7 +11,7 @@ import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE, type Form } from '../core/forms';
 import { reviewForm } from '../core/forms/checks/review';
 import { readQuestion, rowOf, seek } from '../core/seek';
-import { bodiesOf, bodyLanes, breathLine, compile } from '../core/practice';
+import { bodiesOf, bodyLanes, breathLine, compile, edit } from '../core/practice';
 import { review } from '../core/review';
 import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
@@ -58,6 +58,31 @@ report(
   20,
 );
 
+/** The same hour with a breath on everything it fits and a sound on every exhale it fits. */
+const laid = [
+  {
+    kind: 'breathing' as const,
+    itemIds: hour.practice.items.map(({ id }) => id),
+    breathing: { pattern: 'four-even-parts' },
+  },
+  {
+    kind: 'sound' as const,
+    itemIds: hour.practice.items.map(({ id }) => id),
+    sound: { sound: 'lung-standard', voice: 'whispered' as const },
+  },
+].reduce((practice, change) => edit(practice, change), hour.practice);
+const laidTimeline = compile(laid);
+report(
+  'compile a 60-minute practice, breath and sound laid on it',
+  median(() => compile(laid)),
+  5,
+);
+report(
+  'read it over',
+  median(() => review(laid, laidTimeline, DEFAULT_CUSTOMS, { conditions: [] })),
+  20,
+);
+
 /** Every theme a bench brief is made of: usual ones, and the ones that are hard to prove. */
 const THEMES: readonly Theme[] = [
   ...(['lung', 'kidney', 'liver', 'heart', 'spleen'] as const).map((organ): Theme => ({
@@ -71,9 +96,9 @@ const THEMES: readonly Theme[] = [
   { kind: 'aim', aim: 'sleep' },
 ];
 
-const modelFor = (minutes: number, theme: Theme, repertoire: readonly Form[]) =>
+const modelFor = (minutes: number, theme: Theme, repertoire: readonly Form[], over: Partial<Brief> = {}) =>
   modelOf({
-    brief: { ...PLAIN_BRIEF, minutes, theme },
+    brief: { ...PLAIN_BRIEF, minutes, theme, ...over },
     repertoire,
     customs: DEFAULT_CUSTOMS,
     people: { conditions: [] },
@@ -83,13 +108,19 @@ const modelFor = (minutes: number, theme: Theme, repertoire: readonly Form[]) =>
 const RUNS = 4;
 
 /** How long the composer takes to an answer within 1 % and to proof, over all bench themes. */
-function composing(what: string, minutes: number, repertoire: readonly Form[], budgetMs: number): void {
+function composing(
+  what: string,
+  minutes: number,
+  repertoire: readonly Form[],
+  budgetMs: number,
+  over: Partial<Brief> = {},
+): void {
   const found = THEMES.map((theme) => {
     let [near, done, gap] = [Infinity, Infinity, Infinity];
     // The quickest of a few runs: the machine does other things too, and the first run is the compiler's.
     for (let run = 0; run < RUNS; run += 1) {
       const from = performance.now();
-      const { problem } = modelFor(minutes, theme, repertoire);
+      const { problem } = modelFor(minutes, theme, repertoire, over);
       let firstNear = Infinity;
       let last = Infinity;
       for (const progress of solve(problem)) {
@@ -119,6 +150,27 @@ function composing(what: string, minutes: number, repertoire: readonly Form[], b
 const fewer = REPERTOIRE.filter((_, index) => index % 7 !== 6);
 composing(`compose 40 minutes from ${fewer.length} forms`, 40, fewer, 150);
 composing(`compose 40 minutes from all ${REPERTOIRE.length} forms`, 40, REPERTOIRE, 150);
+composing(
+  `compose 40 minutes from all ${REPERTOIRE.length} forms, with sound and breath weighed`,
+  40,
+  REPERTOIRE,
+  150,
+  { voice: 'aloud', breath: 'lower-belly', intent: 'clear-then-nourish' },
+);
+report(
+  'compose the six sounds, 25 minutes, at every number they can be made',
+  median(
+    () =>
+      compose({
+        brief: { ...PLAIN_BRIEF, minutes: 25, theme: { kind: 'set', set: 'six-sounds' }, voice: 'aloud' },
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: { conditions: [] },
+        seed: 1,
+      }),
+    3,
+  ),
+);
 // More forms than are shipped: each copy serves what another form serves, so that none is its own twin.
 const twice: readonly Form[] = Array.from({ length: 300 }, (_, index) => {
   const form = REPERTOIRE[index % REPERTOIRE.length];

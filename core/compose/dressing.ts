@@ -121,8 +121,9 @@ export function soundDressing(
 ): { readonly organ: SoundOrgan; readonly dressing: Dressing } | undefined {
   const { form } = allowed;
   if (form.soundOrgan !== undefined || form.hinge || stirs(allowed)) return undefined;
-  const organs = organsOfForm(form, asking.customs);
-  const organ = soundsWanted(asking.brief, section).find((one) => organs.includes(one));
+  // The first organ named on a form is the one it is known for.
+  const [known] = organsOfForm(form, asking.customs);
+  const organ = soundsWanted(asking.brief, section).find((one) => one === known);
   const sound = organ && organSound(asking, organ);
   if (!organ || !sound || soundRefusal(form, sound) !== undefined) return undefined;
   return {

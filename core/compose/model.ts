@@ -312,12 +312,14 @@ function optionsAt(ground: Ground, place: Place, section: SectionPlan, own: numb
   const asks = asksOf(form, fitting.variant);
   const by = { brief: asking.brief, customs, layers: asking.layers };
   return distinct(
-    dressingsAt(ground, place, section).flatMap((dressing) => {
+    dressingsAt(ground, place, section).flatMap((dressing, index) => {
       const item = draftAt(ground, place, role, dressing);
       const pace = place.kept ? 1 : item.stretch;
       const changeMs = isUsualStance ? 0 : STANCE_CHANGE_SEC[item.familiarity] * 1000;
       const laid = pointsOf(dressing.parts, strength);
-      return waysAt(ground, place, role).map((way) => {
+      // What stands in for the breath asked for need not be had at every length too.
+      const ways = waysAt(ground, place, role).filter(({ stretch }) => index === 0 || stretch === 1);
+      return ways.map((way) => {
         const line = timeLine(form, { ...item, stretch: way.stretch * pace }, by);
         const ms = lengthMs(line, way.repetitions);
         const dose = way.dose + longPoints(asks, role, place.lesson, ms);

@@ -1,5 +1,5 @@
 import { asksOf, cycleOf } from '../forms/model/variants';
-import type { Form } from '../forms/model/model';
+import type { Form, Stroke } from '../forms/model/model';
 import type { VariantId } from '../forms/model/terms';
 import type { BreathPattern } from './model';
 
@@ -22,29 +22,42 @@ const STILL_FAMILIES: ReadonlySet<Form['family']> = new Set([
   'closing',
 ]);
 
-/** The breath a form’s own cues speak of, where they fix it. */
-const SAYS_MOUTH = /\bby the mouth\b|\bsigh\b|\bblow\b|\blips\b/i;
-const SAYS_NOSE = /\bby the nose\b|\bnostril/i;
+/** What cues say of the breath, and which patterns agree with it. */
+const SAID: readonly { readonly words: RegExp; readonly agrees: (pattern: BreathPattern) => boolean }[] = [
+  { words: /\bby the mouth\b|\bsigh|\bblow|\blips\b/i, agrees: ({ outRoute }) => outRoute === 'mouth' },
+  { words: /\bby the nose\b|\bnostril/i, agrees: ({ outRoute }) => outRoute === 'nose' },
+  {
+    words: /\bhumming\b|\b(with|on|in) a hum\b|\bhum (as|it|out|the)\b/i,
+    agrees: ({ out }) => out === 'hum',
+  },
+  { words: /\bbuzz/i, agrees: ({ out }) => out === 'buzz' },
+  { words: /\bpursed\b/i, agrees: ({ out }) => out === 'pursed' },
+  { words: /\bsip(s|ped)?\b/i, agrees: ({ sips }) => sips > 1 },
+  {
+    words: /\b(stay|pause|wait|rest) (a moment )?(when )?full\b/i,
+    agrees: ({ stayFull }) => stayFull > 0,
+  },
+  {
+    words: /\b(stay|pause|wait|rest) (a moment )?(when )?empty\b/i,
+    agrees: ({ stayEmpty }) => stayEmpty > 0,
+  },
+];
 
 /** Whether the words of a repetition say another way for the breath than the pattern has. */
-function contradicts(form: Form, variant: VariantId, pattern: BreathPattern): boolean {
-  const words = cycleOf(form, variant)
-    .map(({ cue }) => cue)
-    .join(' ');
-  if (pattern.isNatural) return false;
-  return (
-    (SAYS_MOUTH.test(words) && pattern.outRoute === 'nose') ||
-    (SAYS_NOSE.test(words) && pattern.outRoute === 'mouth')
-  );
-}
+const contradicts = (cycle: readonly Stroke[], pattern: BreathPattern): boolean =>
+  !pattern.isNatural &&
+  SAID.some(({ words, agrees }) => !agrees(pattern) && cycle.some(({ cue }) => words.test(cue)));
 
-/** Why a pattern does not fit a form as it is done; undefined where it does. */
+/**
+ * Why a pattern does not fit a form as it is done; undefined where it does. `cycle` are the strokes of a repetition as
+ * they are said, where one's own words stand in the place of the form's.
+ */
 export function patternRefusal(
   form: Form,
   variant: VariantId,
   pattern: BreathPattern,
+  cycle: readonly Stroke[] = cycleOf(form, variant),
 ): PatternRefusal | undefined {
-  const cycle = cycleOf(form, variant);
   if (!cycle.some(({ breath }) => breath === 'in') || !cycle.some(({ breath }) => breath === 'out'))
     return 'no-breath';
   const stays = pattern.stayFull > 0 || pattern.stayEmpty > 0;
@@ -55,5 +68,5 @@ export function patternRefusal(
   if (form.family === 'inner breathing' && pattern.attention !== 'none' && pattern.attention !== 'count')
     return 'own-attention';
   if (pattern.stayFull > 0 && asksOf(form, variant).fold !== 'none') return 'fold-full';
-  return contradicts(form, variant, pattern) ? 'cue-fixes-breath' : undefined;
+  return contradicts(cycle, pattern) ? 'cue-fixes-breath' : undefined;
 }

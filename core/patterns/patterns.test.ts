@@ -6,7 +6,11 @@ import { cautionsOf, openCautions, type ConditionId } from '../people';
 import { breathLevelAt, compile, edit, startLevels, type Item, type Practice } from '../practice';
 import { sourceKind } from '../sources';
 import {
+  blankPattern,
+  breathAsksOf,
   isLaidOn,
+  patternDraftSchema,
+  patternFrom,
   PATTERN_REFUSALS,
   patternOf,
   patternRefusal,
@@ -226,6 +230,35 @@ describe('what does not fit', () => {
     expect(timeline.totalMs).toBe(bare.totalMs);
   });
 
+  it.each([
+    ['Exhale by the mouth, slowly.', 'lower-belly', 'in-mouth-out'],
+    ['Let it out with a hum.', 'out-longer', 'humming-out'],
+    ['Exhale buzzing.', 'lower-belly', 'buzzing-out'],
+    ['Out through pursed lips.', 'nose-in-mouth-out', 'pursed-lips'],
+    ['Take two sips of air.', 'even', 'two-sips-in'],
+    ['Rest empty.', 'lower-belly', 'stay-when-empty'],
+    ['Stay a moment when full.', 'even', 'stay-when-full'],
+  ])('nor what one’s own words say otherwise: “%s” on %s', (cue, against, agreeing) => {
+    const done = (id: string) =>
+      compile(
+        practiceOf([itemOf('mist-over-the-lake', { breathing: { pattern: id }, cues: { 'cycle-1': cue } })]),
+      ).unlaid.map(({ why }) => why);
+    expect(done(against)).toEqual(['cue-fixes-breath']);
+    expect(done(agreeing === 'in-mouth-out' ? 'nose-in-mouth-out' : agreeing)).toEqual([]);
+  });
+
+  it('and takes no word for breath that speaks of something else', () => {
+    const done = compile(
+      practiceOf([
+        itemOf('mist-over-the-lake', {
+          breathing: { pattern: 'lower-belly' },
+          cues: { 'cycle-0': 'Listen to the hum of the street; the whole body rests.' },
+        }),
+      ]),
+    );
+    expect(done.unlaid).toEqual([]);
+  });
+
   it('has a case for every reason, and leaves most forms free to be breathed in most ways', () => {
     const pairs = REPERTOIRE.flatMap((one) => PATTERNS.map((row) => patternRefusal(one, 'full', row)));
     for (const why of PATTERN_REFUSALS) expect(pairs).toContain(why);
@@ -234,6 +267,43 @@ describe('what does not fit', () => {
       PATTERNS.filter((row) => patternRefusal(one, 'full', row) === undefined),
     );
     expect(free.length / (breathed.length * PATTERNS.length)).toBeGreaterThan(0.7);
+  });
+});
+
+describe('a pattern of one’s own', () => {
+  it('asks what its shape asks, whether it says so or not', () => {
+    const own = (over: Partial<WholePattern>): WholePattern => ({ ...blankPattern('own-one'), ...over });
+    expect(breathAsksOf(own({ sips: 3 })).asks).toEqual(['staged']);
+    expect(breathAsksOf(own({ out: 'throat', asks: ['staged'] })).asks).toEqual(['staged', 'throat']);
+    expect(breathAsksOf(own({ attention: 'pelvic floor' })).asks).toEqual(['pelvic-floor']);
+    expect(breathAsksOf(own({ attention: 'orbit' })).inwardImagery).toBe(true);
+    expect(breathAsksOf(own({}))).toEqual({ asks: [], inwardImagery: false });
+    const held = { 'own-one': own({ stayFull: 0.4 }) };
+    const done = { variant: 'full' as const, breathing: { pattern: 'own-one' } };
+    expect(asksAsDone(form('mist-over-the-lake'), done, held).breathHold).toBe(true);
+    expect(asksAsDone(form('mist-over-the-lake'), { ...done, omitHolds: true }, held).breathHold).toBe(false);
+  });
+
+  it('is kept whole or told what is wrong with it', () => {
+    const [row] = PATTERNS;
+    if (!row) throw new Error('expected a pattern');
+    const own = { ...patternFrom(row, 'own-one'), isNatural: true };
+    expect(patternSchema.safeParse(own).success).toBe(true);
+    for (const wrong of [
+      { ...own, stayFull: 0.2 },
+      { ...own, sips: 4 },
+      { ...own, does: ' ' },
+      { ...own, outToIn: 9 },
+      { ...own, teach: ['one', 'two'] },
+      { ...own, mistakes: [] },
+      { ...own, more: true },
+    ])
+      expect(patternSchema.safeParse(wrong).success).toBe(false);
+    // A draft may be half-written, but not of another shape.
+    expect(patternDraftSchema.safeParse({ ...own, does: '', leastSec: 0 }).success).toBe(true);
+    expect(patternDraftSchema.safeParse({ ...own, teach: ['one', 'two'] }).success).toBe(false);
+    expect(blankPattern('own-one')).toMatchObject({ does: '', isNatural: false });
+    expect(patternSchema.safeParse(blankPattern('own-one')).success).toBe(false);
   });
 });
 

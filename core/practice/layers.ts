@@ -1,4 +1,4 @@
-import type { Form } from '../forms';
+import { cycleOf, type Form, type Stroke } from '../forms';
 import { isLaidOn, patternRefusal, type BreathPattern, type PatternRefusal } from '../patterns';
 import { soundById, soundIdOf, type Sound, type Voice } from '../sounds';
 import { patternIn, soundIn } from './known';
@@ -8,11 +8,22 @@ import type { Item, Practice } from './model';
 export const SOUND_REFUSALS = ['no-exhale', 'another-sound', 'nose-said'] as const;
 export type SoundRefusal = (typeof SOUND_REFUSALS)[number];
 
-/** Why a sound does not fit a form as it is done; undefined where it does. */
-export function soundRefusal(form: Form, sound: Sound): SoundRefusal | undefined {
-  if (!form.cycle.some(({ breath }) => breath === 'out')) return 'no-exhale';
+/** The strokes of a repetition as they are said: one's own words in the place of the form's. */
+const cycleSaid = (form: Form, { variant, cues }: Item): readonly Stroke[] =>
+  cycleOf(form, variant).map((stroke, index) => ({ ...stroke, cue: cues?.[`cycle-${index}`] ?? stroke.cue }));
+
+/**
+ * Why a sound does not fit a form as it is done; undefined where it does. `cycle` are the strokes of a repetition as they
+ * are said.
+ */
+export function soundRefusal(
+  form: Form,
+  sound: Sound,
+  cycle: readonly Stroke[] = form.cycle,
+): SoundRefusal | undefined {
+  if (!cycle.some(({ breath }) => breath === 'out')) return 'no-exhale';
   if (form.soundOrgan !== undefined && sound.organ !== form.soundOrgan) return 'another-sound';
-  return form.cycle.some(({ breath, cue }) => breath === 'out' && /\bby the nose\b/i.test(cue))
+  return cycle.some(({ breath, cue }) => breath === 'out' && /\bby the nose\b/i.test(cue))
     ? 'nose-said'
     : undefined;
 }
@@ -48,14 +59,15 @@ function ownSound(practice: Practice, form: Form): SoundLayer | undefined {
 export function layersOf(practice: Practice, item: Item, form: Form): LayersOfItem {
   const unlaid: Unlaid[] = [];
   const pattern = item.breathing && patternIn(practice, item.breathing.pattern);
-  const why = pattern && patternRefusal(form, item.variant, pattern);
+  const cycle = cycleSaid(form, item);
+  const why = pattern && patternRefusal(form, item.variant, pattern, cycle);
   if (pattern && why) unlaid.push({ layer: 'breathing', id: pattern.id, why });
   // Where stays are left out, a pattern made of one is not so much as announced: nothing forbidden is ever said.
   const isLeftOut = item.omitHolds && pattern !== undefined && pattern.stayFull + pattern.stayEmpty > 0;
   const breathing = pattern && !why && !isLeftOut ? { pattern, on: item.breathing?.on } : undefined;
   const asked = typeof item.sound === 'object' ? item.sound : undefined;
   const sound = asked && soundIn(practice, asked.sound);
-  const whyNot = sound && soundRefusal(form, sound);
+  const whyNot = sound && soundRefusal(form, sound, cycle);
   if (sound && whyNot) unlaid.push({ layer: 'sound', id: sound.id, why: whyNot });
   const laid =
     asked && sound && !whyNot

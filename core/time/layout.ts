@@ -206,20 +206,22 @@ function stayStrokes(
 
 const STAY_CUE = { in: 'Stay a moment, or breathe on.', out: 'Rest a moment, or breathe on.' } as const;
 
+/** A stay a pattern makes: the stroke of it, and for how long. */
+interface PatternStay {
+  readonly stroke: Stroke;
+  readonly sec: number;
+}
+
 /** The stay a pattern makes after a stroke; none where it makes none, or stays are left out. */
 function patternStay(
   stroke: Stroke,
-  index: number,
-  at: Omit<LaidStroke, 'index' | 'stroke' | 'breath' | 'sec' | 'isStay'>,
+  pattern: BreathPattern | undefined,
   inSec: number,
   { omitHolds }: Doing,
-): readonly LaidStroke[] {
-  const { pattern } = at;
-  if (!pattern || omitHolds || (stroke.breath !== 'in' && stroke.breath !== 'out')) return [];
+): PatternStay | undefined {
+  if (!pattern || omitHolds || (stroke.breath !== 'in' && stroke.breath !== 'out')) return undefined;
   const sec = inSec * (stroke.breath === 'in' ? pattern.stayFull : pattern.stayEmpty);
-  if (sec === 0) return [];
-  const held = heldStroke(stroke, 'hold', STAY_CUE[stroke.breath], sec);
-  return [{ ...at, index, stroke: held, breath: 'hold', sec, isStay: true }];
+  return sec === 0 ? undefined : { stroke: heldStroke(stroke, 'hold', STAY_CUE[stroke.breath], sec), sec };
 }
 
 /** How often a form without a breath of its own is done, and how much longer or shorter, to last so many seconds in all. */
@@ -240,7 +242,7 @@ interface Breathed {
   readonly secOf: (stroke: Stroke) => number;
   readonly breathIn: (stroke: Stroke) => BreathStroke;
   readonly pattern: BreathPattern | undefined;
-  readonly inSec: number;
+  readonly stayAfter: (stroke: Stroke) => PatternStay | undefined;
 }
 
 /**
@@ -263,7 +265,50 @@ function breathedSo(
     secOf: (stroke) => (isShown && isBreathed(stroke) ? usual(stroke) * factor : slow(stroke)),
     breathIn: (stroke) => (!isLed && isBreathed(stroke) ? 'free' : stroke.breath),
     pattern: isShown ? undefined : pattern,
-    inSec: slow({ breath: 'in', cue: '' }),
+    stayAfter: (stroke) =>
+      patternStay(stroke, isShown ? undefined : pattern, slow({ breath: 'in', cue: '' }), doing),
+  };
+}
+
+/** One stroke of a cycle, with all that its repetition makes of it. */
+interface CycleStroke {
+  readonly index: number;
+  readonly stroke: Stroke;
+  readonly breath: BreathStroke;
+  readonly sec: number;
+  readonly stay: PatternStay | undefined;
+}
+
+/**
+ * The strokes of a repetition as they are breathed, by whether it is the first and whether the pattern is laid on it:
+ * worked out once for each, however often it is done.
+ */
+function cyclesOf(
+  form: Form,
+  doing: Doing,
+  cycle: readonly { readonly stroke: Stroke; readonly index: number }[],
+): (
+  isFirst: boolean,
+  lays: boolean,
+) => { readonly pattern: BreathPattern | undefined; readonly strokes: readonly CycleStroke[] } {
+  const made = new Map<number, ReturnType<ReturnType<typeof cyclesOf>>>();
+  return (isFirst, lays) => {
+    const key = (isFirst ? 1 : 0) + (lays ? 2 : 0);
+    const known = made.get(key);
+    if (known) return known;
+    const breathed = breathedSo(form, doing, isFirst, lays ? doing.breathing?.pattern : undefined);
+    const one = {
+      pattern: breathed.pattern,
+      strokes: cycle.map(({ stroke, index }) => ({
+        index,
+        stroke,
+        breath: breathed.breathIn(stroke),
+        sec: breathed.secOf(stroke),
+        stay: breathed.stayAfter(stroke),
+      })),
+    };
+    made.set(key, one);
+    return one;
   };
 }
 
@@ -290,20 +335,16 @@ export function repetitionsOf(
   const inTurn = takesTurns(form, doing);
   const lastIndex = cycle.at(-1)?.index ?? 0;
   const laid: LaidStroke[] = [];
+  const cycleFor = cyclesOf(form, doing, cycle);
   for (const [pass, repetition] of roundsOf(form, passes.length, dose.repetitions, counted)) {
     const isFirst = !isTimed && repetition === 1 && (pass === 0 || inTurn);
     const { breathing } = doing;
-    const lays = breathing && isLaidOn(breathing.on, repetition, counts[pass] ?? 0);
-    const { secOf, breathIn, pattern, inSec } = breathedSo(
-      form,
-      doing,
-      isFirst,
-      lays ? breathing.pattern : undefined,
-    );
+    const lays = breathing !== undefined && isLaidOn(breathing.on, repetition, counts[pass] ?? 0);
+    const { pattern, strokes } = cycleFor(isFirst, lays);
     const { side, way, isSecond } = passes[pass] ?? STILL;
     const at = { part: 'cycle' as const, side, way, isSecond, pass, repetition, pattern };
-    for (const { stroke, index } of cycle) {
-      // Written out: spreading `at` costs several times the rest of this loop.
+    // Written out: spreading `at` costs several times the rest of this loop.
+    const put = (index: number, stroke: Stroke, breath: BreathStroke, sec: number, isStay: boolean): void => {
       laid.push({
         part: 'cycle',
         index,
@@ -313,19 +354,22 @@ export function repetitionsOf(
         pass,
         repetition,
         stroke,
-        breath: breathIn(stroke),
-        sec: secOf(stroke) * dose.by,
-        isStay: false,
+        breath,
+        sec,
+        isStay,
         pattern,
       });
-      laid.push(...patternStay(stroke, index, at, inSec, doing));
-      for (const stay of doing.stays ?? [])
+    };
+    for (const { stroke, index, breath, sec, stay } of strokes) {
+      put(index, stroke, breath, sec * dose.by, false);
+      if (stay) put(index, stay.stroke, 'hold', stay.sec, true);
+      for (const held of doing.stays ?? [])
         if (
-          Math.min(stay.stroke ?? lastIndex, lastIndex) === index &&
-          (stay.on === 'each' || repetition === counts[pass])
+          Math.min(held.stroke ?? lastIndex, lastIndex) === index &&
+          (held.on === 'each' || repetition === counts[pass])
         )
-          for (const held of stayStrokes(stay, form, doing, stroke))
-            laid.push({ ...at, index, ...held, breath: held.stroke.breath, isStay: true });
+          for (const one of stayStrokes(held, form, doing, stroke))
+            laid.push({ ...at, index, ...one, breath: one.stroke.breath, isStay: true });
     }
   }
   return laid;

@@ -11,7 +11,7 @@ import { AskField } from '@/ui/layers/AskField';
 import { Beside, held, type Column } from '@/ui/layers/Beside';
 import { LayerActions, useLayerBin, type Binned } from '@/ui/layers/OwnActions';
 import { breathFigures, LEVEL_NAMES, routeText } from '@/ui/words/patterns';
-import { PatternLine } from './PatternLine';
+import { PatternLine, wholeBreathSec } from './PatternLine';
 
 /** One pattern: its line, what it does, for whom not, and how it is taught. */
 function PatternCard({ pattern, pace, actions }: { pattern: WholePattern; pace: Pace; actions: ReactNode }) {
@@ -62,10 +62,17 @@ function PatternCard({ pattern, pace, actions }: { pattern: WholePattern; pace: 
 const ROWS = ['the breath', 'the way', 'what it does', 'to mind', 'taught', 'for whom', 'suits'] as const;
 
 /** A breath as it stands beside others. */
-const columnOf = (pattern: WholePattern, pace: Pace): Column => ({
+const columnOf = (pattern: WholePattern, pace: Pace, spanSec: number): Column => ({
   id: pattern.id,
   name: pattern.name,
-  picture: <PatternLine pattern={pattern} pace={pace} label={`The line of ${pattern.name}`} />,
+  picture: (
+    <PatternLine
+      pattern={pattern}
+      pace={pace}
+      label={`The line of ${pattern.name}, ${Math.round(spanSec)} s`}
+      spanSec={spanSec}
+    />
+  ),
   cells: [
     breathFigures(pattern, pace),
     routeText(pattern),
@@ -99,10 +106,10 @@ export function BreathsRoom({ pace, question: asked, own, binned }: Props) {
   const said = useDeferredValue(question);
   const all = useMemo(() => [...own, ...PATTERNS], [own]);
   const found = useMemo(() => askPatterns(all, said), [all, said]);
-  const columns = holding.flatMap((id) => {
-    const pattern = all.find((one) => one.id === id);
-    return pattern ? [columnOf(pattern, pace)] : [];
-  });
+  const beside = holding.flatMap((id) => all.find((one) => one.id === id) ?? []);
+  // One measure of time for all: two breaths of the longest.
+  const spanSec = 2 * Math.max(1, ...beside.map((pattern) => wholeBreathSec(pattern, pace)));
+  const columns = beside.map((pattern) => columnOf(pattern, pace, spanSec));
   return (
     <div>
       <Neighbours here={ROOM} />

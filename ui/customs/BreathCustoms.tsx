@@ -44,6 +44,7 @@ export function BreathCustoms({ layers }: { readonly layers: OwnLayers }) {
                   <span className="quiet small block">{organ(of).name}</span>
                   <select
                     className="field w-auto"
+                    aria-label={`${organ(of).name}: my sound`}
                     value={soundsOf?.[of] ?? ''}
                     onChange={({ target: { value } }) => {
                       const { [of]: former, ...others } = soundsOf ?? {};

@@ -63,7 +63,7 @@ export function EditorFrame<Layer>({ at, title, room, shown, children }: Props<L
 export function Fields({ legend, children }: { readonly legend: string; readonly children: ReactNode }) {
   return (
     <fieldset className="border-t border-ink pt-2">
-      <legend className="caption">{legend}</legend>
+      <legend className="caption pr-3">{legend}</legend>
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-2">{children}</div>
     </fieldset>
   );
