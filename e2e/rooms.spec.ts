@@ -123,12 +123,15 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
         'dose',
         'economy',
         'sounds',
+        'breaths',
       ].map((id) => [id, 'usual']),
     ),
     newFormsAtMost: 3,
     wordsPerMin: 150,
     exhaleRoute: 'by-purpose',
     voice: 'by-hour',
+    soundDose: 6,
+    soundsOf: {},
     patternsNever: [],
   };
   const quillhaven = {

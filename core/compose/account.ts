@@ -122,6 +122,7 @@ function contributionsOf(
     if (meant.kind === 'target')
       addTo(sums, meant.target.strength, points, meant.target.reachOf(meaning.form)?.reasons ?? []);
     else if (meant.kind === 'twins') addTo(sums, 'twins', points);
+    else if (meant.kind === 'again') addTo(sums, 'twins', points);
     else if (meant.kind === 'sound') addTo(sums, 'sounds', points);
   }
   if (way) addTo(sums, 'dose', way.dose * factorOf(customs, 'dose'));

@@ -242,7 +242,7 @@ describe('an impossible brief', () => {
         'mist-over-the-lake',
         'hold-embrace-belly',
         'cloud-hands',
-        'face-washing',
+        'three-centre-wash',
         'close-hands-to-belly',
       ].includes(form.id),
     );

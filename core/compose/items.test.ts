@@ -140,7 +140,9 @@ describe('going on with one form for long', () => {
 
   it('costs nothing for as long as a form is usually done (common practice: one to three minutes)', () => {
     for (const role of ROLES) {
-      expect(longPoints(calm, role, undefined, minutes(3))).toBeCloseTo(0, 9);
+      // A joint is soon loosened.
+      const most = role === 'loosen' ? 1 : 3;
+      expect(longPoints(calm, role, undefined, minutes(most))).toBeCloseTo(0, 9);
       expect(longPoints(tiring, role, undefined, minutes(2))).toBeCloseTo(0, 9);
     }
   });

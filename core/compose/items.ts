@@ -4,6 +4,7 @@ import { LONGEST_EXHALE_SEC } from '../breath';
 import type { Customs } from '../customs';
 import { longestExhaleFor } from '../people';
 import { PATTERN_ROWS } from '../patterns';
+import { comesHome } from '../measures';
 import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
 import {
   compile,
@@ -170,8 +171,10 @@ export function itemByHand(
 export function orderOf(form: Form, index: number, jointOrder: readonly string[], role: Role): number {
   const late =
     role !== 'loosen' && (form.family === 'inner breathing' || form.family === 'self-massage') ? 1000 : 0;
+  // What looks up and out again comes after the hands have come home.
+  const after = role === 'close' && !comesHome(form) ? 1000 : 0;
   const joint = jointOrder.indexOf(form.id);
-  return late + (joint >= 0 ? joint / 100 : 1 + index);
+  return late + after + (joint >= 0 ? joint / 100 : 1 + index);
 }
 
 export const FINE_STRETCHES = [1, 1.1] as const;
@@ -208,7 +211,7 @@ export function doseOf(form: Form, repetitions: number, lesson: LessonStep | und
 }
 
 /** How long one form may go on before it is felt to, seconds: with arms up or legs low, still, or otherwise. */
-const LONG_SEC = { tiring: 120, still: 300, other: 180 } as const;
+const LONG_SEC = { tiring: 120, still: 300, loosen: 60, other: 180 } as const;
 
 /**
  * What it costs to go on with one form for long: a form of slow repetitions done twice as often as usual is
@@ -217,7 +220,8 @@ const LONG_SEC = { tiring: 120, still: 300, other: 180 } as const;
 export function longPoints(asks: Asks, role: Role, lesson: LessonStep | undefined, ms: number): number {
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
-  const enough = tiring ? LONG_SEC.tiring : role === 'still' ? LONG_SEC.still : LONG_SEC.other;
+  const kind = tiring ? 'tiring' : role === 'still' || role === 'loosen' ? role : 'other';
+  const enough = LONG_SEC[kind];
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }
 

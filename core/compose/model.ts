@@ -1,7 +1,7 @@
 import { entryAt } from '../lists/lists';
 import { themeBlocks, themeParts, type Brief } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
-import { asksOf, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
+import { asksOf, brocadeKind, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
 import { compile, type Item, type Practice } from '../practice';
 import { seededRandom } from '../random';
 import { STANCE_CHANGE_SEC } from '../time';
@@ -15,6 +15,7 @@ import {
   slowed,
   itemDraft,
   lengthMs,
+  type TimeLine,
   longPoints,
   measured,
   practiceCustoms,
@@ -23,6 +24,7 @@ import {
   type Way,
 } from './items';
 import { deepBits, loosenedBy } from './joints';
+import { leastRepetitionsOf, leastSecOf } from '../measures';
 import { placesOf, type Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressing } from './dressing';
@@ -68,6 +70,8 @@ export type CounterMeaning =
   | { readonly kind: 'target'; readonly target: Target }
   | { readonly kind: 'twins'; readonly family: Form['family'] }
   | { readonly kind: 'sound'; readonly organ: SoundOrgan }
+  /** A second pass of tapping or tracing, or a form done in its full and its gentle kind. */
+  | { readonly kind: 'again' }
   | { readonly kind: 'new-forms'; readonly atMost: number };
 
 /** A practice is counted in so many units, a long one in more; the breath settles the rest. */
@@ -117,6 +121,24 @@ class Counters {
     this.rows.push({ gains });
     this.meanings.push(meaning);
     return this.rows.length - 1;
+  }
+
+  /** Something that is not done a second time, by a key of its own. */
+  once(key: string, points: number, meaning: CounterMeaning): number {
+    const known = this.#twins.get(key);
+    if (known !== undefined) return known;
+    const index = this.add([0, points], meaning);
+    this.#twins.set(key, index);
+    return index;
+  }
+
+  /** Something worth doing for the first time, and not again. */
+  first(key: string, points: number, meaning: CounterMeaning): number {
+    const known = this.#twins.get(key);
+    if (known !== undefined) return known;
+    const index = this.add([points, 0], meaning);
+    this.#twins.set(key, index);
+    return index;
   }
 
   /** The same organ's sound a second time. */
@@ -185,7 +207,7 @@ const unitsIn = ({ unitMs }: Pick<Ground, 'unitMs'>, ms: number): number =>
   Math.max(1, Math.round(ms / unitMs));
 
 const hitsOf = (targets: readonly Target[], form: Form): readonly number[] =>
-  targets.flatMap((target, index) => (target.reachOf(form) ? [index] : []));
+  targets.flatMap((target, index) => (target.counts(form) ? [index] : []));
 
 /** How far the seed lifts or lowers each form, so that another draft is another; nothing for the first. */
 function whimsOf({ seed }: Asking, allowed: readonly Allowed[]): ReadonlyMap<string, number> {
@@ -302,6 +324,34 @@ function dressingsAt({ asking }: Ground, place: Place, section: SectionPlan): re
 const pointsOf = (parts: readonly Part[], strength: (id: StrengthId) => number): number =>
   parts.reduce((sum, part) => sum + part.points * strength(part.strength), 0);
 
+/** A way of doing a form with the time it takes. */
+interface TimedWay {
+  readonly way: Way;
+  readonly line: TimeLine;
+  readonly ms: number;
+}
+
+/**
+ * Of the ways of a form those in which it is done long and often enough to be felt; the fullest where none is. What is
+ * kept, fixed, taught, or one of a set has its measure from elsewhere.
+ */
+function longEnough(
+  { asking: { brief } }: Ground,
+  { allowed: { form }, kept, lesson, pin, even, ownReasons }: Place,
+  role: Role,
+  timed: readonly TimedWay[],
+): readonly TimedWay[] {
+  const isOfSet = even === true || ownReasons?.some(({ code }) => code === 'of-the-set') === true;
+  if (kept || lesson || isOfSet || pin?.repetitions !== undefined) return timed;
+  const least = leastSecOf(form, role, brief.minutes) * 1000;
+  const enough = timed.filter(
+    ({ way, line, ms }) =>
+      ms >= least && way.repetitions >= leastRepetitionsOf(form, role, line.moreMs / 1000),
+  );
+  const fullest = timed.toSorted((a, b) => b.ms - a.ms).slice(0, 1);
+  return enough.length > 0 ? enough : fullest;
+}
+
 /** The ways of a place as the solver chooses among them, each with its time and worth. */
 function optionsAt(ground: Ground, place: Place, section: SectionPlan, own: number) {
   const { asking, strength, practiceCustoms: customs } = ground;
@@ -319,9 +369,11 @@ function optionsAt(ground: Ground, place: Place, section: SectionPlan, own: numb
       const laid = pointsOf(dressing.parts, strength);
       // What stands in for the breath asked for need not be had at every length too.
       const ways = waysAt(ground, place, role).filter(({ stretch }) => index === 0 || stretch === 1);
-      return ways.map((way) => {
+      const timed = ways.map((way) => {
         const line = timeLine(form, { ...item, stretch: way.stretch * pace }, by);
-        const ms = lengthMs(line, way.repetitions);
+        return { way, line, ms: lengthMs(line, way.repetitions) };
+      });
+      return longEnough(ground, place, role, timed).map(({ way, ms }) => {
         const dose = way.dose + longPoints(asks, role, place.lesson, ms);
         return {
           units: unitsIn(ground, ms + changeMs),
@@ -338,6 +390,27 @@ function soundAt({ asking }: Ground, place: Place, section: SectionPlan): SoundO
   const { form } = place.allowed;
   const organ = place.sounded?.organ ?? soundedOrgan(asking, form, place.kept ? place.kept.sound : undefined);
   return organ && soundsWanted(asking.brief, section).includes(organ) ? organ : undefined;
+}
+
+/** What is not done again: a second pass of tapping or tracing in a section, a brocade in its other kind. */
+function againAt(
+  { counters, strength, plan }: Ground,
+  place: Place,
+  section: SectionPlan,
+): readonly number[] {
+  const { form } = place.allowed;
+  const again = (key: string): number =>
+    counters.once(key, weight('again') * strength('twins'), { kind: 'again' });
+  const regions = section.role === 'loosen' && form.family !== 'shaking' ? form.loosens : [];
+  const kind = place.even || place.lesson ? undefined : brocadeKind(form.id);
+  const isPass = form.family === 'percussion route' || form.family === 'channel tracing';
+  return [
+    ...regions.map((region) =>
+      counters.first(region, weight('jointMore') * strength('arc'), { kind: 'again' }),
+    ),
+    ...(isPass && !place.even ? [again(`pass ${plan.indexOf(section)}`)] : []),
+    ...(kind === undefined ? [] : [again(`brocade ${kind}`)]),
+  ];
 }
 
 /** The counters a form adds to at a place. */
@@ -357,6 +430,7 @@ function countsAt(
     counts.push(counters.twins(twin, -weight('twins') * strength('twins'), form.family));
   const sound = soundAt(ground, place, section);
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
+  counts.push(...againAt(ground, place, section));
   const isNew = news !== undefined && !asking.people.known?.includes(form.id);
   if (isNew && !place.kept && role !== 'arrive' && role !== 'close') counts.push(news);
   return counts;

@@ -15,11 +15,11 @@ const LEANING = {
 const FROM_MINUTES: Readonly<Record<Role, number>> = {
   arrive: 0,
   loosen: 0,
-  wake: 8,
+  wake: 10,
   clear: 0,
   nourish: 0,
   still: 14,
-  balance: 10,
+  balance: 20,
   gather: 0,
   close: 0,
 };

@@ -16,8 +16,10 @@ import {
   type PointCode,
   type PointIntent,
 } from '../channels';
+import { channelOf } from '../channels/codes';
 import type { StrengthId } from '../customs';
-import { organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools } from '../forms';
+import { isOwnId, organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools } from '../forms';
+import { rankFor } from '../known';
 import { childOf, motherOf, organ, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
 import type { Reason } from '../practice/model';
 import { weight } from './weights';
@@ -36,6 +38,8 @@ export interface Target {
   readonly gains: readonly number[];
   /** What a form gives; nothing where it gives none of it. */
   readonly reachOf: (form: Form) => Reach | undefined;
+  /** Whether a form counts as one more that gives it: what merely touches the theme does not. */
+  readonly counts: (form: Form) => boolean;
 }
 
 /** Falling returns: the first form that serves the theme says most (common practice, shape chosen here). */
@@ -70,7 +74,7 @@ interface Wanted {
   };
 }
 
-function reachWanted(form: Form, wanted: Wanted, schools: FormSchools): Reach | undefined {
+function reachWanted(form: Form, wanted: Wanted, schools: FormSchools, part: ThemePart): Reach | undefined {
   const organs = organsOfForm(form, schools);
   const reasons: Reason[] = [];
   let points = 0;
@@ -99,7 +103,27 @@ function reachWanted(form: Form, wanted: Wanted, schools: FormSchools): Reach | 
     points += wanted.worth.point;
     reasons.push({ code: 'reaches-point', point });
   }
-  return reasons.length === 0 ? undefined : { points, reasons };
+  const rank = rankFor(form, part, schools);
+  if (rank === undefined || rank === 'touches') return reasons.length === 0 ? undefined : { points, reasons };
+  return {
+    // Known for the theme by what it is, whether or not its organ or channel says so.
+    points: reasons.length === 0 ? wanted.worth.phase : points,
+    reasons: [{ code: 'known-for', rank }, ...reasons],
+  };
+}
+
+/** What is known for a part of a theme counts for it; of one's own forms what reaches it. */
+function countsFor(form: Form, part: ThemePart, schools: FormSchools): boolean {
+  const rank = rankFor(form, part, schools);
+  return rank === 'named' || rank === 'accepted' || isOwnId(form.id);
+}
+
+/** What lies round a point: the organ of its channel, or the channel where it is no organ's. */
+function roundOf(code: PointCode): { readonly part?: ThemePart } {
+  const channel = channelOf(code);
+  const own = channel && organOfChannel(channel);
+  if (own) return { part: { kind: 'organ', organ: own } };
+  return channel ? { part: { kind: 'channel', channel } } : {};
 }
 
 /** Less than a form costs: only the falling returns make one more worth its minutes. */
@@ -110,7 +134,7 @@ const USUAL_WORTH = { organ: 0.7, phase: 0.3, channel: 0.35, point: 0.2 } as con
 function wantedBy(
   part: ThemePart,
   intent: Brief['intent'],
-): readonly (Wanted & { key: string; gains: readonly number[] })[] {
+): readonly (Wanted & { key: string; gains: readonly number[]; part?: ThemePart })[] {
   const one: Theme = part;
   const channels = themeChannels(one);
   const usual = {
@@ -128,6 +152,7 @@ function wantedBy(
       // Where all five are walked, what counts is that none is left out.
       return PHASE_IDS.map((phase) => ({
         key: `phase-${phase}`,
+        part: { kind: 'phase', phase },
         organs: [],
         phases: [phase],
         channels: [],
@@ -160,6 +185,8 @@ function wantedBy(
         {
           ...usual,
           key: `round-${part.point}`,
+          // Round a point lies what its channel, or the organ of it, is known for.
+          ...roundOf(part.point),
           points: [],
           worth: { ...USUAL_WORTH, organ: 0.5 },
           gains: scaled(weight('roundPointFirst'), FALLING),
@@ -202,6 +229,7 @@ function supportTarget(brief: Brief, schools: FormSchools): readonly Target[] {
       key: 'support',
       strength: 'support',
       gains: scaled(weight('supportFirst'), STEEP),
+      counts: (form) => reasonOf(form) !== undefined,
       reachOf: (form) => {
         const reason = reasonOf(form);
         return reason && { points: 0, reasons: [reason] };
@@ -212,14 +240,20 @@ function supportTarget(brief: Brief, schools: FormSchools): readonly Target[] {
 
 /** Everything a brief's theme asks of the forms of its heart. */
 export function targetsOf(brief: Brief, schools: FormSchools): readonly Target[] {
-  const own = themeParts(brief.theme).flatMap((part) => wantedBy(part, brief.intent));
+  const own = themeParts(brief.theme).flatMap((part) =>
+    wantedBy(part, brief.intent).map((wanted) => ({ wanted, part: wanted.part ?? part })),
+  );
   return [
-    ...own.map((wanted): Target => ({
-      key: wanted.key,
-      strength: 'theme',
-      gains: wanted.gains,
-      reachOf: (form) => reachWanted(form, wanted, schools),
-    })),
+    ...own.map(({ wanted, part }): Target => {
+      const reachOf = (form: Form): Reach | undefined => reachWanted(form, wanted, schools, part);
+      return {
+        key: wanted.key,
+        strength: 'theme',
+        gains: wanted.gains,
+        reachOf,
+        counts: (form) => reachOf(form) !== undefined && countsFor(form, part, schools),
+      };
+    }),
     ...supportTarget(brief, schools),
   ];
 }

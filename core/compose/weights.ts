@@ -6,7 +6,13 @@
 interface Weight {
   readonly value: number;
   readonly unit:
-    'points' | 'points a minute' | 'points at full effort' | 'points over the practice' | 'share' | 'factor';
+    | 'points'
+    | 'minutes'
+    | 'points a minute'
+    | 'points at full effort'
+    | 'points over the practice'
+    | 'share'
+    | 'factor';
   readonly why: string;
 }
 
@@ -25,14 +31,25 @@ export const WEIGHTS = {
   besideHeart: { value: 0.22, unit: 'share', why: 'Beside the heart the theme still colours the choice.' },
   enough: { value: 1.1, unit: 'points', why: 'Less than a form costs: no form is taken for what it gives alone.' },
   beyondEnough: { value: 0.2, unit: 'share', why: 'What it gives beyond enough counts for so much.' },
+  namedFirst: { value: 1, unit: 'points', why: 'What a teacher names first for the theme comes first.' },
+  famous: { value: 0.6, unit: 'points', why: 'The brocade of an organ is known for it by its very name.' },
+  accepted: { value: -0.1, unit: 'points', why: 'What is known for the theme as well comes after that.' },
+  filler: { value: -1.4, unit: 'points', why: 'A form that touches many things a little is a filler.' },
+  neverFor: { value: -8, unit: 'points', why: 'What an aim forbids has no place in a practice for it.' },
+  atHome: { value: 1.5, unit: 'points', why: 'A practice closes with the hands at the lower dāntián.' },
   soundLaid: { value: -0.9, unit: 'points', why: 'A sound laid on another form says a little less than with its own movement.' },
+  again: { value: -5, unit: 'points', why: 'One pass of tapping or tracing in a section; no brocade both full and gentle.' },
+  otherSound: { value: -3, unit: 'points', why: 'Where one organ is asked for, the sound of another has no place.' },
+  jointMore: { value: 0.7, unit: 'points', why: 'Each region loosened for the first time is worth moving.' },
   sameSound: { value: -4, unit: 'points', why: 'The sound of the same organ is not made in two forms.' },
   breathLaid: { value: 0.5, unit: 'points', why: 'The breath asked for lies on the forms it suits.' },
   organSound: { value: 3.4, unit: 'points', why: 'To clear an organ its own sound is in, unless sounds are off.' },
   // What a form costs.
-  place: { value: -1.6, unit: 'points', why: 'Every further form must be worth its place.' },
-  placeFuller: { value: -1.2, unit: 'points', why: 'A fuller draft takes more forms.' },
-  placePlainer: { value: -2.6, unit: 'points', why: 'A plainer draft takes few forms.' },
+  placeLoosen: { value: -1.1, unit: 'points', why: 'One joint more is soon loosened.' },
+  placeShort: { value: 5, unit: 'minutes', why: 'In so few minutes a form costs twice its place.' },
+  place: { value: -1.9, unit: 'points', why: 'Every further form must be worth its place.' },
+  placeFuller: { value: -1.1, unit: 'points', why: 'A fuller draft takes more forms.' },
+  placePlainer: { value: -3.4, unit: 'points', why: 'A plainer draft takes few forms.' },
   tooMuchEffort: { value: -1.6, unit: 'points at full effort', why: 'Too much effort for its section weighs most.' },
   tooLittleEffort: { value: -0.6, unit: 'points at full effort', why: 'Too little effort for its section weighs less.' },
   eveningEffort: { value: 0.6, unit: 'factor', why: 'In the evening less effort is right.' },

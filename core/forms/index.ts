@@ -7,7 +7,16 @@ export type { Form, Stroke, Asks } from './model/model';
 export type { Stance, VariantId } from './model/terms';
 export { phasesOfForm, organsOfForm, existsInSchools } from './model/theme';
 export type { FormSchools } from './model/theme';
-export { BROCADE_SCHOOLS, FORM_SETS, formsOfSet, isEvenSet, placesInSets, setOrder } from './model/sets';
+export {
+  BROCADE_SCHOOLS,
+  FORM_SETS,
+  formsOfSet,
+  isEvenSet,
+  brocadeKind,
+  placesInSets,
+  setOrder,
+} from './model/sets';
+export type { SetSchools } from './model/sets';
 export type { JointOrderId } from './model/sets';
 export { differencesOf } from './model/differences';
 export type { Difference } from './model/differences';

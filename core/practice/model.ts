@@ -41,6 +41,7 @@ export const reasonSchema = z.discriminatedUnion('code', [
     repetitions: pinSchema.shape.repetitions,
   }),
   z.strictObject({ code: z.literal('kept') }),
+  z.strictObject({ code: z.literal('known-for'), rank: z.enum(['named', 'accepted']) }),
   z.strictObject({ code: z.literal('sounds'), organ: z.enum(ORGAN_IDS) }),
   z.strictObject({ code: z.literal('breathes'), pattern: z.string().max(60) }),
   z.strictObject({ code: z.literal('rounds-out') }),

@@ -68,6 +68,8 @@ export function reasonText(reason: Reason): string {
         : `You pinned it: ${fixedText(reason)}.`;
     case 'kept':
       return 'Kept from the draft before.';
+    case 'known-for':
+      return reason.rank === 'named' ? 'Named first for this.' : 'Known for this as well.';
     case 'sounds':
       return `Clears the ${organ(reason.organ).name} by its sound.`;
     case 'breathes':

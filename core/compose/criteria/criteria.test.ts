@@ -63,8 +63,58 @@ describe('the criteria', () => {
     ],
     ['a hard form that is known', 'level', { level: 3 }, {}, weighing(), -0.3],
     ['half a minute of talk', 'talk', { setupSec: { known: 30, taught: 90 } }, {}, weighing(), -0.5],
-    ['its place', 'economy', {}, {}, weighing(), -1.6],
-    ['its place where few are wanted', 'economy', {}, {}, weighing({ character: 'plainer' }), -2.6],
+    // The plain brief is of twenty minutes: five of them more for every form.
+    ['its place', 'economy', {}, {}, weighing(), -1.9 * 1.25],
+    ['its place where few are wanted', 'economy', {}, {}, weighing({ character: 'plainer' }), -3.4 * 1.25],
+    ['a joint among the joints', 'economy', {}, { role: 'loosen' }, weighing(), -1.1 * 1.25],
+    [
+      'what a teacher names first',
+      'known',
+      { id: 'mist-over-the-lake', organs: ['lung'] },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ: 'lung' } } }),
+      1,
+    ],
+    [
+      'and a brocade by its name',
+      'known',
+      { id: 'brocade-draw-the-bow', organs: ['lung'], family: 'brocade' },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ: 'lung' } } }),
+      1.6,
+    ],
+    [
+      'a filler',
+      'known',
+      { id: 'some-form', organs: ['lung'] },
+      {},
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ: 'lung' } } }),
+      -1.4,
+    ],
+    [
+      'what an aim forbids',
+      'known',
+      { id: 'shaking' },
+      { role: 'wake' },
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'aim', aim: 'sleep' } } }),
+      -8,
+    ],
+    [
+      'the sound of another organ',
+      'known',
+      { id: 'sound-heart', soundOrgan: 'heart', organs: ['heart'] },
+      { role: 'clear' },
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ: 'lung' } } }),
+      -3,
+    ],
+    [
+      'hands at the lower dantian to close',
+      'home',
+      { points: ['CV6'], channels: [{ channel: 'CV', how: 'hold' }] },
+      { role: 'close' },
+      weighing(),
+      1.5,
+    ],
     [
       'yang in the morning',
       'hour',
@@ -155,9 +205,10 @@ describe('the criteria', () => {
   });
 
   it('hold what a form gives alone below what its place costs, and let costs stand', () => {
-    for (const form of REPERTOIRE) {
-      const at: FormAt = { form, variant: 'full', role: form.roles[0] ?? 'nourish', organ: form.organs[0] };
-      const by = whole();
+    // What is known for a theme, and coming home, stand beside what a form gives alone.
+    const by = { ...whole(), brief: { ...PLAIN_BRIEF, theme: { kind: 'set' as const, set: 'six-sounds' } } };
+    for (const form of REPERTOIRE.filter(({ roles }) => roles[0] !== 'close')) {
+      const at: FormAt = { form, variant: 'full', role: form.roles[0] ?? 'nourish' };
       const given = (parts: ReturnType<typeof partsOf>): number =>
         parts.reduce((sum, part) => sum + Math.max(0, part.points), 0);
       const costs = (parts: ReturnType<typeof partsOf>): number =>

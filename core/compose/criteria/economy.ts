@@ -9,10 +9,15 @@ const PLACE: Readonly<Record<Character, WeightId>> = {
   plainer: 'placePlainer',
 };
 
+/** Every form must be worth its place, the more so the fewer the minutes; joints are gone through one after another. */
 export const economy: Criterion = {
   id: 'economy',
   strength: 'economy',
-  weights: ['place', 'placeFuller', 'placePlainer'],
+  weights: ['place', 'placeFuller', 'placePlainer', 'placeShort', 'placeLoosen'],
   isCapped: true,
-  points: (_, { character }) => only(weight(PLACE[character])),
+  points: ({ form, role }, { character, brief }) => {
+    const isJoint = role === 'loosen' && form.family !== 'shaking';
+    const place = weight(isJoint ? 'placeLoosen' : PLACE[character]);
+    return only(place * (1 + weight('placeShort') / brief.minutes));
+  },
 };

@@ -6,7 +6,9 @@ import type { Criterion, FormAt, Part, Weighing } from './criterion';
 import { economy } from './economy';
 import { exhale } from './exhale';
 import { firstRole } from './firstRole';
+import { home } from './home';
 import { hour } from './hour';
+import { known } from './known';
 import { lately } from './lately';
 import { level } from './level';
 import { reachOfSupport, reachOfTheme } from './reach';
@@ -36,6 +38,8 @@ export const CRITERIA: readonly Criterion[] = [
   spared,
   reachOfTheme,
   reachOfSupport,
+  known,
+  home,
   block,
   sound,
   stranger,

@@ -93,6 +93,10 @@ const FORMER_IDS: Readonly<Record<string, string>> = { 'five-waves': 'leaning-ro
 /** The id a set has now. */
 export const setIdNow = (id: string): string => FORMER_IDS[id] ?? id;
 
+/** Which brocade a form is, whether in its full or its gentle kind: its name in the order of the set; none for others. */
+export const brocadeKind = (formId: string): string | undefined =>
+  BROCADE_SCHOOLS[0].order.find((name) => brocadeId(name) === formId || `gentle-${name}` === formId);
+
 /** Whether each form of a set is done as often as the others. */
 export const isEvenSet = (id: string): boolean =>
   FORM_SETS.some((row) => row.id === setIdNow(id) && row.isEven);

@@ -258,7 +258,7 @@ export const INWARD = [
     },
   }),
   massage({
-    id: 'resting-the-eyes', name: 'Palms over the eyes', roles: ['nourish', 'gather'], actions: ['nourishes', 'calms'], polarity: 'yin',
+    id: 'resting-the-eyes', name: 'Palms over the eyes', roles: ['nourish', 'balance'], actions: ['nourishes', 'calms'], polarity: 'yin',
     phases: ['wood'], organs: ['liver', 'gallbladder'], channels: along('hold', 'LR', 'GB'), points: ['EX-HN3', 'GB1'],
     asks: { rubs: ['eyes'] }, images: ['Two birds settling in their nests.'],
     mistakes: [{ mistake: 'touching the eyeballs', mend: 'Hollow the palms; only the rims touch.' }],
@@ -336,7 +336,7 @@ export const INWARD = [
     seated: { change: 'The same, hands in the lap.' },
   }),
   massage({
-    id: 'belly-rubbing', name: 'Rubbing the belly', pinyin: 'Mó Fù', hanzi: '摩腹', roles: ['nourish', 'gather'],
+    id: 'belly-rubbing', name: 'Rubbing the belly', pinyin: 'Mó Fù', hanzi: '摩腹', roles: ['nourish'],
     actions: ['nourishes', 'moves'], phases: ['earth'], organs: ['stomach', 'spleen', 'large-intestine'],
     channels: along('trace', 'ST', 'SP', 'CV'), points: ['CV12', 'ST25', 'CV6'], sides: 'both-ways',
     repetitions: { least: 3, usual: 6, most: 36, multipleOf: 3 }, asks: { rubs: ['belly'], abdominalPress: true },
@@ -381,7 +381,7 @@ export const INWARD = [
     },
   }),
   massage({
-    id: 'rolling-the-soles', name: 'Rolling the soles', pinyin: 'Yǒng Quán', hanzi: '湧泉', roles: ['nourish', 'arrive'],
+    id: 'rolling-the-soles', name: 'Rolling the soles', pinyin: 'Yǒng Quán', hanzi: '湧泉', roles: ['nourish'],
     actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['water'], organs: ['kidney', 'bladder'],
     channels: along('press', 'KI', 'BL'), points: ['KI1', 'KI3'], stance: { start: 'chair', end: 'chair' },
     footwork: 'Seated; one foot rolls at a time.', sides: 'one-then-other', images: ['Waking the ground under you with one bare foot.'],
@@ -398,7 +398,7 @@ export const INWARD = [
     seated: { change: 'It is done from the chair, over a small ball if there is one.' },
   }),
   massage({
-    id: 'combing-the-head', name: 'Combing with the fingers', roles: ['gather', 'clear'], actions: ['clears', 'calms'],
+    id: 'combing-the-head', name: 'Combing with the fingers', roles: ['clear', 'balance'], actions: ['clears', 'calms'],
     phases: ['wood', 'water'], organs: ['gallbladder', 'bladder'], channels: along('trace', 'GB', 'BL'), points: ['GB20', 'BL10', 'GV20'],
     asks: { rubs: ['head'] }, images: ['Raking a gravel garden.'],
     mistakes: [{ mistake: 'scratching', mend: 'The pads of the fingers, not the nails.' }], view: 'three-quarter',
@@ -414,7 +414,7 @@ export const INWARD = [
     seated: { change: 'The same from the chair.' },
   }),
   massage({
-    id: 'neck-washing', name: 'Washing the neck', roles: ['gather', 'loosen'], actions: ['calms', 'clears'], phases: ['wood', 'water'],
+    id: 'neck-washing', name: 'Washing the neck', roles: ['loosen', 'balance'], actions: ['calms', 'clears'], phases: ['wood', 'water'],
     organs: ['gallbladder', 'bladder', 'triple-burner'], channels: along('trace', 'GB', 'BL', 'TE'), points: ['GB20', 'GB21', 'BL10'],
     sides: 'alternating', asks: { rubs: ['neck'] }, images: ['Drawing off a heavy scarf.'],
     mistakes: [{ mistake: 'pressing on the throat', mend: 'Stay at the back; go off over the top of the shoulder.' }],
@@ -433,7 +433,7 @@ export const INWARD = [
     seated: { change: 'The same from the chair.' },
   }),
   massage({
-    id: 'face-tapping', name: 'Patting the face', roles: ['gather', 'wake'], actions: ['moves', 'calms'], phases: ['earth', 'metal'],
+    id: 'face-tapping', name: 'Patting the face', roles: ['wake', 'balance'], actions: ['moves', 'calms'], phases: ['earth', 'metal'],
     organs: ['stomach', 'large-intestine'], channels: along('tap', 'ST', 'LI'), points: ['ST2', 'LI20'],
     asks: { percussion: ['head', 'face'] }, settleSec: 8, images: ['The first drops on a pond.'],
     mistakes: [{ mistake: 'holding the jaw', mend: 'Let the teeth part.' }],

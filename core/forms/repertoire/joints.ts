@@ -36,7 +36,7 @@ const drawn = {
 // prettier-ignore
 export const JOINTS = [
   defineForm({
-    id: 'loosen-feet-rocking', name: 'Rocking the feet', family: 'joint loosening', roles: ['loosen', 'arrive'],
+    id: 'loosen-feet-rocking', name: 'Rocking the feet', family: 'joint loosening', roles: ['loosen'],
     actions: ['moves', 'calms'], channels: along('stretch', 'KI', 'BL', 'ST'), points: ['KI1'], pace: 'flowing', manner: 'natural',
     footwork: 'The weight rolls from the heels to the toes and back.', repetitions: { least: 3, usual: 6, most: 18, multipleOf: 1 },
     loosens: ['ankles'], images: ['A boat at its mooring.'],
@@ -374,7 +374,7 @@ export const JOINTS = [
     },
   }),
   defineForm({
-    id: 'bow-from-the-hips', name: 'Bowing from the hips', family: 'twist and bend', roles: ['loosen', 'close'],
+    id: 'bow-from-the-hips', name: 'Bowing from the hips', family: 'twist and bend', roles: ['loosen'],
     actions: ['calms', 'moves'], polarity: 'yin', phases: ['water'], organs: ['bladder'], channels: along('stretch', 'BL', 'GV'),
     points: ['BL40', 'GV20'], pace: 'fold', repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 }, loosens: ['hips', 'spine'],
     images: ['A long, slow greeting.'], mistakes: [{ mistake: 'rounding the neck', mend: 'Crown and tail pull away from each other.' }],

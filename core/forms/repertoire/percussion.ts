@@ -332,7 +332,7 @@ export const PERCUSSION = [
     },
   }),
   defineForm({
-    id: 'shaking-off', name: 'Shaking off', family: 'shaking', roles: ['clear', 'gather'], actions: ['clears', 'calms'],
+    id: 'shaking-off', name: 'Shaking off', family: 'shaking', roles: ['clear'], actions: ['clears', 'calms'],
     organs: ['heart', 'lung', 'liver'], phases: ['fire', 'metal', 'wood'], channels: along('attend', 'LU', 'HT', 'PC'),
     points: ['PC8', 'LU11'], pace: 'gathering', exhale: 'mouth', manner: 'sighing', settleSec: 6,
     repetitions: { least: 2, usual: 3, most: 9, multipleOf: 1 }, loosens: ['wrists'], images: ['Water flung from washed hands.'],

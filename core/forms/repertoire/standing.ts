@@ -74,7 +74,7 @@ export const STANDING = [
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
-    id: 'arrive-hands-to-heart', name: 'Hands to the heart', family: 'settling breath', roles: ['arrive', 'close'], actions: ['calms'],
+    id: 'arrive-hands-to-heart', name: 'Hands to the heart', family: 'settling breath', roles: ['arrive', 'still'], actions: ['calms'],
     polarity: 'yin', phases: ['fire'], organs: ['heart', 'pericardium'], channels: along('hold', 'PC', 'HT'), points: ['CV17', 'PC8'],
     pace: 'inner', manner: 'natural', repetitions: INNER_COUNT, images: ['Warming a bird between two palms.'],
     mistakes: [{ mistake: 'pressing', mend: 'Let the hands only lie there.' }],

@@ -15,7 +15,7 @@ const WEIGHT_FLOWS = 'The weight flows from foot to foot, feet planted.';
 export const STREAMS = [
   defineForm({
     id: 'open-and-close', name: 'Open and close', pinyin: 'Kāi Hé', hanzi: '開合', family: 'flowing pair',
-    roles: ['nourish', 'balance', 'arrive'], actions: ['nourishes', 'calms'], phases: ['metal'], organs: ['lung', 'large-intestine'],
+    roles: ['nourish', 'balance'], actions: ['nourishes', 'calms'], phases: ['metal'], organs: ['lung', 'large-intestine'],
     channels: along('stretch', 'LU', 'PC'), points: ['PC8', 'LU1'], pace: 'flowing', repetitions: FLOWING_COUNT,
     images: ['A tent filling and slackening in the wind.'],
     mistakes: [{ mistake: 'rushing the turn', mend: 'Wait until the air between the palms is felt.' }],
@@ -140,7 +140,7 @@ export const STREAMS = [
     },
   }),
   defineForm({
-    id: 'growing-ball', name: 'The loaf between the hands', family: 'flowing pair', roles: ['nourish', 'arrive'],
+    id: 'growing-ball', name: 'The loaf between the hands', family: 'flowing pair', roles: ['nourish'],
     actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['fire'],
     organs: ['pericardium', 'heart', 'triple-burner', 'small-intestine'], channels: along('attend', 'PC', 'HT'), points: ['PC8', 'CV17'],
     pace: 'flowing', repetitions: FLOWING_COUNT, images: ['A loaf rising under a cloth.'],
@@ -239,7 +239,7 @@ export const STREAMS = [
     },
   }),
   defineForm({
-    id: 'draw-up-press-down', name: 'Draw up, press down', family: 'flowing pair', roles: ['balance', 'gather', 'arrive'], hinge: true,
+    id: 'draw-up-press-down', name: 'Draw up, press down', family: 'flowing pair', roles: ['balance'], hinge: true,
     actions: ['calms', 'moves'], channels: along('attend', 'CV', 'KI'), points: ['CV17', 'CV6'], pace: 'gathering',
     repetitions: { least: 1, usual: 1, most: 6, multipleOf: 1 }, setupSec: { known: 0, taught: 4 }, settleSec: 1,
     images: ['A full stop, drawn with both hands.'],
@@ -386,7 +386,7 @@ export const STREAMS = [
     },
   }),
   defineForm({
-    id: 'rocking-bamboo', name: 'Swaying to rest', family: 'flowing pair', roles: ['gather', 'arrive', 'still'], actions: ['calms'],
+    id: 'rocking-bamboo', name: 'Swaying to rest', family: 'flowing pair', roles: ['still', 'balance'], actions: ['calms'],
     polarity: 'yin', phases: ['wood'], organs: ['liver', 'gallbladder'], channels: along('attend', 'KI', 'GB'), points: ['KI1', 'GV20'],
     sides: 'alternating', pace: 'flowing', manner: 'natural', footwork: 'The weight moves softly from foot to foot, feet planted.',
     repetitions: { least: 3, usual: 6, most: 18, multipleOf: 1 }, images: ['A moored boat when the ferry has passed.'],

@@ -1,0 +1,125 @@
+import { themeParts } from '../brief';
+import { isEvenSet, formsOfSet, type Form, type FormSchools, type Role, type SetSchools } from '../forms';
+import { knownFor } from '../known';
+import { formOf, type Item, type Practice, type Timeline } from '../practice';
+import { arrivesStill, comesHome, gathersIn } from './ends';
+
+/** The most forms a practice of so many minutes has, hinges apart (common practice). */
+const MOST_FORMS = [
+  { upTo: 2, most: 5 },
+  { upTo: 5, most: 6 },
+  { upTo: 10, most: 10 },
+  { upTo: 15, most: 12 },
+  { upTo: 20, most: 15 },
+  { upTo: 30, most: 19 },
+  { upTo: 45, most: 24 },
+  { upTo: 60, most: 28 },
+] as const;
+
+/** The most forms of a practice; between the rows of the table in proportion, beyond them half a form a minute. */
+export function mostFormsFor(minutes: number): number {
+  let before = { upTo: 0, most: 3 };
+  for (const row of MOST_FORMS) {
+    if (minutes <= row.upTo) {
+      const share = (minutes - before.upTo) / (row.upTo - before.upTo);
+      return Math.floor(before.most + share * (row.most - before.most));
+    }
+    before = row;
+  }
+  return Math.floor(before.most + (minutes - before.upTo) / 2);
+}
+
+/** What a teacher asks of every draft, and how it is answered. */
+export interface DraftMeasures {
+  readonly arrivesStill: boolean;
+  readonly gathersIn: boolean;
+  readonly comesHome: boolean;
+  readonly fewForms: boolean;
+  readonly evenDoses: boolean;
+  readonly oneTapping: boolean;
+  readonly clearedIsNourished: boolean;
+  /** Shares of the time of clearing and nourishing, 0–1; nothing for sets, lessons and joints. */
+  readonly named: number | undefined;
+  readonly known: number | undefined;
+}
+
+const HEART_ROLES: ReadonlySet<Role> = new Set(['clear', 'nourish']);
+
+/** Nothing of the body is tapped twice within a section. */
+function tapsOnce(practice: Practice): boolean {
+  const tapped = new Map<Role, Set<string>>();
+  for (const item of practice.items) {
+    const regions = tapped.get(item.role) ?? new Set<string>();
+    const own = formOf(practice, item).asks.percussion;
+    if (own.some((region) => regions.has(region))) return false;
+    for (const region of own) regions.add(region);
+    tapped.set(item.role, regions);
+  }
+  return true;
+}
+
+/** The forms of a set that is done evenly have one number. */
+function isEven(practice: Practice, schools: SetSchools): boolean {
+  return themeParts(practice.brief.theme).every((part) => {
+    if (part.kind !== 'set' || !isEvenSet(part.set)) return true;
+    const members = new Set(formsOfSet(part.set, schools));
+    const counts = practice.items
+      .filter(({ formId }) => members.has(formId))
+      .map(({ repetitions }) => repetitions);
+    return new Set(counts).size <= 1;
+  });
+}
+
+function sharesOf(
+  practice: Practice,
+  timeline: Timeline,
+  schools: FormSchools,
+): Pick<DraftMeasures, 'named' | 'known'> {
+  const parts = themeParts(practice.brief.theme);
+  const isOwnKind = parts.some(
+    (part) => part.kind === 'set' || part.kind === 'lesson' || (part.kind === 'aim' && part.aim === 'joints'),
+  );
+  if (isOwnKind) return { named: undefined, known: undefined };
+  let [whole, named, known] = [0, 0, 0];
+  practice.items.forEach((item, index) => {
+    if (!HEART_ROLES.has(item.role) || item.hinge) return;
+    const ms = timeline.items[index]?.lengthMs ?? 0;
+    const rank = knownFor(formOf(practice, item), parts, schools);
+    whole += ms;
+    if (rank === 'named') named += ms;
+    if (rank === 'named' || rank === 'accepted') known += ms;
+  });
+  return whole === 0
+    ? { named: undefined, known: undefined }
+    : { named: named / whole, known: known / whole };
+}
+
+/** A practice held against what a teacher asks of a draft. */
+export function measureDraft(
+  practice: Practice,
+  timeline: Timeline,
+  schools: FormSchools & SetSchools,
+): DraftMeasures {
+  const { brief, items } = practice;
+  const form = (item: Item): Form => formOf(practice, item);
+  const isShort =
+    brief.minutes <= 5 || themeParts(brief.theme).some((part) => part.kind === 'aim' && part.aim === 'sleep');
+  const [first] = items;
+  const organsIn = (role: Role): ReadonlySet<string> =>
+    new Set(items.filter((item) => item.role === role).flatMap((item) => form(item).organs));
+  const nourished = organsIn('nourish');
+  return {
+    arrivesStill: first !== undefined && arrivesStill(form(first)),
+    gathersIn: items.some((item) => gathersIn(form(item)) || (isShort && comesHome(form(item)))),
+    comesHome: items.some((item) => item.role === 'close' && comesHome(form(item))),
+    fewForms: items.filter(({ hinge }) => !hinge).length <= mostFormsFor(brief.minutes),
+    evenDoses: isEven(practice, schools),
+    oneTapping: tapsOnce(practice),
+    clearedIsNourished:
+      brief.intent === 'clear' ||
+      items
+        .filter((item) => item.role === 'clear' && form(item).soundOrgan !== undefined)
+        .every((item) => nourished.has(form(item).soundOrgan ?? '')),
+    ...sharesOf(practice, timeline, schools),
+  };
+}

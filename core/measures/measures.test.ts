@@ -1,0 +1,223 @@
+import { PLAIN_BRIEF, type Brief } from '../brief';
+import { compose } from '../compose';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE, type Form } from '../forms';
+import { compile, type Item, type Practice } from '../practice';
+import {
+  arrivesStill,
+  comesHome,
+  gathersIn,
+  leastRepetitionsOf,
+  leastSecOf,
+  measureDraft,
+  mostFormsFor,
+} from '.';
+
+const form = (id: string): Form => {
+  const found = REPERTOIRE.find((one) => one.id === id);
+  if (!found) throw new RangeError(`no form ${id}`);
+  return found;
+};
+
+describe('what a practice begins, gathers and ends with (common practice)', () => {
+  it.each(['arrive-wuji', 'arrive-cleansing-breaths', 'belly-breathing', 'arrive-hands-to-heart'])(
+    '%s is something to arrive with',
+    (id) => expect(arrivesStill(form(id))).toBe(true),
+  );
+  it.each(['rolling-the-soles', 'swing-and-knock', 'open-and-close', 'shaking'])('%s is not', (id) =>
+    expect(arrivesStill(form(id))).toBe(false),
+  );
+  it.each([
+    'three-centre-wash',
+    'gathering-from-the-earth',
+    'sky-gathering',
+    'storing-circles',
+    'storing-still',
+  ])('%s gathers', (id) => expect(gathersIn(form(id))).toBe(true));
+  it.each(['shaking-off', 'face-tapping', 'combing-the-head', 'face-washing'])('%s does not', (id) =>
+    expect(gathersIn(form(id))).toBe(false),
+  );
+  it.each([
+    ['close-hands-to-belly', true],
+    ['storing-still', true],
+    ['close-open-eyes', false],
+    ['close-thanks', false],
+    ['neck-washing', false],
+  ])('%s comes home: %s', (id, comes) => expect(comesHome(form(id))).toBe(comes));
+});
+
+describe('how many and how long (common practice)', () => {
+  it.each([
+    [2, 5],
+    [5, 6],
+    [10, 10],
+    [15, 12],
+    [20, 15],
+    [30, 19],
+    [45, 24],
+    [60, 28],
+    [90, 43],
+  ])('in %d minutes at most %d forms', (minutes, most) => expect(mostFormsFor(minutes)).toBe(most));
+
+  it('a form of the heart lasts half a minute in five, three quarters up to fifteen, one beyond', () => {
+    const bow = form('brocade-draw-the-bow');
+    expect([5, 15, 16, 60].map((minutes) => leastSecOf(bow, 'nourish', minutes))).toEqual([30, 45, 60, 60]);
+    expect(leastSecOf(form('tap-arms'), 'clear', 40)).toBe(20);
+    expect(leastSecOf(form('belly-rubbing'), 'nourish', 40)).toBe(0);
+    // A long sided form twice a side, another three times; a sound never less than as a taste.
+    expect(leastRepetitionsOf(bow, 'nourish', 24)).toBe(2);
+    expect(leastRepetitionsOf(form('mist-over-the-lake'), 'nourish', 12)).toBe(3);
+    expect(leastRepetitionsOf(form('sound-lung'), 'clear', 16)).toBe(3);
+  });
+});
+
+describe('a practice held against what a teacher asks', () => {
+  const item = (formId: string, role: Item['role'], repetitions = 4): Item => ({
+    id: formId,
+    formId,
+    variant: 'full',
+    role,
+    repetitions,
+    stretch: 1,
+    firstSide: 'left',
+    familiarity: 'known',
+    omitHolds: false,
+    exhaleByMouth: false,
+    hinge: false,
+    reasons: [],
+  });
+  const measured = (items: readonly Item[], brief: Partial<Brief> = {}) => {
+    const practice: Practice = {
+      name: 'By hand',
+      brief: {
+        ...PLAIN_BRIEF,
+        theme: { kind: 'organ', organ: 'lung' },
+        intent: 'clear-then-nourish',
+        ...brief,
+      },
+      customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
+      seed: 1,
+      items: [...items],
+      forms: Object.fromEntries(items.map(({ formId }) => [formId, form(formId)])),
+    };
+    return measureDraft(practice, compile(practice), DEFAULT_CUSTOMS);
+  };
+  const good = [
+    item('arrive-wuji', 'arrive'),
+    item('tap-arms', 'clear'),
+    item('sound-lung', 'clear', 6),
+    item('brocade-draw-the-bow', 'nourish'),
+    item('three-centre-wash', 'gather'),
+    item('close-hands-to-belly', 'close'),
+  ];
+
+  it('finds nothing amiss in a plain Lung practice', () => {
+    expect(measured(good)).toEqual({
+      arrivesStill: true,
+      gathersIn: true,
+      comesHome: true,
+      fewForms: true,
+      evenDoses: true,
+      oneTapping: true,
+      clearedIsNourished: true,
+      named: 1,
+      known: 1,
+    });
+  });
+
+  it('and finds each thing that is', () => {
+    const without = (id: string) => good.filter(({ formId }) => formId !== id);
+    expect(measured([item('shaking', 'arrive'), ...without('arrive-wuji')]).arrivesStill).toBe(false);
+    expect(measured(without('three-centre-wash')).gathersIn).toBe(false);
+    expect(measured([...without('close-hands-to-belly'), item('close-open-eyes', 'close')]).comesHome).toBe(
+      false,
+    );
+    expect(measured(good, { minutes: 2 }).fewForms).toBe(false);
+    const tapped = { ...item('tap-arms', 'clear'), id: 'again' };
+    expect(measured([...good.slice(0, 2), tapped, ...good.slice(2)]).oneTapping).toBe(false);
+    expect(
+      measured([...good.slice(0, 3), item('brocade-sway', 'nourish'), ...good.slice(4)]).clearedIsNourished,
+    ).toBe(false);
+    const { named, known } = measured([...good, item('brocade-sway', 'nourish')]);
+    expect(named).toBeLessThan(1);
+    expect(known).toBe(named);
+    const round = ['sound-liver', 'sound-heart', 'sound-spleen'].map((id, at) =>
+      item(id, 'nourish', 6 + (at === 2 ? 1 : 0)),
+    );
+    expect(measured(round, { theme: { kind: 'set', set: 'six-sounds' } }).evenDoses).toBe(false);
+  });
+});
+
+describe('drafts, as a teacher asks them to be', () => {
+  const BRIEFS: readonly Partial<Brief>[] = [
+    { theme: { kind: 'organ', organ: 'kidney' }, minutes: 5, intent: 'nourish' },
+    { theme: { kind: 'organ', organ: 'liver' }, minutes: 11, intent: 'clear-then-nourish' },
+    {
+      theme: { kind: 'organ', organ: 'lung' },
+      minutes: 20,
+      intent: 'clear-then-nourish',
+      dayPart: 'evening',
+    },
+    { theme: { kind: 'organ', organ: 'heart' }, minutes: 15, intent: 'calm', posture: 'seated' },
+    { theme: { kind: 'organ', organ: 'spleen' }, minutes: 12, intent: 'nourish' },
+    { theme: { kind: 'all-phases' }, minutes: 25, intent: 'clear-then-nourish' },
+    { theme: { kind: 'set', set: 'six-sounds' }, minutes: 20, posture: 'seated', dayPart: 'evening' },
+    { theme: { kind: 'aim', aim: 'sleep' }, minutes: 12, intent: 'calm', dayPart: 'evening' },
+    { theme: { kind: 'aim', aim: 'energy' }, minutes: 10, intent: 'nourish' },
+    { theme: { kind: 'set', set: 'five-animals' }, minutes: 28 },
+    { theme: { kind: 'aim', aim: 'back' }, minutes: 15 },
+    { theme: { kind: 'organ', organ: 'kidney' }, minutes: 40, dayPart: 'evening' },
+  ];
+  it.each(BRIEFS)('begins still, gathers in, comes home, is even and taps once: %o', (over) => {
+    const result = compose({
+      brief: { ...PLAIN_BRIEF, voice: 'aloud', breath: 'own', ...over },
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      seed: 1,
+      enough: 0.01,
+    });
+    if (!result.ok) throw new Error('expected a draft');
+    const {
+      arrivesStill: still,
+      gathersIn: gathers,
+      comesHome: home,
+      evenDoses,
+      oneTapping,
+    } = measureDraft(result.practice, result.timeline, DEFAULT_CUSTOMS);
+    expect({ still, gathers, home, evenDoses, oneTapping }).toEqual({
+      still: true,
+      gathers: true,
+      home: true,
+      evenDoses: true,
+      oneTapping: true,
+    });
+  });
+
+  it('draws the organ’s own brocade for every organ that has one', () => {
+    for (const [organ, brocade] of [
+      ['lung', 'brocade-draw-the-bow'],
+      ['kidney', 'brocade-hands-to-feet'],
+      ['spleen', 'brocade-part-heaven-and-earth'],
+      ['liver', 'brocade-clench-fists'],
+    ] as const) {
+      const result = compose({
+        brief: {
+          ...PLAIN_BRIEF,
+          theme: { kind: 'organ', organ },
+          minutes: 20,
+          familiarity: 'known',
+          voice: 'aloud',
+          breath: 'own',
+        },
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: { conditions: [] },
+        seed: 1,
+        enough: 0.01,
+      });
+      if (!result.ok) throw new Error('expected a draft');
+      expect(result.practice.items.map(({ formId }) => formId)).toContain(brocade);
+    }
+  });
+});

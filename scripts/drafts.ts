@@ -1,0 +1,174 @@
+import { AIM_IDS, PLAIN_BRIEF, suggestBreath, suggestVoice, type Brief, type Theme } from '../core/brief';
+import { compose } from '../core/compose';
+import { DEFAULT_CUSTOMS, type Customs } from '../core/customs';
+import { FORM_SETS, REPERTOIRE } from '../core/forms';
+import { measureDraft, type DraftMeasures } from '../core/measures';
+import type { ConditionId } from '../core/people';
+import { ORGAN_IDS, PHASE_IDS } from '../core/phases';
+import { seededRandom } from '../core/random';
+import { review } from '../core/review';
+
+/**
+ * Composes many drafts over themes, minutes, people, schools and hours, and prints how they meet what a teacher asks of a
+ * draft. `npm run drafts -- 60` for fewer; every run composes the same.
+ */
+
+const COUNT = Number(process.argv[2] ?? 300);
+const random = seededRandom(20261128);
+const oneOf = <Row>(rows: readonly Row[]): Row => {
+  const row = rows[Math.floor(random.next() * rows.length)];
+  if (row === undefined) throw new RangeError('nothing to choose from');
+  return row;
+};
+
+const THEMES: readonly Theme[] = [
+  ...ORGAN_IDS.map((organ): Theme => ({ kind: 'organ', organ })),
+  ...PHASE_IDS.map((phase): Theme => ({ kind: 'phase', phase })),
+  ...AIM_IDS.map((aim): Theme => ({ kind: 'aim', aim })),
+  ...FORM_SETS.map(({ id }): Theme => ({ kind: 'set', set: id })),
+  { kind: 'all-phases' },
+  { kind: 'channel', channel: 'LU' },
+  { kind: 'channel', channel: 'GV' },
+  { kind: 'channel', channel: 'KI' },
+  { kind: 'point', point: 'KI1' },
+  { kind: 'point', point: 'ST36' },
+];
+const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 60, 75, 90];
+const PEOPLE: readonly (readonly ConditionId[])[] = [
+  [],
+  [],
+  [],
+  ['knee', 'shoulder'],
+  ['high-blood-pressure', 'new-hip'],
+  ['pregnancy'],
+  ['panic'],
+];
+
+interface Drafted {
+  readonly what: string;
+  readonly measures: DraftMeasures;
+  readonly heavy: readonly string[];
+  readonly forms: readonly string[];
+}
+
+function briefAt(index: number): {
+  readonly brief: Brief;
+  readonly customs: Customs;
+  readonly conditions: readonly ConditionId[];
+} {
+  const theme = THEMES[index % THEMES.length] ?? { kind: 'all-phases' as const };
+  const dayPart = oneOf(['morning', 'midday', 'evening'] as const);
+  const isSleep = theme.kind === 'aim' && theme.aim === 'sleep';
+  const customs = {
+    ...DEFAULT_CUSTOMS,
+    soundSchool: oneOf(['standard', 'standard', 'voiced'] as const),
+    animalSchool: oneOf(['standard', 'crane'] as const),
+  };
+  const asked = {
+    theme,
+    intent:
+      theme.kind === 'aim'
+        ? isSleep
+          ? ('calm' as const)
+          : ('nourish' as const)
+        : oneOf(['nourish', 'clear-then-nourish', 'clear-then-nourish', 'clear', 'calm'] as const),
+    dayPart: isSleep ? ('evening' as const) : dayPart,
+    familiarity: oneOf(['known', 'taught'] as const),
+    place: [],
+  };
+  return {
+    brief: {
+      ...PLAIN_BRIEF,
+      ...asked,
+      minutes: Math.max(theme.kind === 'set' ? 20 : 5, oneOf(MINUTES)),
+      posture: random.next() < 0.25 ? 'seated' : 'standing',
+      season: oneOf(['spring', 'summer', 'autumn', 'winter'] as const),
+      voice: suggestVoice(asked, customs).value,
+      breath: suggestBreath(asked, customs).value,
+    },
+    customs,
+    conditions: oneOf(PEOPLE),
+  };
+}
+
+const drafts: Drafted[] = [];
+const failed: string[] = [];
+const times: number[] = [];
+for (let index = 0; index < COUNT; index += 1) {
+  const { brief, customs, conditions } = briefAt(index);
+  const what = `${JSON.stringify(brief.theme)} ${brief.minutes} min ${brief.posture} ${brief.intent} ${brief.dayPart}`;
+  const from = performance.now();
+  const result = compose({
+    brief,
+    repertoire: REPERTOIRE,
+    customs,
+    people: { conditions },
+    seed: 1 + (index % 5),
+    enough: 0.01,
+  });
+  times.push(performance.now() - from);
+  if (!result.ok) {
+    failed.push(what);
+    continue;
+  }
+  const { practice, timeline } = result;
+  drafts.push({
+    what,
+    measures: measureDraft(practice, timeline, customs),
+    heavy: review(practice, timeline, customs, { conditions })
+      .filter(({ weight }) => weight === 'must' || weight === 'should')
+      .map(({ rule }) => rule),
+    forms: [...new Set(practice.items.map(({ formId }) => formId))],
+  });
+}
+
+const share = (count: number): string => `${String(count).padStart(4)} of ${drafts.length}`;
+const holds = (name: string, is: (draft: Drafted) => boolean): void => {
+  const not = drafts.filter((draft) => !is(draft));
+  console.log(
+    `${name.padEnd(58)} ${share(drafts.length - not.length)}${not[0] ? `   not: ${not[0].what}` : ''}`,
+  );
+};
+console.log(
+  `${drafts.length} drafts of ${COUNT} briefs; ${failed.length} cannot be had${failed[0] ? `, the first ${failed[0]}` : ''}`,
+);
+holds('arrives in stillness', ({ measures }) => measures.arrivesStill);
+holds('gathers in at the lower dantian', ({ measures }) => measures.gathersIn);
+holds('closes with the hands there', ({ measures }) => measures.comesHome);
+holds('few forms', ({ measures }) => measures.fewForms);
+holds('the doses of a round are even', ({ measures }) => measures.evenDoses);
+holds('no region tapped twice in a section', ({ measures }) => measures.oneTapping);
+holds('what is cleared by its sound is nourished', ({ measures }) => measures.clearedIsNourished);
+holds(
+  'named first at least 35 % of the heart',
+  ({ measures: { named } }) => named === undefined || named >= 0.35,
+);
+holds('known at least 60 % of the heart', ({ measures: { known } }) => known === undefined || known >= 0.6);
+holds('draws no must or should note', ({ heavy }) => heavy.length === 0);
+const notes = new Map<string, number>();
+for (const { heavy } of drafts) for (const rule of heavy) notes.set(rule, (notes.get(rule) ?? 0) + 1);
+console.log(
+  'notes drawn:',
+  [...notes]
+    .toSorted((a, b) => b[1] - a[1])
+    .map(([rule, count]) => `${rule} ${count}`)
+    .join(', ') || 'none',
+);
+const often = new Map<string, number>();
+for (const { forms } of drafts) for (const id of forms) often.set(id, (often.get(id) ?? 0) + 1);
+const most = [...often].toSorted((a, b) => b[1] - a[1]).slice(0, 16);
+console.log(
+  'most often:',
+  most.map(([id, count]) => `${id} ${Math.round((100 * count) / drafts.length)} %`).join(', '),
+);
+console.log(
+  `used anywhere: ${often.size} of ${REPERTOIRE.length} forms; never: ${REPERTOIRE.filter(
+    ({ id }) => !often.has(id),
+  )
+    .map(({ id }) => id)
+    .join(' ')}`,
+);
+times.sort((a, b) => a - b);
+console.log(
+  `composing: median ${Math.round(times[Math.floor(times.length / 2)] ?? 0)} ms, most ${Math.round(times.at(-1) ?? 0)} ms`,
+);
