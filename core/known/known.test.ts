@@ -4,7 +4,16 @@ import { CHANNEL_IDS } from '../channels';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form } from '../forms';
 import { ANIMAL_SCHOOLS, animalOf, ORGAN_IDS, ORGANS, PHASE_IDS } from '../phases';
-import { isNeverFor, KNOWN_FOR_AIMS, KNOWN_FOR_ORGANS, rankFor, type Rank } from '.';
+import {
+  isNeverFor,
+  KNOWN_THEMES,
+  knownList,
+  knownThemesOf,
+  KNOWN_FOR_AIMS,
+  KNOWN_FOR_ORGANS,
+  rankFor,
+  type Rank,
+} from '.';
 
 const form = (id: string): Form => {
   const found = REPERTOIRE.find((one) => one.id === id);
@@ -108,5 +117,21 @@ describe('what a teacher names first', () => {
       expect(isNeverFor(form(id), sleep)).toBe(true);
     expect(isNeverFor(form('belly-breathing'), sleep)).toBe(false);
     expect(isNeverFor(form('shaking'), [{ kind: 'aim', aim: 'energy' }])).toBe(false);
+  });
+
+  it('is read as a page, theme by theme, and form by form', () => {
+    const lung = knownList(REPERTOIRE, { kind: 'organ', organ: 'lung' }, DEFAULT_CUSTOMS);
+    expect(lung.named.map(({ id }) => id)).toContain('brocade-draw-the-bow');
+    expect(lung.named.filter((one) => lung.accepted.includes(one))).toEqual([]);
+    expect(lung.never).toEqual([]);
+    expect(
+      knownList(REPERTOIRE, { kind: 'aim', aim: 'sleep' }, DEFAULT_CUSTOMS).never.map(({ id }) => id),
+    ).toContain('shaking');
+    expect(KNOWN_THEMES.flatMap(({ parts }) => parts)).toHaveLength(
+      12 + 5 + AIM_IDS.length + CHANNEL_IDS.length,
+    );
+    const bow = knownThemesOf(form('brocade-draw-the-bow'), DEFAULT_CUSTOMS);
+    expect(bow.named).toContainEqual({ kind: 'organ', organ: 'lung' });
+    expect(bow.accepted).toContainEqual({ kind: 'organ', organ: 'liver' });
   });
 });

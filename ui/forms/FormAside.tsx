@@ -2,12 +2,14 @@ import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
 import type { Customs } from '@/core/customs';
 import { asksOf, measureForm, organsOfForm, phasesOfForm, type Form, type VariantId } from '@/core/forms';
+import { knownThemesOf } from '@/core/known';
+import type { ThemePart } from '@/core/brief';
 import { sourceTitle } from '@/core/sources';
 import { OrganName } from '@/ui/kit/OrganName';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { asksText } from '@/ui/words/asks';
 import { measuredLines } from '@/ui/words/measured';
-import { FLOW_WORDS } from '@/ui/words/names';
+import { FLOW_WORDS, themeName } from '@/ui/words/names';
 import { AsksChart } from './AsksChart';
 
 /** Phases, organs, channels and points it is for. */
@@ -107,10 +109,25 @@ interface Props {
   readonly practices: readonly { readonly id: string; readonly name: string }[];
 }
 
+/** What the form is known for: named first, or as well. */
+function KnownFor({ form, customs }: { form: Form; customs: Customs }) {
+  const { named, accepted } = knownThemesOf(form, customs);
+  if (named.length + accepted.length === 0) return null;
+  const names = (parts: readonly ThemePart[]): string => parts.map((part) => themeName(part)).join(', ');
+  return (
+    <section>
+      <h3 className="caption">Known for</h3>
+      {named.length > 0 && <p>{names(named)}</p>}
+      {accepted.length > 0 && <p className="quiet">also {names(accepted)}</p>}
+    </section>
+  );
+}
+
 /** What the form serves, asks and belongs to, in the margin. */
 export function FormAside({ form, variant, customs, practices }: Props) {
   return (
     <aside aria-label="In the margin" className="small space-y-4 lg:border-l lg:border-hairline lg:pl-6">
+      <KnownFor form={form} customs={customs} />
       <Serves form={form} customs={customs} />
       <section>
         <h3 className="caption">Stance and feet</h3>

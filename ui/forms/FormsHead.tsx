@@ -14,6 +14,9 @@ export function FormsHead({ hasOwn, bring }: Props) {
     <div className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-1">
       <Neighbours here="/forms" />
       <p className="small flex flex-wrap gap-x-4">
+        <Link className="press-plain" href="/forms/known">
+          What a teacher names first
+        </Link>
         <Link className="press-plain" href="/forms/own/new">
           Write a form
         </Link>

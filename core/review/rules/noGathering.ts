@@ -1,12 +1,18 @@
-import type { Rule } from '../rule';
+import { comesHome, gathersIn } from '../../measures';
+import type { ItemView, Rule } from '../rule';
+
+/** What is done counts, whatever its section is called: hands that come home have gathered too. */
+const gathers = ({ form }: ItemView): boolean => gathersIn(form) || comesHome(form);
+const closes = ({ form }: ItemView): boolean => comesHome(form) || form.family === 'closing';
 
 export const noGathering: Rule = {
   id: 'no-gathering',
   source: 'common-practice',
   find: ({ items }) => {
     if (items.length === 0) return [];
-    const has = (role: string): boolean => items.some(({ item }) => item.role === role);
-    const missing = (['gather', 'close'] as const).filter((role) => !has(role));
+    const missing = (['gather', 'close'] as const).filter(
+      (role) => !items.some(role === 'gather' ? gathers : closes),
+    );
     if (missing.length === 0) return [];
     return [
       {
