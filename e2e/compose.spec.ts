@@ -91,10 +91,10 @@ test('a note in the margin says why, mends, and can be waved aside for good', as
   const id = await keepPractice(page, 'theme=organ.lung&minutes=20');
   await page.goto(`/compose/${id}`);
   await draftReady(page);
-  // The close is taken out: the margin misses it.
-  const last = (await orderNames(page)).at(-1) ?? '';
-  await page.getByRole('button', { name: `Remove ${last}`, exact: true }).click();
-  const note = page.getByRole('button', { name: /There is no close/ });
+  // Gathering and close are taken out: the margin misses both.
+  for (const last of (await orderNames(page)).slice(-2).toReversed())
+    await page.getByRole('button', { name: `Remove ${last}`, exact: true }).click();
+  const note = page.getByRole('button', { name: /Nothing is gathered and nothing closed/ });
   await note.click();
   await expect(
     page.getByText('Always gather and close at the lower dāntián', { exact: false }),
@@ -105,10 +105,10 @@ test('a note in the margin says why, mends, and can be waved aside for good', as
   await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
   await page.reload();
   await draftReady(page);
-  await page.getByRole('button', { name: /There is no close/ }).click();
+  await page.getByRole('button', { name: /Nothing is gathered and nothing closed/ }).click();
   await expect(page.getByText('a longer class goes on', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
-  await expect(page.getByRole('button', { name: /There is no close/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Nothing is gathered and nothing closed/ })).toBeVisible();
 });
 
 test('a running order from elsewhere becomes a score, and what is unsure is asked', async ({ page }) => {

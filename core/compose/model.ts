@@ -24,7 +24,7 @@ import {
   type Way,
 } from './items';
 import { deepBits, loosenedBy } from './joints';
-import { leastRepetitionsOf, leastSecOf } from '../measures';
+import { isLearnt, leastRepetitionsOf, leastSecOf } from '../measures';
 import { placesOf, type Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressing } from './dressing';
@@ -432,7 +432,7 @@ function countsAt(
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
   const isNew = news !== undefined && !asking.people.known?.includes(form.id);
-  if (isNew && !place.kept && role !== 'arrive' && role !== 'close') counts.push(news);
+  if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);
   return counts;
 }
 

@@ -45,6 +45,13 @@ export interface DraftMeasures {
 
 const HEART_ROLES: ReadonlySet<Role> = new Set(['clear', 'nourish']);
 
+/** How many forms there are: hinges apart, and the joints gone through one after another as one round. */
+const formsOf = ({ items }: Practice): number => {
+  const counted = items.filter(({ hinge, passage }) => !hinge && passage === undefined);
+  const joints = counted.filter(({ role }) => role === 'loosen').length;
+  return counted.length - Math.max(0, joints - 1);
+};
+
 /** Nothing of the body is tapped twice within a section. */
 function tapsOnce(practice: Practice): boolean {
   const tapped = new Map<Role, Set<string>>();
@@ -112,7 +119,7 @@ export function measureDraft(
     arrivesStill: first !== undefined && arrivesStill(form(first)),
     gathersIn: items.some((item) => gathersIn(form(item)) || (isShort && comesHome(form(item)))),
     comesHome: items.some((item) => item.role === 'close' && comesHome(form(item))),
-    fewForms: items.filter(({ hinge }) => !hinge).length <= mostFormsFor(brief.minutes),
+    fewForms: formsOf(practice) <= mostFormsFor(brief.minutes),
     evenDoses: isEven(practice, schools),
     oneTapping: tapsOnce(practice),
     clearedIsNourished:

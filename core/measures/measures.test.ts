@@ -7,6 +7,7 @@ import {
   arrivesStill,
   comesHome,
   gathersIn,
+  isLearnt,
   leastRepetitionsOf,
   leastSecOf,
   measureDraft,
@@ -44,6 +45,16 @@ describe('what a practice begins, gathers and ends with (common practice)', () =
     ['close-thanks', false],
     ['neck-washing', false],
   ])('%s comes home: %s', (id, comes) => expect(comesHome(form(id))).toBe(comes));
+});
+
+describe('what is to be learnt', () => {
+  it('is what is moved through, not how one arrives, loosens, gathers or closes', () => {
+    expect(isLearnt(form('brocade-sway'), 'nourish')).toBe(true);
+    expect(isLearnt(form('tap-arms'), 'clear')).toBe(true);
+    expect(isLearnt(form('loosen-hips'), 'loosen')).toBe(false);
+    expect(isLearnt(form('three-centre-wash'), 'gather')).toBe(false);
+    expect(isLearnt(form('storing-still'), 'close')).toBe(false);
+  });
 });
 
 describe('how many and how long (common practice)', () => {
@@ -123,6 +134,18 @@ describe('a practice held against what a teacher asks', () => {
       named: 1,
       known: 1,
     });
+  });
+
+  it('counts the joints gone through as one round, and no hinge', () => {
+    const joints = ['loosen-ankles', 'loosen-knees', 'loosen-hips', 'loosen-waist', 'loosen-shoulders'].map(
+      (id) => item(id, 'loosen'),
+    );
+    const hinge = { ...item('draw-up-press-down', 'clear', 1), hinge: true };
+    const [first, ...others] = good;
+    const whole = first ? [first, ...joints, hinge, ...others] : [];
+    // Six forms and a round of joints: seven, which is too many for six minutes and not for ten.
+    expect(measured(whole, { minutes: 10 }).fewForms).toBe(true);
+    expect(measured(whole, { minutes: 5 }).fewForms).toBe(false);
   });
 
   it('and finds each thing that is', () => {

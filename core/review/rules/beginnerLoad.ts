@@ -1,3 +1,4 @@
+import { isLearnt } from '../../measures';
 import type { Rule } from '../rule';
 
 /** Announcing and explaining more than this share leaves little practice. */
@@ -8,8 +9,11 @@ export const beginnerLoad: Rule = {
   source: 'common-practice',
   find: ({ items, people, customs, timeline }) => {
     const fresh = items.filter(
-      ({ item }) =>
-        item.familiarity === 'taught' && !item.hinge && !(people.known ?? []).includes(item.formId),
+      ({ item, form }) =>
+        isLearnt(form, item.role) &&
+        item.familiarity === 'taught' &&
+        !item.hinge &&
+        !(people.known ?? []).includes(item.formId),
     );
     const names = [...new Set(fresh.map(({ item }) => item.formId))];
     const knows = (people.known?.length ?? 0) > 0;
