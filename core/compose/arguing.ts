@@ -2,7 +2,7 @@ import type { Role } from '../forms';
 import type { Practice } from '../practice';
 import { accountOf, worthOfPractice, type Contribution } from './account';
 import { fitForm, type Refusal } from './candidates';
-import { compose, type Composed } from './compose';
+import { composeIfAny, type Composed } from './compose';
 import { modelOf } from './model';
 import type { Asking } from './asking';
 import { CHARACTERS, type Character } from './characters';
@@ -42,13 +42,13 @@ export function* threeDrafts(
   let drafts: readonly CharacterDraft[] = [];
   for (const character of CHARACTERS) {
     if (character === 'as-asked') continue;
-    const first = compose({ ...asking, character, enough: 0.01 });
-    if (!first.ok) continue;
+    const first = composeIfAny({ ...asking, character, enough: 0.01 });
+    if (!first) continue;
     const others = [...(beside ? [beside] : []), ...drafts.map(({ draft }) => draft.practice)];
     const alike = others.filter((other) => likeness(other, first.practice) > TOO_ALIKE);
     const apartFrom = [...(asking.apartFrom ?? []), ...alike.flatMap(carriers)];
-    const second = alike.length > 0 ? compose({ ...asking, character, enough: 0.01, apartFrom }) : first;
-    drafts = [...drafts, { character, draft: second.ok ? second : first }];
+    const second = alike.length > 0 ? composeIfAny({ ...asking, character, enough: 0.01, apartFrom }) : first;
+    drafts = [...drafts, { character, draft: second ?? first }];
     yield drafts;
   }
   return drafts;
@@ -91,8 +91,8 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
   const keptItems = practice.items.filter((item) => item.kept && !item.hinge);
   const kept = { items: keptItems, forms: practice.forms };
   const asked: Asking = { ...asking, kept, putIn: { formId, ...(role ? { role } : {}) }, enough: 0.005 };
-  const result = compose(asked);
-  if (!result.ok) return { ok: false, because: 'obstacle', obstacles: obstaclesOf(modelOf(asked)) };
+  const result = composeIfAny(asked);
+  if (!result) return { ok: false, because: 'obstacle', obstacles: obstaclesOf(modelOf(asked)) };
   // Both are weighed by the same model, the one without the wish to put something in.
   const plain: Asking = { ...asking };
   const cost = worthOfPractice(plain, practice) - worthOfPractice(plain, result.practice);

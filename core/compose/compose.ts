@@ -215,12 +215,8 @@ function* searchRound(
   return { best: undefined, bound: -Infinity, before };
 }
 
-/**
- * Makes a practice step by step: yields each better draft as it is found, and `undefined` whenever there is
- * time to look up; returns the last, which is proved or says how far from the best it may be. A round is tried at
- * every number its forms can have in common, and the best of all stands.
- */
-export function* composeSteps(asking: Asking): Generator<Composed | undefined, ComposeResult> {
+/** The best practice of an asking, step by step, at every number a round can be done; undefined where there is none. */
+function* bestSteps(asking: Asking): Generator<Composed | undefined, Composed | undefined> {
   let best: Composed | undefined;
   let bound = -Infinity;
   let before: Before | undefined;
@@ -230,20 +226,36 @@ export function* composeSteps(asking: Asking): Generator<Composed | undefined, C
     before = searched.before;
     best = searched.best ?? best;
   }
-  if (best) {
-    const { value, proved } = best.proof;
-    return { ...best, proof: { ...best.proof, bound: Math.max(value, bound), proved } };
-  }
-  return {
-    ok: false,
-    obstacles: obstaclesOf(modelOf(asking)),
-    ...conflictOf(asking, firstDraft),
-  };
+  if (!best) return undefined;
+  const { value, proved } = best.proof;
+  return { ...best, proof: { ...best.proof, bound: Math.max(value, bound), proved } };
 }
+
+/**
+ * Makes a practice step by step: yields each better draft as it is found, and `undefined` whenever there is
+ * time to look up; returns the last, which is proved or says how far from the best it may be. A round is tried at
+ * every number its forms can have in common, and the best of all stands.
+ */
+export function* composeSteps(asking: Asking): Generator<Composed | undefined, ComposeResult> {
+  const best = yield* bestSteps(asking);
+  return best ?? { ok: false, obstacles: obstaclesOf(modelOf(asking)), ...conflictOf(asking, firstDraft) };
+}
+
+/** The best practice of an asking, without asking what stands in the way where there is none. */
+export function composeIfAny(asking: Asking): Composed | undefined {
+  const steps = bestSteps(asking);
+  for (;;) {
+    const next = steps.next();
+    if (next.done) return next.value;
+  }
+}
+
+/** A round is asked for at so many numbers, where only one draft at all is wanted. */
+const FIRST_ROUNDS = 3;
 
 /** The draft that an asking leads to, if there is one: the first that is found, not the best. */
 function firstDraft(asking: Asking): Composed | undefined {
-  for (const round of roundDoses(asking)) {
+  for (const round of roundDoses(asking).slice(0, FIRST_ROUNDS)) {
     const draft = firstOfRound(asking, round);
     if (draft) return draft;
   }
