@@ -220,13 +220,19 @@ function* bestSteps(asking: Asking): Generator<Composed | undefined, Composed | 
   let best: Composed | undefined;
   let bound = -Infinity;
   let before: Before | undefined;
-  for (const round of roundDoses(asking)) {
+  const rounds = roundDoses(asking);
+  for (const round of rounds) {
     const searched: Searched = yield* searchRound(asking, round, before);
     bound = Math.max(bound, searched.bound);
     before = searched.before;
     best = searched.best ?? best;
   }
-  if (!best) return undefined;
+  if (!best && rounds[0] === undefined) return undefined;
+  if (!best) {
+    // Where no number fits, a round that is not quite even is better than none.
+    const uneven = yield* searchRound(asking, undefined, undefined);
+    return uneven.best;
+  }
   const { value, proved } = best.proof;
   return { ...best, proof: { ...best.proof, bound: Math.max(value, bound), proved } };
 }
