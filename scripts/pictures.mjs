@@ -47,7 +47,7 @@ const views = [
     then: async (page) => {
       await order(page);
       await page.getByRole('button', { name: 'Compare drafts' }).click();
-      await page.getByText('beside the one on the table').waitFor({ timeout: 90_000 });
+      await page.getByText('3 drafts beside the one on the table').waitFor({ timeout: 90_000 });
       await page.waitForTimeout(1500);
     },
   },
