@@ -7,6 +7,7 @@ import { modelOf } from './model';
 import type { Asking } from './asking';
 import { CHARACTERS, type Character } from './characters';
 import { HEART } from './criteria';
+import { askedForIn } from '../measures';
 import { obstaclesOf, type Obstacle } from './obstacles';
 
 /** What the forms that carry a theme are: those of the heart, without hinges. */
@@ -14,9 +15,14 @@ const carriers = (practice: Practice): readonly string[] => [
   ...new Set(practice.items.filter((item) => HEART.has(item.role) && !item.hinge).map((item) => item.formId)),
 ];
 
-/** How much of all the forms that carry either of two practices they have in common, 0–1. */
-export function likeness(a: Practice, b: Practice): number {
-  const [one, other] = [carriers(a), new Set(carriers(b))];
+/**
+ * How much of all the forms that carry either of two practices they have in common, 0–1; without those that are asked
+ * for by name, which no draft can do without.
+ */
+export function likeness(a: Practice, b: Practice, askedFor: ReadonlySet<string> = new Set()): number {
+  const free = (practice: Practice): readonly string[] =>
+    carriers(practice).filter((id) => !askedFor.has(id));
+  const [one, other] = [free(a), new Set(free(b))];
   const shared = one.filter((id) => other.has(id)).length;
   const all = one.length + other.size - shared;
   return all === 0 ? 0 : shared / all;
@@ -40,12 +46,13 @@ export function* threeDrafts(
   beside?: Practice,
 ): Generator<readonly CharacterDraft[], readonly CharacterDraft[]> {
   let drafts: readonly CharacterDraft[] = [];
+  const askedFor = askedForIn(asking.brief, asking.customs);
   for (const character of CHARACTERS) {
     if (character === 'as-asked') continue;
     const first = composeIfAny({ ...asking, character, enough: 0.01 });
     if (!first) continue;
     const others = [...(beside ? [beside] : []), ...drafts.map(({ draft }) => draft.practice)];
-    const alike = others.filter((other) => likeness(other, first.practice) > TOO_ALIKE);
+    const alike = others.filter((other) => likeness(other, first.practice, askedFor) > TOO_ALIKE);
     const apartFrom = [...(asking.apartFrom ?? []), ...alike.flatMap(carriers)];
     const second = alike.length > 0 ? composeIfAny({ ...asking, character, enough: 0.01, apartFrom }) : first;
     drafts = [...drafts, { character, draft: second ?? first }];

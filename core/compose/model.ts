@@ -24,7 +24,7 @@ import {
   type Way,
 } from './items';
 import { deepBits, loosenedBy } from './joints';
-import { isLearnt, leastRepetitionsOf, leastSecOf } from '../measures';
+import { askedForIn, isLearnt, leastRepetitionsOf, leastSecOf } from '../measures';
 import { placesOf, type Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressing } from './dressing';
@@ -194,6 +194,8 @@ interface Ground {
   /** The targets a form reaches, by its id. */
   readonly hits: ReadonlyMap<string, readonly number[]>;
   readonly whims: ReadonlyMap<string, number>;
+  /** Forms that are in the brief by name. */
+  readonly askedFor: ReadonlySet<string>;
   readonly hinge: Model['hinge'];
   readonly unitMs: number;
   readonly totalUnits: number;
@@ -272,6 +274,7 @@ function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | u
     targetCounters,
     twins: meetingTwins(places, plan),
     news: newsOf(asking, counters),
+    askedFor: askedForIn(brief, customs),
     hits: new Map(allowed.map(({ form }) => [form.id, hitsOf(targets, form)])),
     whims: whimsOf(asking, allowed),
     hinge: plan.some((section) => section.hinge) ? allowed.find(({ form }) => form.hinge) : undefined,
@@ -431,7 +434,8 @@ function countsAt(
   const sound = soundAt(ground, place, section);
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
-  const isNew = news !== undefined && !asking.people.known?.includes(form.id);
+  const isNew =
+    news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);
   return counts;
 }

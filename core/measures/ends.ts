@@ -1,4 +1,4 @@
-import type { Form, Role } from '../forms';
+import type { Form } from '../forms';
 
 /**
  * What a practice begins, gathers and ends with, measured on the forms that are done and not on the names of their
@@ -22,7 +22,3 @@ export const gathersIn = (form: Form): boolean => form.family === 'gathering' &&
 /** Hands, with the attention, at the lower dāntián: where a practice comes home. */
 export const comesHome = (form: Form): boolean =>
   atLowerDantian(form) && form.channels.some(({ channel, how }) => channel === 'CV' && how === 'hold');
-
-/** Whether a form is something to learn: how one arrives, loosens a joint, gathers and closes is shown as one goes. */
-export const isLearnt = (form: Form, role: Role): boolean =>
-  role !== 'arrive' && role !== 'close' && role !== 'gather' && form.family !== 'joint loosening';

@@ -5,6 +5,7 @@ import { REPERTOIRE, type Form } from '../forms';
 import { compile, type Item, type Practice } from '../practice';
 import {
   arrivesStill,
+  askedForIn,
   comesHome,
   gathersIn,
   isLearnt,
@@ -242,5 +243,27 @@ describe('drafts, as a teacher asks them to be', () => {
       if (!result.ok) throw new Error('expected a draft');
       expect(result.practice.items.map(({ formId }) => formId)).toContain(brocade);
     }
+  });
+});
+
+describe('what is asked for by name is not held against how much is new', () => {
+  it.each([
+    ['the six sounds', { kind: 'set', set: 'six-sounds' }, 'sound-liver'],
+    ['a lesson', { kind: 'lesson', formId: 'brocade-sway' }, 'brocade-sway'],
+  ] as const)('%s', (_, theme, id) => {
+    expect(askedForIn({ ...PLAIN_BRIEF, theme }, DEFAULT_CUSTOMS)).toContain(id);
+    expect(askedForIn(PLAIN_BRIEF, DEFAULT_CUSTOMS)).not.toContain(id);
+  });
+  it('so people who have met one sound only are given all six', () => {
+    const result = compose({
+      brief: { ...PLAIN_BRIEF, minutes: 20, theme: { kind: 'set', set: 'six-sounds' }, familiarity: 'known' },
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [], known: ['sound-lung', 'arrive-wuji'] },
+      seed: 1,
+      enough: 0.05,
+    });
+    if (!result.ok) throw new Error('not composed');
+    expect(result.practice.items.filter(({ formId }) => formId.startsWith('sound-'))).toHaveLength(6);
   });
 });

@@ -1,4 +1,4 @@
-import { isLearnt } from '../../measures';
+import { askedForIn, isLearnt } from '../../measures';
 import type { Rule } from '../rule';
 
 /** Announcing and explaining more than this share leaves little practice. */
@@ -7,12 +7,14 @@ const MOST_TALK = 0.35;
 export const beginnerLoad: Rule = {
   id: 'beginner-load',
   source: 'common-practice',
-  find: ({ items, people, customs, timeline }) => {
+  find: ({ practice, items, people, customs, timeline }) => {
+    const askedFor = askedForIn(practice.brief, customs);
     const fresh = items.filter(
       ({ item, form }) =>
         isLearnt(form, item.role) &&
         item.familiarity === 'taught' &&
         !item.hinge &&
+        !askedFor.has(item.formId) &&
         !(people.known ?? []).includes(item.formId),
     );
     const names = [...new Set(fresh.map(({ item }) => item.formId))];
