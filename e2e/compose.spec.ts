@@ -273,3 +273,37 @@ test('a form asked for has its section, its place and its repetitions, by keys t
   expect(await orderNames(page)).toEqual(expect.arrayContaining(['Turning the ball']));
   expect(problems).toEqual([]);
 });
+
+test('a draft tells a story, a part of it is rewritten and stays through a redraft, and the whole is read aloud', async ({
+  page,
+}) => {
+  const problems = watchConsole(page);
+  await page.goto('/compose?theme=organ.lung&minutes=10');
+  await settled(page);
+  const story = page.getByRole('region', { name: 'Story' });
+  await expect(story.getByText(/en minutes for the Lung/)).toBeVisible();
+  const told = await story.locator('p').allInnerTexts();
+  await story.getByRole('button', { name: 'Rewrite' }).click();
+  await story.getByLabel('said at the end').fill('Go well, and keep warm.');
+  await story.getByRole('button', { name: 'Done' }).click();
+  await expect(story.getByText('Go well, and keep warm.')).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(story.getByText('Go well, and keep warm.')).toBeHidden();
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await page.getByRole('button', { name: 'Another draft' }).click();
+  await settled(page);
+  await expect(story.getByText('Go well, and keep warm.')).toBeVisible();
+  // The rest of it is told anew, with no sentence of the former.
+  const again = await story.locator('p').allInnerTexts();
+  expect(again.slice(0, 3).filter((text) => told.includes(text))).toEqual([]);
+
+  await story.getByRole('button', { name: 'Read it aloud' }).click();
+  await expect(page).toHaveURL(/\/aloud\//);
+  const whole = page.getByRole('article');
+  await expect(whole.getByText('Go well, and keep warm.')).toBeVisible();
+  await expect(whole.getByText(/words in 10:0\d min|words in 9:5\d min/)).toBeVisible();
+  await page.getByRole('link', { name: 'Lead it' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByTestId('story')).toContainText('the Lung');
+  expect(problems).toEqual([]);
+});

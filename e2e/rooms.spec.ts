@@ -24,6 +24,7 @@ const ROOMS = [
   '/log',
   '/customs',
   '/sheet/before-the-rounds',
+  '/aloud/before-the-rounds',
   '/lead/before-the-rounds',
 ];
 

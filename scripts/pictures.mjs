@@ -54,7 +54,7 @@ const views = [
   { name: 'compose-lamplight', at: '/compose/before-the-rounds', light: 'lamp', then: order },
   { name: 'compose-narrow', at: '/compose/before-the-rounds', width: 390, height: 844, then: order },
   { name: 'lead', at: '/lead/before-the-rounds', then: led, clock: true },
-  { name: 'lead-lamplight', at: '/lead/before-the-rounds', light: 'lamp', then: led, clock: true },
+  { name: 'aloud', at: '/aloud/before-the-rounds', then: (page) => page.waitForTimeout(500) },
   { name: 'cue-sheet', at: '/sheet/before-the-rounds', then: (page) => page.waitForTimeout(500) },
   { name: 'shelf', at: '/shelf' },
   {

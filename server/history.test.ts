@@ -58,7 +58,11 @@ const give = async (groupId: string | null, record: ClassRecord): Promise<unknow
 
 describe('what the log tells the composer', () => {
   it('is nothing where no class was given', async () => {
-    expect(await readHistory(open)).toEqual({ groups: {}, myself: { recent: [], known: [] }, pace: {} });
+    expect(await readHistory(open)).toEqual({
+      groups: {},
+      myself: { recent: [], known: [], given: 0 },
+      pace: {},
+    });
   });
 
   it('is each group’s own: its last three classes newest first, and every form it has met', async () => {

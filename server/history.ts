@@ -19,6 +19,7 @@ export async function readHistory(queries: Queries, openPracticeId?: string): Pr
   const history = (lists: readonly (readonly string[])[]): GroupHistory => ({
     recent: lists.slice(0, RECENT_CLASSES),
     known: [...new Set(lists.flat())],
+    given: lists.length,
   });
   return {
     groups: Object.fromEntries(

@@ -1,11 +1,12 @@
 import { review, type Note } from '@/core/review';
 import { historyOf } from '@/core/log';
-import { compile, withoutPrivate, type Practice } from '@/core/practice';
+import { compile, withoutPrivate, type Practice, type Story } from '@/core/practice';
 import type { ConditionId } from '@/core/people';
 import { readCustoms } from './customs';
 import { conditionsOf, listGroups } from './groups';
 import { readHistory } from './history';
 import { readPractice } from './practices';
+import { storyOf } from '@/core/story';
 import type { Queries } from './sql';
 
 /** A practice on its way to the hall or onto paper: nothing private in it, and beside it what to take care of. */
@@ -13,6 +14,7 @@ export interface LedPractice {
   readonly id: string;
   readonly version: number;
   readonly practice: Practice;
+  readonly story: Story;
   readonly groupId: string | null;
   /** Of the people of this group; nothing where nothing is known, and then every usual caution speaks. */
   readonly conditions: readonly ConditionId[] | undefined;
@@ -29,14 +31,26 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
   const { practice, version } = stored;
   const { groupId } = practice.brief;
   const known = conditionsOf(await listGroups(queries), groupId, customs.ownConditions);
-  const { recent, known: met } = historyOf(await readHistory(queries, id), groupId);
+  const { recent, known: met, given } = historyOf(await readHistory(queries, id), groupId);
+  // What was written before practices told a story, or pasted, is given one on its way.
+  const story =
+    practice.story ??
+    storyOf({
+      brief: practice.brief,
+      virtueSchool: practice.customs.virtueSchool,
+      ownVirtues: customs.ownVirtues,
+      seed: practice.seed,
+      given,
+      formName: (formId) => practice.forms[formId]?.name ?? formId,
+    });
   const musts = review(practice, compile(practice), customs, { conditions: known, recent, known: met })
     .filter((note) => note.weight === 'must' && note.wavedBecause === undefined)
     .map(({ id: noteId, rule, said }) => ({ id: noteId, rule, said }));
   return {
     id,
     version,
-    practice: withoutPrivate(practice),
+    practice: { ...withoutPrivate(practice), story },
+    story,
     groupId,
     conditions: groupId === null && known.length === 0 ? undefined : known,
     musts,

@@ -2,7 +2,7 @@ import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
 import type { ConditionId } from '../people';
-import type { Item, OwnLayers, Practice } from '../practice';
+import type { Item, OwnLayers, Practice, Story } from '../practice';
 import type { Fitting } from './candidates';
 import type { Character } from './characters';
 
@@ -13,6 +13,8 @@ export interface People {
   readonly recent?: readonly (readonly string[])[];
   /** Forms they have met in any class; nothing known where no class has been given. */
   readonly known?: readonly string[];
+  /** How many classes they have had. */
+  readonly given?: number;
   /** How long forms really took against the plan, by form id, shrunk towards 1 where samples are few. */
   readonly pace?: Readonly<Record<string, number>>;
 }
@@ -29,6 +31,8 @@ export interface Asking {
   readonly character?: Character;
   /** Items that stay as they are, with the practice they come from. */
   readonly kept?: { readonly items: readonly Item[]; readonly forms: Practice['forms'] };
+  /** The story as it stands: what a teacher has rewritten of it stays. */
+  readonly story?: Story | undefined;
   /** Forms of other drafts, which this one should do without where it can. */
   readonly apartFrom?: readonly string[];
   /** Good enough is within this share (of a point a minute) of the best that can be. 0 asks for proof. */

@@ -8,6 +8,7 @@ import type { Asking, ItemDraft } from './asking';
 import { obstaclesOf, pinsInTheWay, type Obstacle } from './obstacles';
 import { solve, type Before, type Progress, type Selection } from './solver';
 import { roundDoses } from './rounds';
+import { storyOf } from '../story';
 import { gapScale, toleranceMs, type Proof } from './tolerance';
 
 /** A finished draft, with how good it is and how sure that is. */
@@ -62,6 +63,15 @@ function assemble(model: Model, selection: Selection, seed: number): Practice {
     seed,
     items,
     forms: Object.fromEntries(forms),
+    story: storyOf({
+      brief: asking.brief,
+      virtueSchool: asking.customs.virtueSchool,
+      ownVirtues: asking.customs.ownVirtues,
+      seed,
+      given: asking.people.given,
+      formName: (id) => forms.get(id)?.name ?? id,
+      former: asking.story,
+    }),
     ...layersCarried(items, asking.layers),
   };
 }

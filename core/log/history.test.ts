@@ -1,8 +1,8 @@
 import { historyOf, type History } from '.';
 
 const history: History = {
-  groups: { monday: { recent: [['crane-stands']], known: ['crane-stands'] } },
-  myself: { recent: [], known: ['shaking'] },
+  groups: { monday: { recent: [['crane-stands']], known: ['crane-stands'], given: 1 } },
+  myself: { recent: [], known: ['shaking'], given: 2 },
   pace: {},
 };
 
@@ -13,6 +13,6 @@ describe('what the log tells of those a practice is for', () => {
   });
 
   it('is nothing yet of a group that was never led', () => {
-    expect(historyOf(history, 'friday')).toEqual({ recent: [], known: [] });
+    expect(historyOf(history, 'friday')).toEqual({ recent: [], known: [], given: 0 });
   });
 });

@@ -9,6 +9,7 @@ import { formOf } from './formOf';
 import { layersOf, soundsIn, type LayersOfItem, type SoundLayer, type Unlaid } from './layers';
 import { type Layer } from './parts';
 import { type Item, type Practice } from './model';
+import { toldAt, type Told } from './told';
 import {
   asideOf,
   FIRST_REPETITION,
@@ -42,6 +43,8 @@ export interface TimelineEvent {
   /** The sound made on this exhale. */
   readonly sound: SoundMade | undefined;
   readonly cue: string;
+  /** How much of the cue is said by now. */
+  readonly told: Told;
   /** The practitioner's own side, where the stroke has one. */
   readonly side: Side | undefined;
   /** The way of a circle, where there is one. */
@@ -134,6 +137,7 @@ function strokeEvent({ item, form, layers }: ItemContext, laid: LaidStroke, repe
     out: pattern?.out ?? 'plain',
     sound: made,
     cue: fillCue(written, { side, way }, layers.sound?.sound.written),
+    told: toldAt(repetition, pass, item),
     part,
     strokeIndex: index,
     side,
@@ -166,6 +170,7 @@ function talk(kind: 'setup' | 'stance' | 'settle', seconds: number, cue: string)
     out: 'plain',
     sound: undefined,
     cue,
+    told: 'full',
     part: undefined,
     strokeIndex: undefined,
     side: undefined,
@@ -258,12 +263,27 @@ function passageEvents({ item, form, doing, wordsPerMin }: ItemContext, passage:
   });
 }
 
+/** What is thought rather than said while a form settles. */
+export const SETTLE_WORDS = 'Let it settle.';
+
 /** After knocking one feels, standing or sitting as one is; after a sound comes a quiet breath; else it settles. */
 function settleWords({ form, item, layers }: ItemContext): string {
   if (layers.sound) return 'A quiet breath, by the nose.';
-  if (asksOf(form, item.variant).percussion.length === 0) return 'Let it settle.';
+  if (asksOf(form, item.variant).percussion.length === 0) return SETTLE_WORDS;
   return stanceOf(form, item.variant).end === 'chair' ? 'Sit still and feel.' : 'Stand still and feel.';
 }
+
+/** How the feet come to a stance, as it is said: a movement, not an announcement. */
+const STANCE_WORDS: Readonly<Record<Stance, string>> = {
+  'feet together': 'Bring the feet together.',
+  'hip width': 'The feet to hip width.',
+  'shoulder width': 'Step to shoulder width.',
+  wide: 'Step out wide.',
+  bow: 'One foot steps forward into the bow stance.',
+  chair: 'Come to sit.',
+};
+const stanceWords = (from: Stance, to: Stance): string =>
+  from === 'chair' ? `Stand up. ${STANCE_WORDS[to]}` : STANCE_WORDS[to];
 
 /** Only the first step of a lesson is announced by the form's name. */
 const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
@@ -326,7 +346,9 @@ function itemEvents(
     asideOf(form, item.variant, part, context.doing).map((laid) => strokeEvent(context, laid, 0));
   const events: Draft[] = [];
   if (before !== undefined && before.stance !== stance.start)
-    events.push(talk('stance', STANCE_CHANGE_SEC[item.familiarity], `Change of stance: ${stance.start}.`));
+    events.push(
+      talk('stance', STANCE_CHANGE_SEC[item.familiarity], stanceWords(before.stance, stance.start)),
+    );
   // A hinge is its own announcement.
   if (!item.hinge && !laterInLesson(item))
     events.push(talk('setup', talkSec, item.cues?.setup ?? nameOf(form, item.variant)));
@@ -384,6 +406,7 @@ function placed(
     out: draft.out,
     sound: draft.sound,
     cue: draft.cue,
+    told: draft.told,
     part: draft.part,
     strokeIndex: draft.strokeIndex,
     side: draft.side,

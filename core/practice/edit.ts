@@ -8,8 +8,8 @@ import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
 import type { WholePattern } from '../patterns';
 import type { Sound } from '../sounds';
-import { type Layer } from './parts';
-import { type Item, type Practice, type Reason } from './model';
+import { MOST_TOLD, STORY_PARTS, type Layer, type StoryPart } from './parts';
+import type { Item, Practice, Reason, Story } from './model';
 
 /** What is known of a form when it is put into a practice. */
 export interface NewItem {
@@ -89,6 +89,8 @@ export type Edit =
   | { readonly kind: 'schools'; readonly customs: Practice['customs'] }
   | { readonly kind: 'wave'; readonly note: string; readonly reason: string }
   | { readonly kind: 'unwave'; readonly note: string }
+  /** A part of the story in the teacher’s own words; nothing written leaves it out. */
+  | { readonly kind: 'story'; readonly story: Story; readonly part: StoryPart; readonly text: string }
   | { readonly kind: 'rename'; readonly name: string };
 
 type ItemStay = NonNullable<Item['stays']>[number];
@@ -99,6 +101,12 @@ export interface Clip {
   readonly forms: Practice['forms'];
   readonly patterns?: Practice['patterns'];
   readonly sounds?: Practice['sounds'];
+}
+
+/** A story with one part in the teacher’s own words. */
+function rewritten(story: Story, part: StoryPart, text: string): Story {
+  const own = STORY_PARTS.filter((one) => one === part || story.own?.includes(one));
+  return { ...story, [part]: text.trim().slice(0, MOST_TOLD), own: [...own] };
 }
 
 /** One press lengthens or shortens the breath by a twentieth of the pace. */
@@ -465,6 +473,8 @@ function changed(practice: Practice, change: Edit): Practice {
       };
     case 'unwave':
       return { ...practice, waved: (practice.waved ?? []).filter((one) => one.note !== change.note) };
+    case 'story':
+      return { ...practice, story: rewritten(change.story, change.part, change.text) };
     case 'rename':
       return { ...practice, name: change.name };
     default:

@@ -9,7 +9,7 @@ import { layerSpanSchema, patternSchema } from '../patterns';
 import { SOUND_SCHOOLS, soundSchema, VOICES } from '../sounds';
 import { patternIn, soundIn } from './known';
 import { beyondBounds } from './bounds';
-import { LAYERS, LESSON_STEPS } from './parts';
+import { LAYERS, LESSON_STEPS, MOST_TOLD, STORY_PARTS } from './parts';
 
 /** Why an item is in the practice: data, worded in the interface. */
 export const reasonSchema = z.discriminatedUnion('code', [
@@ -177,6 +177,23 @@ export const practiceCustomsSchema = z.strictObject({
   wordsPerMin: z.number().min(80).max(240).optional(),
 });
 
+/** What a practice says of itself: where a teacher has rewritten a part, it stays as they wrote it. */
+const told = z.string().trim().max(MOST_TOLD, `at most ${MOST_TOLD} characters`);
+export const storySchema = z.strictObject({
+  /** What it is for, in a sentence. */
+  intention: told,
+  /** The image that runs through it, as it is first met. */
+  image: told,
+  /** The feeling of the phase, in the words of the school. */
+  virtue: told,
+  /** Said at the beginning, touched once in the middle, and turned into something finished at the end. */
+  opening: told,
+  midway: told,
+  closing: told,
+  own: z.array(z.enum(STORY_PARTS)).max(STORY_PARTS.length).optional(),
+});
+export type Story = Readonly<z.infer<typeof storySchema>>;
+
 /**
  * The document. Items refer to `forms`, which holds each form as it was when the practice was written,
  * so that a later change of the repertoire never changes what was planned.
@@ -192,6 +209,7 @@ export const practiceSchema = z
     /** Own patterns and sounds that items carry, as they were when the practice was written. */
     patterns: z.record(z.string().max(60), patternSchema).optional(),
     sounds: z.record(z.string().max(60), soundSchema).optional(),
+    story: storySchema.optional(),
     /** Margin notes waved aside, each with the practitioner's reason. */
     waved: z
       .array(z.strictObject({ note: z.string().min(1).max(200), reason: z.string().trim().max(240) }))

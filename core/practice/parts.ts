@@ -5,3 +5,9 @@ export type Layer = (typeof LAYERS)[number];
 /** The steps of a lesson in one form. */
 export const LESSON_STEPS = ['show', 'parts', 'drill', 'mistakes', 'whole'] as const;
 export type LessonStep = (typeof LESSON_STEPS)[number];
+
+/** What a practice says of itself, in the order it is told. */
+export const STORY_PARTS = ['intention', 'opening', 'image', 'midway', 'virtue', 'closing'] as const;
+export type StoryPart = (typeof STORY_PARTS)[number];
+/** A part of a story is a few sentences, characters. */
+export const MOST_TOLD = 400;

@@ -1,2 +1,2 @@
-export { seededRandom } from './random';
+export { seededRandom, seedOf } from './random';
 export type { Random } from './random';

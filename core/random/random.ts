@@ -20,3 +20,11 @@ export function seededRandom(seed: number): Random {
     },
   };
 }
+
+/** A seed from a text, the same for the same text: FNV-1a (Fowler, Noll, Vo), 32 bits, over its UTF-16 units. */
+export function seedOf(text: string): number {
+  let hash = 0x811c9dc5;
+  for (let index = 0; index < text.length; index += 1)
+    hash = Math.imul(hash ^ text.charCodeAt(index), 0x01000193);
+  return hash >>> 0;
+}

@@ -14,7 +14,7 @@ import type { Over } from './Overlays';
 import { useComposing } from './useComposing';
 import type { Stored } from './useSaving';
 import { useUnnamed } from './useUnnamed';
-import { Written } from './Written';
+import { Written, type Room } from './Written';
 
 // Seldom there, so they come when they are wanted and do not weigh on the first load.
 const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
@@ -66,7 +66,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
   );
   const nameOf = (id: string): string => formNames[id] ?? practice?.forms[id]?.name ?? id;
 
-  const openAt = async (room: 'lead' | 'sheet'): Promise<void> => {
+  const openAt = async (room: Room): Promise<void> => {
     if (!named) return;
     happens({ kind: 'wanted' });
     const id = await keeping.saved(named);

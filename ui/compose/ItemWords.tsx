@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { cycleOf } from '@/core/forms';
 import { spokenCue, writtenCue } from '@/core/forms/words/cueText';
 import { soundOf } from '@/core/sounds';
+import { KeptText } from '@/ui/kit/KeptText';
 import { formOf, LAYERS, type Edit, type Item, type Practice } from '@/core/practice';
 
 interface Props {
@@ -51,31 +52,18 @@ function Words({
   );
 }
 
-/** What is said, kept when it is left. */
-function Passage({ item, onEdit }: Pick<Props, 'item' | 'onEdit'>) {
-  const [text, setText] = useState(item.passage ?? '');
-  const [was, setWas] = useState(item.passage);
-  if (was !== item.passage) {
-    setWas(item.passage);
-    setText(item.passage ?? '');
-  }
-  const keep = (): void => {
-    if (text.trim() !== '' && text.trim() !== item.passage)
-      onEdit({ kind: 'passage', itemId: item.id, passage: text }, 'Words changed');
-  };
-  return (
-    <label className="block border-t border-hairline pt-2">
-      <span className="caption">said here, sentence by sentence</span>
-      <textarea
-        className="field min-h-32"
-        maxLength={6000}
-        value={text}
-        onChange={(event) => setText(event.target.value)}
-        onBlur={keep}
-      />
-    </label>
-  );
-}
+/** What is said, where the item is talk. */
+const Passage = ({ item, onEdit }: Pick<Props, 'item' | 'onEdit'>) => (
+  <div className="border-t border-hairline pt-2">
+    <KeptText
+      label="said here, sentence by sentence"
+      className="min-h-32"
+      value={item.passage ?? ''}
+      most={6000}
+      onKeep={(passage) => onEdit({ kind: 'passage', itemId: item.id, passage }, 'Words changed')}
+    />
+  </div>
+);
 
 /** Words, images and time of one item: its own cues over the form's, quiet, a held end, layers. */
 export function ItemWords({ practice, item, onEdit }: Props) {

@@ -23,8 +23,12 @@ import type { AtComposing } from './useComposing';
 import { useNoteActions } from './useNoteActions';
 import { useSelection } from './useSelection';
 
+export type Room = 'lead' | 'sheet' | 'aloud';
+
 // Opened by a press, so it comes when it is wanted and does not weigh on the first load.
 const ItemMargin = dynamic(async () => (await import('./ItemMargin')).ItemMargin, { ssr: false });
+
+const StoryPanel = dynamic(async () => (await import('./StoryPanel')).StoryPanel, { ssr: false });
 
 interface Props {
   readonly at: AtComposing;
@@ -37,7 +41,7 @@ interface Props {
   readonly first: string | undefined;
   readonly over: Over | undefined;
   readonly onOver: (over: Over | undefined) => void;
-  readonly onOpenAt: (room: 'lead' | 'sheet') => void;
+  readonly onOpenAt: (room: Room) => void;
 }
 
 /** The practice as it is written: its minutes, the score, the running order, the margin, and what lies over them. */
@@ -147,6 +151,9 @@ export function Written({
         </div>
         <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
           <ReadOver practice={practice} beside={beside} onSelect={select} {...noteActions} />
+          {practice.story && (
+            <StoryPanel story={practice.story} onEdit={edit} onAloud={() => onOpenAt('aloud')} />
+          )}
           {selected && (
             <div className="mt-4">
               <ItemMargin

@@ -40,6 +40,7 @@ export function peopleOf({ customs, groups, history }: Ground, groupId: string |
         : (groups.find((group) => group.id === groupId)?.conditions ?? []),
     recent: lately.recent,
     known: lately.known,
+    given: lately.given,
     pace: history.pace,
   };
 }
@@ -54,6 +55,7 @@ export function askedFor(ground: Ground, brief: Brief, seed: number, practice: P
     seed,
     own: ground.own,
     layers: ground.layers,
+    story: practice?.story,
     ...(practice && keptItems.length > 0 ? { kept: { items: keptItems, forms: practice.forms } } : {}),
   };
 }

@@ -1,12 +1,13 @@
 'use client';
 
 import Link from 'next/link';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { themePhase } from '@/core/brief';
 import { eventNow, positionMs } from '@/core/desk/leading';
 import { nameOf } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
-import { formOf, type ItemSpan, type Practice, type Timeline } from '@/core/practice';
+import { formOf, type ItemSpan, type Practice, type Story, type Timeline } from '@/core/practice';
+import { scriptOf, storyLineAt } from '@/core/script';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import type { SideSeen } from '@/ui/words/lead';
@@ -25,6 +26,7 @@ interface Props {
   readonly id: string;
   readonly version: number;
   readonly practice: Practice;
+  readonly story: Story;
   readonly sideSeen: SideSeen;
   readonly groupId: string | null;
   /** Of the people here; undefined where nothing is known of them. */
@@ -87,6 +89,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
   // As it is led: one more of a form is a practice of one repetition more.
   const { practice, timeline, running, started } = state.base.state;
   const at = positionMs(state, nowMs);
+  const script = useMemo(() => scriptOf(practice, timeline, led.story), [led.story, practice, timeline]);
   const event = eventNow(state, nowMs);
   useWakeLock(running && !ended);
   useTones(tones, running && !ended, event);
@@ -115,6 +118,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
           timeline={timeline}
           event={event}
           atMs={at}
+          story={storyLineAt(script, at, practice.customs.wordsPerMin)?.text}
           item={item}
           conditions={conditions}
           sideSeen={sideSeen}

@@ -13,6 +13,8 @@ interface Props {
   readonly event: TimelineEvent;
   /** Where the class is, ms. */
   readonly atMs: number;
+  /** What the story says just now. */
+  readonly story: string | undefined;
   readonly item: Item;
   /** Of the people here; undefined where nothing is known of them. */
   readonly conditions: readonly ConditionId[] | undefined;
@@ -39,8 +41,25 @@ function cueSaid({ cue, sound }: TimelineEvent): string {
   return capital(said);
 }
 
+/** How many are left, where it is said. */
+function remaining({ repetition, repetitions }: TimelineEvent): string {
+  if (repetition === repetitions && repetitions >= 3) return ', last one';
+  return repetition === repetitions - 1 && repetitions >= 4 ? ', two more' : '';
+}
+
 /** The breath, the words, what follows at once, and what to mind: readable at three metres. */
-export function Now({ practice, timeline, event, atMs, item, conditions, sideSeen, started, isKept }: Props) {
+export function Now({
+  practice,
+  timeline,
+  event,
+  atMs,
+  story,
+  item,
+  conditions,
+  sideSeen,
+  started,
+  isKept,
+}: Props) {
   const care = careHere(practice, item, conditions);
   // What follows is worth seeing early when it differs and belongs to the same form.
   const next = timeline.events[event.index + 1];
@@ -54,10 +73,19 @@ export function Now({ practice, timeline, event, atMs, item, conditions, sideSee
           <span className="figures">
             {' '}
             · {event.repetition} of {event.repetitions}
+            {remaining(event)}
           </span>
         )}
         {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
       </p>
+      {story !== undefined && (
+        <p
+          className="font-serif text-[clamp(1.2rem,min(4.4vh,5.6vw),3rem)] leading-tight text-balance italic"
+          data-testid="story"
+        >
+          {story}
+        </p>
+      )}
       <Sounding practice={practice} event={event} atMs={atMs} />
       <p
         className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"

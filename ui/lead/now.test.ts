@@ -48,6 +48,7 @@ function shown(practice: Practice, eventIndex: number, over: Partial<NowProps> =
       timeline,
       event,
       atMs: event.startMs,
+      story: undefined,
       item,
       conditions: undefined,
       sideSeen: 'own',

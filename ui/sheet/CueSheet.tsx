@@ -5,6 +5,7 @@ import { nameOf, tellingPosture, type Form } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { compile, formOf, layersOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
+import { AFTERWARDS, scriptOf, type ScriptLine } from '@/core/script';
 import { Figure } from '@/ui/figure/Figure';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
@@ -43,6 +44,15 @@ function sidesText(form: Form, item: Item): string {
   return inTurn ? `${item.firstSide} and ${other} in turn` : `all ${item.firstSide}, then all ${other}`;
 }
 
+/** What of the story stands before the cues of a form, and what after them. */
+const BEFORE: ReadonlySet<ScriptLine['kind']> = new Set(['opening', 'midway', 'image']);
+const AFTER: ReadonlySet<ScriptLine['kind']> = new Set(['closing', 'leaving']);
+
+const Said = ({ lines }: { lines: readonly ScriptLine[] }) =>
+  lines.length > 0 && (
+    <span className="block font-serif text-[1.05rem] italic">{lines.map(({ text }) => text).join(' ')}</span>
+  );
+
 /** The practice on paper, drawn from the same timeline that leads it. */
 export function CueSheet({
   practice,
@@ -57,6 +67,8 @@ export function CueSheet({
   const pressure = conditions === undefined || conditions.includes('high-blood-pressure');
   const { brief } = practice;
   const phase = themePhase(brief.theme);
+  const { story } = practice;
+  const said = story ? scriptOf(practice, timeline, story) : [];
   return (
     <article className="mx-auto max-w-[56rem] bg-leaf px-6 py-6 print:max-w-none print:bg-transparent print:p-0">
       <header className="border-b border-ink pb-2">
@@ -67,6 +79,7 @@ export function CueSheet({
           {brief.breathsPerMin} breaths a minute ·{' '}
           <span className="figures">{clockText(timeline.totalMs)} min</span>
         </p>
+        {story && <p className="font-serif text-[1.12rem] italic">{story.intention}</p>}
         <p className="quiet small">
           {correspondence(phase, 'motion')}; is said to ease {correspondence(phase, 'disturbing-emotion')}.
         </p>
@@ -135,6 +148,7 @@ export function CueSheet({
                     </span>
                   </td>
                   <td className="py-1">
+                    <Said lines={said.filter((line) => line.itemIndex === index && BEFORE.has(line.kind))} />
                     {cueEvents(events).map((event) => (
                       <span key={event.index} className="mr-3 inline-block">
                         <span className="quiet italic">{BREATH[event.breath]}</span>{' '}
@@ -152,6 +166,7 @@ export function CueSheet({
                         {line}
                       </span>
                     ))}
+                    <Said lines={said.filter((line) => line.itemIndex === index && AFTER.has(line.kind))} />
                     <span className="small quiet block">
                       Pictured: {describePosture(tellingPosture(form, item.variant))}.
                     </span>
@@ -179,7 +194,7 @@ export function CueSheet({
       </table>
       <footer className="small mt-3 border-t border-ink pt-2">
         {pressure && 'With high blood pressure let the exhale be long and easy, and never hold the breath. '}
-        {FOR_EVERYONE} This sheet does not replace licensed care.
+        {FOR_EVERYONE} {AFTERWARDS} This sheet does not replace licensed care.
       </footer>
     </article>
   );

@@ -21,6 +21,9 @@ export default async function SheetPage({ params }: { params: Promise<{ id: stri
       <nav aria-label="Cue sheet" className="no-print mx-auto mb-3 flex max-w-[56rem] flex-wrap gap-2 px-6">
         <PrintButton />
         <ExportLinks of="practices" id={id} className="press" />
+        <Link className="press" href={`/aloud/${id}`}>
+          Read it aloud
+        </Link>
         <Link className="press" href={`/compose/${id}`}>
           Back to the score
         </Link>

@@ -1,0 +1,103 @@
+import type { Form } from '../forms';
+import type { Item } from '../practice';
+
+/** Words of a text: what stands between spaces and has a letter or a digit in it. */
+export const wordsIn = (text: string): number =>
+  text.split(/\s+/).filter((word) => /[\p{L}\p{N}]/u.test(word)).length;
+
+/** The most words of a cue that is said again. */
+const MOST_AGAIN = 6;
+
+/** The fewest words that still say what is done. */
+const LEAST_AGAIN = 2;
+
+/**
+ * The first words of a cue: up to its first stop, and no more than a breath has room for; nothing where that would say
+ * only half of it ("Knees", "Hips and").
+ */
+export function firstWords(cue: string): string {
+  const [clause = ''] = cue.split(/[,;:.—]/u);
+  const words = clause.trim().split(/\s+/);
+  // Cut where a new thing begins, so that no half sentence is left.
+  const cut = words.findIndex(
+    (word, index) => index > LEAST_AGAIN && index <= MOST_AGAIN && JOINTS.has(word),
+  );
+  const said = words.length <= MOST_AGAIN ? words : cut > 0 ? words.slice(0, cut) : [];
+  return said.length < LEAST_AGAIN || PLACES.has(said[0]?.toLowerCase() ?? '') ? '' : said.join(' ');
+}
+/** A clause that begins so says where, and not yet what is done. */
+const PLACES: ReadonlySet<string> = new Set([
+  'before',
+  'behind',
+  'beside',
+  'at',
+  'on',
+  'in',
+  'from',
+  'with',
+  'under',
+  'over',
+]);
+/** Words that begin something new. */
+const JOINTS: ReadonlySet<string> = new Set([
+  'and',
+  'as',
+  'with',
+  'while',
+  'until',
+  'so',
+  'to',
+  'from',
+  'past',
+  'over',
+  'in',
+  'down',
+  'up',
+]);
+
+const NUMBERS = [
+  '',
+  'once',
+  'twice',
+  'three times',
+  'four times',
+  'five times',
+  'six times',
+  'seven times',
+  'eight times',
+  'nine times',
+  'ten times',
+  'eleven times',
+  'twelve times',
+] as const;
+const COUNTS = [
+  '',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+] as const;
+const times = (count: number): string => NUMBERS[count] ?? `${count} times`;
+const number = (count: number): string => COUNTS[count] ?? String(count);
+
+/** How often, as it is said with the name: "six times", "three on each side", "four each way"; nothing for what is done but once, or by the clock. */
+export function countSaid(form: Form, item: Item): string {
+  const { repetitions, otherRepetitions, lesson, passage, forSec } = item;
+  if (lesson !== undefined || passage !== undefined || forSec !== undefined || repetitions < 2) return '';
+  if (otherRepetitions !== undefined && otherRepetitions !== repetitions)
+    return `${number(repetitions)} on the ${item.firstSide}, ${number(otherRepetitions)} on the other side`;
+  if (form.sides === 'both-ways') return `${number(repetitions)} each way`;
+  return form.sides === 'symmetric' ? times(repetitions) : `${number(repetitions)} on each side`;
+}
+
+/** A cue within a sentence: its first letter small, unless it is a name in capitals. */
+export const within = (cue: string): string =>
+  /^\p{Lu}\p{Lu}/u.test(cue) ? cue : cue.charAt(0).toLowerCase() + cue.slice(1);

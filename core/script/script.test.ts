@@ -1,0 +1,172 @@
+import { PLAIN_BRIEF, type Brief } from '../brief';
+import { compose } from '../compose';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE } from '../forms';
+import { compile, type Item, type Practice, type Story, type Timeline } from '../practice';
+import { scriptOf, storyLineAt, wordsByMinute, wordsIn, type ScriptLine } from '.';
+import { countSaid, firstWords, within } from './sayings';
+
+const form = (id: string) => {
+  const found = REPERTOIRE.find((one) => one.id === id);
+  if (!found) throw new RangeError(`no form ${id}`);
+  return found;
+};
+const item = (formId: string, over: Partial<Item> = {}): Item => ({
+  id: `${formId}-1`,
+  formId,
+  variant: 'full',
+  role: 'nourish',
+  repetitions: 6,
+  stretch: 1,
+  firstSide: 'left',
+  familiarity: 'known',
+  omitHolds: false,
+  exhaleByMouth: false,
+  hinge: false,
+  reasons: [],
+  ...over,
+});
+const STORY: Story = {
+  intention: 'For the Lung.',
+  image: 'Like a bell.',
+  virtue: 'courage',
+  opening: 'Welcome to it.',
+  midway: 'Half is done.',
+  closing: 'That was it.',
+};
+const practice = (...items: readonly Item[]): Practice => ({
+  name: 'Said',
+  brief: PLAIN_BRIEF,
+  customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
+  seed: 1,
+  items: [...items],
+  forms: Object.fromEntries(items.map(({ formId }) => [formId, form(formId)])),
+});
+/** As items are said before a long close, under which the last words are. */
+const said = (...items: readonly Item[]): readonly ScriptLine[] => {
+  const one = practice(...items, item('close-hands-to-belly', { role: 'close', repetitions: 8 }));
+  return scriptOf(one, compile(one), STORY);
+};
+const text = (lines: readonly ScriptLine[]): string => lines.map((line) => line.text).join(' ');
+
+describe('how much is said with a repetition', () => {
+  const timeline = compile(practice(item('open-and-close', { repetitions: 6 })));
+  const toldOf = (made: Timeline, repetition: number) =>
+    new Set(made.events.filter((event) => event.repetition === repetition).map(({ told }) => told));
+  it('all of it, then its first words, then the breath, then nothing', () => {
+    expect([1, 2, 3, 4, 5, 6].map((repetition) => [...toldOf(timeline, repetition)])).toEqual([
+      ['full'], ['short'], ['breath'], ['quiet'], ['quiet'], ['quiet'],
+    ]); // prettier-ignore
+  });
+  it('a repetition longer for those who are taught', () => {
+    const taught = compile(practice(item('open-and-close', { repetitions: 6, familiarity: 'taught' })));
+    expect([...toldOf(taught, 4)]).toEqual(['breath']);
+    expect([...toldOf(taught, 5)]).toEqual(['quiet']);
+  });
+});
+
+describe('the script', () => {
+  it('begins with the opening, tells a movement in full once, and counts the last two', () => {
+    const lines = said(item('open-and-close', { repetitions: 6 }));
+    expect(lines[0]).toMatchObject({ kind: 'opening', startMs: 0, text: 'Welcome to it.' });
+    const [first] = form('open-and-close').cycle;
+    if (!first) throw new Error('no stroke');
+    const whole = within(first.cue).replace(/\.$/, '');
+    expect(text(lines).split(whole)).toHaveLength(2);
+    const ofFirst = lines.filter(({ itemIndex }) => itemIndex === 0);
+    expect(ofFirst.filter(({ kind }) => kind === 'count').map((line) => line.text)).toEqual([
+      'Two more.',
+      'Last one.',
+    ]);
+    expect(lines.find(({ kind }) => kind === 'name')?.text).toBe(
+      `${form('open-and-close').name}: six times.`,
+    );
+  });
+
+  it('counts both sides together where they go in turn', () => {
+    const counts = said(item('brocade-draw-the-bow', { repetitions: 4 })).filter(
+      ({ kind, itemIndex }) => kind === 'count' && itemIndex === 0,
+    );
+    expect(counts.map((line) => line.text)).toEqual(['Two more on each side.', 'One more on each side.']);
+  });
+
+  it('asks after tapping what is noticed, and says nothing while another form settles', () => {
+    expect(text(said(item('tap-legs', { role: 'clear' })))).toContain('What do the soles notice?');
+    expect(text(said(item('open-and-close')))).not.toContain('Let it settle');
+  });
+
+  it('says once, before anything stirs, what to do when the head swims', () => {
+    const lines = said(item('arrive-wuji', { role: 'arrive' }), item('open-and-close'), item('brocade-sway'));
+    expect(lines.filter(({ kind }) => kind === 'care')).toMatchObject([{ itemIndex: 1 }]);
+  });
+
+  it('touches the intention in the middle, turns it at the end into something finished, and goes by the clock', () => {
+    const one = practice(
+      item('arrive-wuji', { role: 'arrive' }),
+      item('open-and-close'),
+      item('brocade-sway'),
+      item('three-centre-wash', { role: 'gather' }),
+      item('close-hands-to-belly', { role: 'close', repetitions: 6 }),
+    );
+    const timeline = compile(one);
+    const lines = scriptOf(one, timeline, STORY);
+    const at = (kind: ScriptLine['kind']) => lines.find((line) => line.kind === kind);
+    expect(at('image')).toMatchObject({ itemIndex: 1, text: 'Like a bell.' });
+    expect(at('midway')?.text).toBe('Half is done. And with it, courage.');
+    expect(at('closing')?.itemIndex).toBe(4);
+    expect(lines.at(-1)).toMatchObject({ kind: 'leaving' });
+    for (const [index, line] of lines.entries()) {
+      expect(line.startMs).toBeGreaterThanOrEqual(lines[index - 1]?.startMs ?? 0);
+      expect(line.startMs + line.lengthMs).toBeLessThanOrEqual(timeline.totalMs);
+    }
+    expect(wordsByMinute(lines, timeline.totalMs).reduce((sum, words) => sum + words, 0)).toBe(
+      lines.reduce((sum, line) => sum + wordsIn(line.text), 0),
+    );
+    expect(storyLineAt(lines, 0)?.kind).toBe('opening');
+    expect(storyLineAt(lines, 30_000)).toBeUndefined();
+  });
+
+  it('of a draft for sleep leaves the eyes closed; by day they look far', () => {
+    const drafted = (over: Partial<Brief>): string => {
+      const brief = { ...PLAIN_BRIEF, minutes: 10, ...over };
+      const made = compose({
+        brief,
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: { conditions: [] },
+        seed: 1,
+        enough: 0.05,
+      });
+      if (!made.ok || !made.practice.story) throw new Error('not composed, or without a story');
+      return text(scriptOf(made.practice, made.timeline, made.practice.story));
+    };
+    expect(drafted({ theme: { kind: 'aim', aim: 'sleep' }, dayPart: 'evening', intent: 'calm' })).toMatch(
+      /eyes may stay closed\.$/,
+    );
+    expect(drafted({ dayPart: 'morning' })).toMatch(/look far\. Thank you\.$/);
+  });
+});
+
+describe('words said again and numbers said', () => {
+  it.each([
+    ['The hands rise to the chest', 'The hands rise to the chest'],
+    ['Knees, hips, belly and head roll forward', ''],
+    ['Tail drops, the back rounds', 'Tail drops'],
+    ['Before the hips, both arms swing up', ''],
+    ['Slide down the backs of the legs and bend, head last', ''],
+    ['Comb from the brow over the crown to the nape', 'Comb from the brow'],
+  ])('%s → %s', (cue, again) => expect(firstWords(cue)).toBe(again));
+
+  it.each([
+    ['open-and-close', { repetitions: 6 }, 'six times'],
+    ['open-and-close', { repetitions: 1 }, ''],
+    ['brocade-draw-the-bow', { repetitions: 3 }, 'three on each side'],
+    ['loosen-hips', { repetitions: 4 }, 'four each way'],
+    [
+      'brocade-draw-the-bow',
+      { repetitions: 3, otherRepetitions: 5 },
+      'three on the left, five on the other side',
+    ],
+    ['tap-legs', { repetitions: 20, forSec: 60 }, ''],
+  ])('%s: %j: %s', (id, over, count) => expect(countSaid(form(id), item(id, over))).toBe(count));
+});

@@ -1,0 +1,1 @@
+export { givenTo, minutesSaid, storyOf, virtueLine } from './story';
