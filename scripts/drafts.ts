@@ -3,6 +3,7 @@ import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS, type Customs } from '../core/customs';
 import { FORM_SETS, REPERTOIRE } from '../core/forms';
 import { measureDraft, type DraftMeasures } from '../core/measures';
+import { scriptOf, wordsIn } from '../core/script';
 import type { ConditionId } from '../core/people';
 import { ORGAN_IDS, PHASE_IDS } from '../core/phases';
 import { seededRandom } from '../core/random';
@@ -33,7 +34,7 @@ const THEMES: readonly Theme[] = [
   { kind: 'point', point: 'KI1' },
   { kind: 'point', point: 'ST36' },
 ];
-const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 60, 75, 90];
+const MINUTES = [2, 3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 60, 75, 90];
 const PEOPLE: readonly (readonly ConditionId[])[] = [
   [],
   [],
@@ -49,6 +50,10 @@ interface Drafted {
   readonly measures: DraftMeasures;
   readonly heavy: readonly string[];
   readonly forms: readonly string[];
+  /** Words of the script in each minute of it. */
+  readonly wordsPerMin: number;
+  /** Whether intention, opening, image, middle and closing are there. */
+  readonly hasStory: boolean;
 }
 
 function briefAt(index: number): {
@@ -80,7 +85,7 @@ function briefAt(index: number): {
     brief: {
       ...PLAIN_BRIEF,
       ...asked,
-      minutes: Math.max(theme.kind === 'set' ? 20 : 5, oneOf(MINUTES)),
+      minutes: Math.max(theme.kind === 'set' ? 20 : 2, oneOf(MINUTES)),
       posture: random.next() < 0.25 ? 'seated' : 'standing',
       season: oneOf(['spring', 'summer', 'autumn', 'winter'] as const),
       voice: suggestVoice(asked, customs).value,
@@ -118,6 +123,13 @@ for (let index = 0; index < COUNT; index += 1) {
     heavy: review(practice, timeline, customs, { conditions })
       .filter(({ weight }) => weight === 'must' || weight === 'should')
       .map(({ rule }) => rule),
+    wordsPerMin: practice.story
+      ? scriptOf(practice, timeline, practice.story).reduce((sum, { text }) => sum + wordsIn(text), 0) /
+        (timeline.totalMs / 60_000)
+      : 0,
+    hasStory: [practice.story?.opening, practice.story?.image, practice.story?.closing].every(
+      (text) => text !== undefined && text !== '',
+    ),
     forms: [...new Set(practice.items.map(({ formId }) => formId))],
   });
 }
@@ -135,6 +147,7 @@ console.log(
 holds('arrives in stillness', ({ measures }) => measures.arrivesStill);
 holds('gathers in at the lower dantian', ({ measures }) => measures.gathersIn);
 holds('closes with the hands there', ({ measures }) => measures.comesHome);
+holds('carries a story', ({ hasStory }) => hasStory);
 holds('few forms', ({ measures }) => measures.fewForms);
 holds('the doses of a round are even', ({ measures }) => measures.evenDoses);
 holds('no region tapped twice in a section', ({ measures }) => measures.oneTapping);
@@ -167,6 +180,10 @@ console.log(
   )
     .map(({ id }) => id)
     .join(' ')}`,
+);
+const spoken = drafts.map(({ wordsPerMin }) => wordsPerMin).toSorted((a, b) => a - b);
+console.log(
+  `words a minute: ${Math.round(spoken[0] ?? 0)} to ${Math.round(spoken.at(-1) ?? 0)}, median ${Math.round(spoken[Math.floor(spoken.length / 2)] ?? 0)}`,
 );
 times.sort((a, b) => a - b);
 console.log(

@@ -2,5 +2,5 @@
 export const PLACE_LIMITS = ['little-room', 'no-floor', 'no-shoes', 'quiet'] as const;
 export type PlaceLimit = (typeof PLACE_LIMITS)[number];
 
-export const LEAST_MINUTES = 5;
-export const MOST_MINUTES = 90;
+export const LEAST_MINUTES = 2;
+export const MOST_MINUTES = 120;

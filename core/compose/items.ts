@@ -201,11 +201,24 @@ export function asDosed(form: Form, { soundDose }: Pick<Customs, 'soundDose'>): 
   };
 }
 
-/** What it costs to do a form more or less often than usual; drilling wants as often as there is time for. */
-export function doseOf(form: Form, repetitions: number, lesson: LessonStep | undefined): number {
-  const { usual, most, multipleOf } = form.repetitions;
+/** Up to so many minutes a form is done as often as usual; in twice as many, twice as often and as long. */
+const USUAL_MINUTES = 30;
+/** How much more of each form a practice of so many minutes has than a usual one, 1–2: longer, not more forms. */
+export const fullness = (minutes: number): number => Math.min(2, Math.max(1, minutes / USUAL_MINUTES));
+
+/** How often a form is wanted, in whole multiples and within its range. */
+function wantedOf({ repetitions: { usual, most, multipleOf } }: Form, full: number): number {
+  return Math.max(usual, Math.min(most, Math.round((usual * full) / multipleOf) * multipleOf));
+}
+
+/**
+ * What it costs to do a form more or less often than is wanted in a practice so `full`; drilling wants as often as there
+ * is time for.
+ */
+export function doseOf(form: Form, repetitions: number, lesson: LessonStep | undefined, full = 1): number {
+  const { most, multipleOf } = form.repetitions;
   if (lesson !== undefined && lesson !== 'drill' && lesson !== 'whole') return 0;
-  const wanted = lesson === 'drill' ? most + 12 * multipleOf : usual;
+  const wanted = lesson === 'drill' ? most + 12 * multipleOf : wantedOf(form, full);
   const off = (repetitions - wanted) / wanted;
   return weight(lesson === 'drill' ? 'drillDose' : 'dose') * off * off;
 }
@@ -217,11 +230,17 @@ const LONG_SEC = { tiring: 120, still: 300, loosen: 60, other: 180 } as const;
  * What it costs to go on with one form for long: a form of slow repetitions done twice as often as usual is
  * within its range and yet fills a quarter of a class (common practice; standing still is meant to be long).
  */
-export function longPoints(asks: Asks, role: Role, lesson: LessonStep | undefined, ms: number): number {
+export function longPoints(
+  asks: Asks,
+  role: Role,
+  lesson: LessonStep | undefined,
+  ms: number,
+  full = 1,
+): number {
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
   const kind = tiring ? 'tiring' : role === 'still' || role === 'loosen' ? role : 'other';
-  const enough = LONG_SEC[kind];
+  const enough = LONG_SEC[kind] * (tiring ? 1 : full);
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }
 
@@ -237,15 +256,16 @@ export function waysOf(
   role: Role,
   lesson: LessonStep | undefined,
   fixed?: number,
+  full = 1,
 ): readonly Way[] {
-  const { least, usual, most, multipleOf } = form.repetitions;
+  const { least, most, multipleOf } = form.repetitions;
   const breathed = form.cycle.some(({ breath }) => breath === 'in' || breath === 'out');
   const stretches = SLOW_ROLES.has(role) && breathed ? FINE_STRETCHES : [1];
   if (fixed !== undefined)
     return stretches.map((stretch) => ({ repetitions: fixed, stretch, dose: slowed(stretch) }));
   if (lesson === 'show' || lesson === 'parts' || lesson === 'mistakes')
     return [{ repetitions: 1, stretch: 1, dose: 0 }];
-  const counts = [-2, -1, 0, 1, 2, 4].map((steps) => usual + steps * multipleOf);
+  const counts = [-2, -1, 0, 1, 2, 4].map((steps) => wantedOf(form, full) + steps * multipleOf);
   const far =
     lesson === 'drill'
       ? [most, most + 2 * multipleOf, most + 6 * multipleOf, most + 12 * multipleOf]
@@ -257,7 +277,7 @@ export function waysOf(
     .toSorted((a, b) => a - b)
     .flatMap((repetitions) =>
       stretches.map((stretch) => {
-        return { repetitions, stretch, dose: doseOf(form, repetitions, lesson) + slowed(stretch) };
+        return { repetitions, stretch, dose: doseOf(form, repetitions, lesson, full) + slowed(stretch) };
       }),
     );
 }

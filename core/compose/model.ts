@@ -11,6 +11,7 @@ import { HEART, partsOf, type Part, type Weighing } from './criteria';
 import {
   asDosed,
   doseOf,
+  fullness,
   FINE_STRETCHES,
   slowed,
   itemDraft,
@@ -24,7 +25,7 @@ import {
   type Way,
 } from './items';
 import { deepBits, loosenedBy } from './joints';
-import { askedForIn, isLearnt, leastRepetitionsOf, leastSecOf } from '../measures';
+import { askedForIn, isLearnt, mostFormsFor, leastRepetitionsOf, leastSecOf } from '../measures';
 import { placesOf, type Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressing } from './dressing';
@@ -72,7 +73,9 @@ export type CounterMeaning =
   | { readonly kind: 'sound'; readonly organ: SoundOrgan }
   /** A second pass of tapping or tracing, or a form done in its full and its gentle kind. */
   | { readonly kind: 'again' }
-  | { readonly kind: 'new-forms'; readonly atMost: number };
+  | { readonly kind: 'new-forms'; readonly atMost: number }
+  /** Forms in all, the joints as one round. */
+  | { readonly kind: 'forms'; readonly atMost: number };
 
 /** A practice is counted in so many units, a long one in more; the breath settles the rest. */
 const LEAST_UNITS = 240;
@@ -194,6 +197,8 @@ interface Ground {
   /** The targets a form reaches, by its id. */
   readonly hits: ReadonlyMap<string, readonly number[]>;
   readonly whims: ReadonlyMap<string, number>;
+  /** The counter of forms in all. */
+  readonly all: number;
   /** Forms that are in the brief by name. */
   readonly askedFor: ReadonlySet<string>;
   readonly hinge: Model['hinge'];
@@ -224,6 +229,15 @@ function newsOf({ people, customs }: Asking, counters: Counters): number | undef
   if ((people.known?.length ?? 0) === 0) return undefined;
   const atMost = customs.newFormsAtMost;
   return counters.add([...Array.from({ length: atMost }, () => 0), -Infinity], { kind: 'new-forms', atMost });
+}
+
+/** Forms beyond what a practice of so many minutes has, each at a price no form is worth; the joints are one round. */
+function allOf({ brief, kept }: Asking, counters: Counters): number {
+  const most = Math.max(mostFormsFor(brief.minutes), kept?.items.length ?? 0) - 1;
+  return counters.add([...Array.from({ length: most }, () => 0), weight('tooMany')], {
+    kind: 'forms',
+    atMost: most,
+  });
 }
 
 /** Beside a form as it is, the same form with the organ's sound on its exhale, where the section asks for one. */
@@ -274,6 +288,7 @@ function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | u
     targetCounters,
     twins: meetingTwins(places, plan),
     news: newsOf(asking, counters),
+    all: allOf(asking, counters),
     askedFor: askedForIn(brief, customs),
     hits: new Map(allowed.map(({ form }) => [form.id, hitsOf(targets, form)])),
     whims: whimsOf(asking, allowed),
@@ -300,21 +315,27 @@ function draftAt({ asking, targets }: Ground, place: Place, role: Role, dressing
   };
 }
 
+const isOfSet = ({ even, ownReasons }: Place): boolean =>
+  even === true || ownReasons?.some(({ code }) => code === 'of-the-set') === true;
+
 /** The ways a form may be done at a place: as it is kept, or as often and as slowly as is worth choosing among. */
 function waysAt({ asking, round }: Ground, place: Place, role: Role): readonly Way[] {
   const { kept, lesson, pin } = place;
   const form = asDosed(place.allowed.form, asking.customs);
+  const full = fullness(asking.brief.minutes);
   if (kept) {
     const { repetitions, stretch } = kept;
-    return [{ repetitions, stretch, dose: doseOf(form, repetitions, kept.lesson) }];
+    return [{ repetitions, stretch, dose: doseOf(form, repetitions, kept.lesson, full) }];
   }
   if (pin?.repetitions === undefined && place.even && round !== undefined)
     return FINE_STRETCHES.map((stretch) => ({
       repetitions: round,
       stretch,
-      dose: doseOf(form, round, lesson) + slowed(stretch),
+      dose: doseOf(form, round, lesson, full) + slowed(stretch),
     }));
-  return waysOf(form, role, lesson, pin?.repetitions);
+  const ways = waysOf(form, role, lesson, pin?.repetitions, full);
+  // In a set none is done much oftener than the others.
+  return isOfSet(place) ? ways.map((way) => ({ ...way, dose: way.dose * weight('setDose') })) : ways;
 }
 
 /** What may lie on the breath of a form at its place. */
@@ -340,12 +361,17 @@ interface TimedWay {
  */
 function longEnough(
   { asking: { brief } }: Ground,
-  { allowed: { form }, kept, lesson, pin, even, ownReasons }: Place,
+  place: Place,
   role: Role,
   timed: readonly TimedWay[],
 ): readonly TimedWay[] {
-  const isOfSet = even === true || ownReasons?.some(({ code }) => code === 'of-the-set') === true;
-  if (kept || lesson || isOfSet || pin?.repetitions !== undefined) return timed;
+  const {
+    allowed: { form },
+    kept,
+    lesson,
+    pin,
+  } = place;
+  if (kept || lesson || isOfSet(place) || pin?.repetitions !== undefined) return timed;
   const least = leastSecOf(form, role, brief.minutes) * 1000;
   const enough = timed.filter(
     ({ way, line, ms }) =>
@@ -377,7 +403,7 @@ function optionsAt(ground: Ground, place: Place, section: SectionPlan, own: numb
         return { way, line, ms: lengthMs(line, way.repetitions) };
       });
       return longEnough(ground, place, role, timed).map(({ way, ms }) => {
-        const dose = way.dose + longPoints(asks, role, place.lesson, ms);
+        const dose = way.dose + longPoints(asks, role, place.lesson, ms, fullness(asking.brief.minutes));
         return {
           units: unitsIn(ground, ms + changeMs),
           value: own + laid + dose * strength('dose'),
@@ -434,6 +460,7 @@ function countsAt(
   const sound = soundAt(ground, place, section);
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
+  if (role !== 'loosen') counts.push(ground.all);
   const isNew =
     news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);

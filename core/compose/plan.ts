@@ -1,6 +1,7 @@
-import { themeBlocks, themeParts, type Brief, type Intent } from '../brief';
+import { themeBlocks, type Brief, type Intent } from '../brief';
 import { ROLE_SHARES, ROLES, type Role } from '../forms';
 import type { OrganId } from '../phases';
+import { shapeOf } from './shapes';
 
 /** How an intent leans the usual shares: a factor for each section, 0 leaves it out. Common practice. */
 const LEANING = {
@@ -11,27 +12,13 @@ const LEANING = {
   calm: { wake: 0, clear: 0.8, still: 1.5, balance: 1.5 },
 } as const satisfies Record<Intent, Partial<Record<Role, number>>>;
 
-/** From how many minutes on a section has room. Common practice: a short practice keeps to the essentials. */
-const FROM_MINUTES: Readonly<Record<Role, number>> = {
-  arrive: 0,
-  loosen: 0,
-  wake: 10,
-  clear: 0,
-  nourish: 0,
-  still: 14,
-  balance: 20,
-  gather: 0,
-  close: 0,
-};
+/** What only nourishes is cleared first from so many minutes on. */
+const CLEARED_FROM_MINUTES = 15;
 
 /** From this many minutes on, a gathering breath parts the clearing from the nourishing. */
 const HINGE_FROM_MINUTES = 15;
 /** Each organ needs about this long to be cleared and nourished in a block of its own. */
 const BLOCK_MINUTES = 8;
-
-/** Shorter lessons keep to what they cannot do without. */
-const LESSON_ALONE_MINUTES = 40;
-const LESSON_ROLES: ReadonlySet<Role> = new Set(['arrive', 'loosen', 'wake', 'nourish', 'gather', 'close']);
 
 export interface SectionPlan {
   readonly role: Role;
@@ -67,16 +54,13 @@ export function planSections(brief: Brief): readonly SectionPlan[] {
   const totalMs = brief.minutes * 60_000;
   const leaning: Partial<Record<Role, number>> = LEANING[brief.intent];
   const blocks = blocksOf(brief);
-  // A set or a lesson is the heart of its practice, and the clearing makes room for it.
-  const heart = themeParts(brief.theme).some(({ kind }) => kind === 'set' || kind === 'lesson');
-  const lesson = themeParts(brief.theme).some(({ kind }) => kind === 'lesson');
+  const shape = shapeOf(brief);
   const weighOf = (role: Role): number => {
-    const nourishOnly = brief.intent === 'nourish' && role === 'clear' && brief.minutes < 15;
-    if (brief.minutes < FROM_MINUTES[role] || nourishOnly) return 0;
-    // A lesson needs warm joints before it and a close after it; the rest of the time is its own.
-    if (lesson && brief.minutes < LESSON_ALONE_MINUTES && !LESSON_ROLES.has(role)) return 0;
-    const heartily = heart ? (role === 'nourish' ? 1.6 : role === 'clear' ? 0.4 : 1) : 1;
-    return ROLE_SHARES[role].share * (leaning[role] ?? 1) * heartily;
+    const section = shape.sections[role];
+    const nourishOnly =
+      brief.intent === 'nourish' && role === 'clear' && brief.minutes < CLEARED_FROM_MINUTES;
+    if (!section || brief.minutes < (section.from ?? 0) || nourishOnly) return 0;
+    return section.share * (leaning[role] ?? 1);
   };
   const weighed = ROLES.flatMap((role): readonly Weighed[] => {
     const weight = weighOf(role);
@@ -103,7 +87,7 @@ export function planSections(brief: Brief): readonly SectionPlan[] {
       hinge: hinged && meets,
       targetMs: (totalMs * weight) / sum,
       leastMs: (totalMs * ROLE_SHARES[role].leastShare) / parts,
-      mostMs: heart && role === 'nourish' ? totalMs * 0.85 : (totalMs * ROLE_SHARES[role].mostShare) / parts,
+      mostMs: (totalMs * (shape.sections[role]?.mostShare ?? ROLE_SHARES[role].mostShare)) / parts,
     };
   });
 }

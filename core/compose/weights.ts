@@ -49,6 +49,7 @@ export const WEIGHTS = {
   placeShort: { value: 5, unit: 'minutes', why: 'In so few minutes a form costs twice its place.' },
   place: { value: -1.9, unit: 'points', why: 'Every further form must be worth its place.' },
   placeFuller: { value: -1.1, unit: 'points', why: 'A fuller draft takes more forms.' },
+  tooMany: { value: -6, unit: 'points', why: 'More forms than a practice of so many minutes has are too many.' },
   placePlainer: { value: -3.4, unit: 'points', why: 'A plainer draft takes few forms.' },
   tooMuchEffort: { value: -1.6, unit: 'points at full effort', why: 'Too much effort for its section weighs most.' },
   tooLittleEffort: { value: -0.6, unit: 'points at full effort', why: 'Too little effort for its section weighs less.' },
@@ -74,6 +75,7 @@ export const WEIGHTS = {
   awayFromShare: { value: 9, unit: 'points over the practice', why: 'Each section near its usual share of the minutes.' },
   offLength: { value: 12, unit: 'points over the practice', why: 'The whole near its minutes.' },
   // How often and how long a form is done.
+  setDose: { value: 4, unit: 'factor', why: 'The forms of a set are done alike often: away from the usual costs so many times as much.' },
   dose: { value: -0.35, unit: 'points', why: 'Near the usual repetitions; at twice as many, so much is lost.' },
   drillDose: { value: -1.5, unit: 'points', why: 'Drilling wants as often as there is time for.' },
   slowed: { value: -0.03, unit: 'points', why: 'A slower breath is as good, all else even.' },

@@ -1,8 +1,9 @@
-import { themeParts } from '../brief';
+import { themeParts, type Brief } from '../brief';
 import { isEvenSet, formsOfSet, type Form, type FormSchools, type Role, type SetSchools } from '../forms';
 import { knownFor } from '../known';
 import { formOf, type Item, type Practice, type Timeline } from '../practice';
 import { arrivesStill, comesHome, gathersIn } from './ends';
+import { askedForIn } from './learnt';
 
 /** The most forms a practice of so many minutes has, hinges apart (common practice). */
 const MOST_FORMS = [
@@ -52,10 +53,10 @@ const formsOf = ({ items }: Practice): number => {
   return counted.length - Math.max(0, joints - 1);
 };
 
-/** Nothing of the body is tapped twice within a section. */
-function tapsOnce(practice: Practice): boolean {
+/** Nothing of the body is tapped twice within a section, but where the brief asks for it by name. */
+function tapsOnce(practice: Practice, askedFor: ReadonlySet<string>): boolean {
   const tapped = new Map<Role, Set<string>>();
-  for (const item of practice.items) {
+  for (const item of practice.items.filter(({ formId }) => !askedFor.has(formId))) {
     const regions = tapped.get(item.role) ?? new Set<string>();
     const own = formOf(practice, item).asks.percussion;
     if (own.some((region) => regions.has(region))) return false;
@@ -101,6 +102,11 @@ function sharesOf(
     : { named: named / whole, known: known / whole };
 }
 
+/** For sleep or calm a sound settles rather than clears, and nothing need be fed after it. */
+const isSettling = ({ theme, intent }: Brief): boolean =>
+  intent === 'calm' ||
+  themeParts(theme).some((part) => part.kind === 'aim' && (part.aim === 'sleep' || part.aim === 'calm'));
+
 /** A practice held against what a teacher asks of a draft. */
 export function measureDraft(
   practice: Practice,
@@ -121,9 +127,10 @@ export function measureDraft(
     comesHome: items.some((item) => item.role === 'close' && comesHome(form(item))),
     fewForms: formsOf(practice) <= mostFormsFor(brief.minutes),
     evenDoses: isEven(practice, schools),
-    oneTapping: tapsOnce(practice),
+    oneTapping: tapsOnce(practice, askedForIn(brief, schools)),
     clearedIsNourished:
       brief.intent === 'clear' ||
+      isSettling(brief) ||
       items
         .filter((item) => item.role === 'clear' && form(item).soundOrgan !== undefined)
         .every((item) => nourished.has(form(item).soundOrgan ?? '')),

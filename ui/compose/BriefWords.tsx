@@ -21,7 +21,7 @@ export interface WordsProps {
   readonly onChoosing: () => void;
 }
 
-const MINUTES = [5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90];
+const MINUTES = [2, 3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 50, 60, 75, 90, 120];
 const PACES = [3, 3.5, 4, 4.5, 5, 5.5, 6, 6.5, 7, 8, 9];
 
 const withValue = (values: readonly number[], value: number): readonly number[] =>

@@ -1,3 +1,4 @@
+import { LEAST_MINUTES, MOST_MINUTES } from '@/core/brief/limits';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { ConditionId } from '@/core/people';
@@ -43,8 +44,8 @@ function Usual({ draft, onDraft }: PartProps) {
         <input
           className="field figures"
           type="number"
-          min={5}
-          max={90}
+          min={LEAST_MINUTES}
+          max={MOST_MINUTES}
           required
           value={draft.minutes}
           onChange={(event) => onDraft({ ...draft, minutes: Number(event.target.value) })}

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { LEAST_MINUTES, MOST_MINUTES } from '../../brief/limits';
 import { CONDITION_IDS } from '../../people';
 import type { DocumentKind, Upgrade } from '../document';
 
@@ -15,7 +16,11 @@ export const groupSchema = z.strictObject({
     .min(1)
     .max(64),
   name: z.string().trim().min(1, 'a group needs a name').max(80),
-  minutes: z.number().int().min(5, 'at least 5 minutes').max(90, 'at most 90 minutes'),
+  minutes: z
+    .number()
+    .int()
+    .min(LEAST_MINUTES, `at least ${LEAST_MINUTES} minutes`)
+    .max(MOST_MINUTES, `at most ${MOST_MINUTES} minutes`),
   posture: z.enum(['standing', 'seated']),
   familiarity: z.enum(['known', 'taught']),
   times: z.array(classTimeSchema).max(14),

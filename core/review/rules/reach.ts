@@ -1,20 +1,28 @@
 import { themeOrgans, themeParts, themePhases } from '../../brief';
 import { phasesOfForm, reachOf } from '../../forms';
+import { knownFor, type Rank } from '../../known';
 import type { Finding, Rule } from '../rule';
 import type { NotReached } from '../said';
+
+const isKnown = (rank: Rank | undefined): boolean => rank === 'named' || rank === 'accepted';
+
+/** Five pieces have room from so many minutes on. */
+const FIVE_PIECES_MINUTES = 5;
 
 export const reach: Rule = {
   id: 'reach',
   source: 'common-practice',
-  find: ({ items, practice }) => {
+  find: ({ items, practice, customs }) => {
     const { theme } = practice.brief;
     const main = items.filter(
       ({ item }) => !['arrive', 'loosen', 'close'].includes(item.role) && !item.hinge,
     );
     const missing: Finding[] = [];
+    // In a few minutes one piece is done properly, and five are not asked for.
+    const isShort = theme.kind === 'all-phases' && practice.brief.minutes < FIVE_PIECES_MINUTES;
     const note = (detail: string, part: NotReached): void => {
       missing.push({
-        weight: 'should',
+        weight: isShort ? 'consider' : 'should',
         detail,
         said: { code: 'theme-not-reached' as const, part },
       });
@@ -35,7 +43,15 @@ export const reach: Rule = {
     }
     const served = new Set(main.flatMap(({ form }) => phasesOfForm(form, practice.customs)));
     if (themeOrgans(theme).length !== 1)
-      for (const phase of themePhases(theme)) if (!served.has(phase)) note(phase, { phase });
+      for (const part of themeParts(theme)) {
+        const phases = themePhases(part);
+        // The phases of an aim are ways to it: one of them is a way, and so is what is known for the aim itself.
+        const isOnTheWay =
+          part.kind === 'aim' &&
+          (phases.some((phase) => served.has(phase)) ||
+            main.some(({ form }) => isKnown(knownFor(form, [part], customs))));
+        for (const phase of isOnTheWay ? [] : phases) if (!served.has(phase)) note(phase, { phase });
+      }
     return missing;
   },
 };

@@ -1,0 +1,168 @@
+import { themeParts, type Brief, type ThemePart } from '../brief';
+import type { Role } from '../forms';
+import type { SourceId } from '../sources';
+
+/** A section of a shape: its share against the others, from how many minutes on it stands, and the most it may take. */
+export interface ShapeSection {
+  readonly share: number;
+  readonly from?: number;
+  readonly mostShare?: number;
+}
+
+/**
+ * The shape of a class: which sections it has, and how much of the time is theirs. One row a family of themes, to be read
+ * as a teacher would plan; what is not named has no place in it.
+ */
+export interface Shape {
+  readonly id: string;
+  readonly name: string;
+  readonly why: string;
+  readonly source: SourceId;
+  readonly sections: Readonly<Partial<Record<Role, ShapeSection>>>;
+}
+
+export const SHAPES = {
+  usual: {
+    id: 'usual',
+    name: 'one organ, phase, channel, point or aim',
+    why: 'What is loosened and woken is cleared, then fed; stillness and balance come where there is time for them.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.07 },
+      loosen: { share: 0.15 },
+      wake: { share: 0.15, from: 10 },
+      clear: { share: 0.2 },
+      nourish: { share: 0.4 },
+      still: { share: 0.1, from: 14 },
+      balance: { share: 0.08, from: 20 },
+      gather: { share: 0.06 },
+      close: { share: 0.04 },
+    },
+  },
+  short: {
+    id: 'short',
+    name: 'a few minutes',
+    why: 'Below five minutes one thing is done properly: hands on the belly are gathering enough.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.12 },
+      loosen: { share: 0.18 },
+      clear: { share: 0.2, from: 4 },
+      nourish: { share: 0.45 },
+      close: { share: 0.2, mostShare: 0.3 },
+    },
+  },
+  set: {
+    id: 'set',
+    name: 'a set, whole and in order',
+    why: 'The set is the heart: little before it, little after it, and nothing beside it where time is short.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.07 },
+      loosen: { share: 0.14 },
+      wake: { share: 0.08, from: 25 },
+      clear: { share: 0.08, from: 45 },
+      nourish: { share: 0.64, mostShare: 0.85 },
+      still: { share: 0.08, from: 30 },
+      balance: { share: 0.06, from: 45 },
+      gather: { share: 0.06 },
+      close: { share: 0.04 },
+    },
+  },
+  sounds: {
+    id: 'sounds',
+    name: 'the healing sounds',
+    why: 'The round of sounds clears by itself; after it one sits still and lets it fade.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.08 },
+      loosen: { share: 0.14 },
+      nourish: { share: 0.62, mostShare: 0.85 },
+      still: { share: 0.1, from: 15 },
+      balance: { share: 0.06, from: 45 },
+      gather: { share: 0.07 },
+      close: { share: 0.05 },
+    },
+  },
+  lesson: {
+    id: 'lesson',
+    name: 'a form to learn',
+    why: 'A lesson needs warm joints before it and a close after it; the rest of the time is its own.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.07 },
+      loosen: { share: 0.15 },
+      wake: { share: 0.15, from: 10 },
+      clear: { share: 0.08, from: 40 },
+      nourish: { share: 0.64, mostShare: 0.85 },
+      still: { share: 0.1, from: 40 },
+      balance: { share: 0.08, from: 40 },
+      gather: { share: 0.06 },
+      close: { share: 0.04 },
+    },
+  },
+  sleep: {
+    id: 'sleep',
+    name: 'towards sleep',
+    why: 'Nothing wakes and nothing is balanced against anything: it grows slower and sinks, and ends where it lies.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.12 },
+      loosen: { share: 0.12 },
+      clear: { share: 0.14, from: 8 },
+      nourish: { share: 0.42 },
+      still: { share: 0.12, from: 20 },
+      gather: { share: 0.07 },
+      close: { share: 0.1, mostShare: 0.2 },
+    },
+  },
+  joints: {
+    id: 'joints',
+    name: 'supple joints',
+    why: 'Every joint in its order is the heart of it; what moves them all together follows.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.06 },
+      loosen: { share: 0.48 },
+      wake: { share: 0.08, from: 12 },
+      nourish: { share: 0.24 },
+      balance: { share: 0.08, from: 15 },
+      gather: { share: 0.06 },
+      close: { share: 0.05 },
+    },
+  },
+  energy: {
+    id: 'energy',
+    name: 'energy',
+    why: 'Shaken awake, opened, and stored: long stillness at first would put to sleep again.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.05 },
+      loosen: { share: 0.15 },
+      wake: { share: 0.18, from: 8 },
+      clear: { share: 0.08, from: 15 },
+      nourish: { share: 0.42 },
+      still: { share: 0.07, from: 30 },
+      balance: { share: 0.07, from: 20 },
+      gather: { share: 0.07 },
+      close: { share: 0.05 },
+    },
+  },
+} as const satisfies Record<string, Shape>;
+
+/** Below this many minutes a practice has the shape of a few minutes, whatever it is for. */
+const SHORT_BELOW = 5;
+
+function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
+  if (part.kind === 'lesson') return 'lesson';
+  if (part.kind === 'set') return part.set === 'six-sounds' ? 'sounds' : 'set';
+  if (part.kind !== 'aim') return undefined;
+  return part.aim === 'sleep' || part.aim === 'joints' || part.aim === 'energy' ? part.aim : undefined;
+}
+
+/** The shape a brief calls for: that of the first part of its theme that has one of its own. */
+export function shapeOf({ theme, minutes }: Pick<Brief, 'theme' | 'minutes'>): Shape {
+  if (minutes < SHORT_BELOW) return SHAPES.short;
+  const [id] = themeParts(theme).flatMap((part) => shapeIdOf(part) ?? []);
+  return SHAPES[id ?? 'usual'];
+}
