@@ -123,6 +123,7 @@ function contributionsOf(
       addTo(sums, meant.target.strength, points, meant.target.reachOf(meaning.form)?.reasons ?? []);
     else if (meant.kind === 'twins') addTo(sums, 'twins', points);
     else if (meant.kind === 'again') addTo(sums, 'twins', points);
+    else if (meant.kind === 'home') addTo(sums, 'arc', points);
     else if (meant.kind === 'sound') addTo(sums, 'sounds', points);
   }
   if (way) addTo(sums, 'dose', way.dose * factorOf(customs, 'dose'));

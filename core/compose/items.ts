@@ -223,6 +223,9 @@ export function doseOf(form: Form, repetitions: number, lesson: LessonStep | und
   return weight(lesson === 'drill' ? 'drillDose' : 'dose') * off * off;
 }
 
+/** However long the practice, a form may go on no more than so many times as long. */
+const MOST_LONGER = 1.25;
+
 /** How long one form may go on before it is felt to, seconds: with arms up or legs low, still, or otherwise. */
 const LONG_SEC = { tiring: 120, still: 300, loosen: 60, other: 180 } as const;
 
@@ -240,7 +243,7 @@ export function longPoints(
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
   const kind = tiring ? 'tiring' : role === 'still' || role === 'loosen' ? role : 'other';
-  const enough = LONG_SEC[kind] * (tiring ? 1 : full);
+  const enough = LONG_SEC[kind] * (tiring ? 1 : Math.min(full, MOST_LONGER));
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }
 

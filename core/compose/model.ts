@@ -25,7 +25,15 @@ import {
   type Way,
 } from './items';
 import { deepBits, loosenedBy } from './joints';
-import { askedForIn, isLearnt, mostFormsFor, leastRepetitionsOf, leastSecOf } from '../measures';
+import {
+  askedForIn,
+  comesHome,
+  isLearnt,
+  isOfJoints,
+  mostFormsFor,
+  leastRepetitionsOf,
+  leastSecOf,
+} from '../measures';
 import { placesOf, type Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressing } from './dressing';
@@ -73,6 +81,8 @@ export type CounterMeaning =
   | { readonly kind: 'sound'; readonly organ: SoundOrgan }
   /** A second pass of tapping or tracing, or a form done in its full and its gentle kind. */
   | { readonly kind: 'again' }
+  /** Closing with the hands at the lower dāntián. */
+  | { readonly kind: 'home' }
   | { readonly kind: 'new-forms'; readonly atMost: number }
   /** Forms in all, the joints as one round. */
   | { readonly kind: 'forms'; readonly atMost: number };
@@ -432,7 +442,7 @@ function againAt(
     counters.once(key, weight('again') * strength('twins'), { kind: 'again' });
   const regions = section.role === 'loosen' && form.family !== 'shaking' ? form.loosens : [];
   const kind = place.even || place.lesson ? undefined : brocadeKind(form.id);
-  const isPass = form.family === 'percussion route' || form.family === 'channel tracing';
+  const isPass = form.asks.percussion.length > 0 || form.family === 'channel tracing';
   return [
     ...regions.map((region) =>
       counters.first(region, weight('jointMore') * strength('arc'), { kind: 'again' }),
@@ -460,7 +470,9 @@ function countsAt(
   const sound = soundAt(ground, place, section);
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
-  if (role !== 'loosen') counts.push(ground.all);
+  if (!isOfJoints(form, role)) counts.push(ground.all);
+  if (role === 'close' && comesHome(form))
+    counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
   const isNew =
     news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);

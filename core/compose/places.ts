@@ -1,5 +1,5 @@
 import { themeParts, type Pin } from '../brief';
-import { FORM_SETS, formsOfSet, isEvenSet, organsOfForm, type Role } from '../forms';
+import { formsOfSet, isEvenSet, organsOfForm, type Role } from '../forms';
 import type { OrganId } from '../phases';
 import { LESSON_STEPS, type Item, type LessonStep } from '../practice';
 import type { SoundOrgan } from '../sounds';
@@ -7,6 +7,7 @@ import type { Allowed, Asking } from './asking';
 import type { Dressing } from './dressing';
 import { orderOf } from './items';
 import type { SectionPlan } from './plan';
+import { setsWalked } from './walked';
 
 export interface Place {
   readonly allowed: Allowed;
@@ -60,7 +61,9 @@ interface Placing {
   readonly joints: readonly string[];
   readonly lessons: readonly string[];
   /** Where a form stands in the set the theme asks for. */
-  readonly inSet: ReadonlyMap<string, { readonly set: string; readonly index: number }>;
+  readonly inSet: ReadonlyMap<string, { readonly set: string; readonly index: number; readonly at: number }>;
+  /** Whether the heart is filled by a set alone. */
+  readonly isSetAlone: boolean;
   readonly pins: ReadonlyMap<string, Pin>;
   /** Numbers given out: the same for the same form. */
   once: number;
@@ -73,9 +76,7 @@ const LESSON_ORDER = 500;
 function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
   const { brief, customs } = asking;
   const parts = themeParts(brief.theme);
-  const sets = parts.flatMap((part) =>
-    part.kind === 'set' && FORM_SETS.some((row) => row.id === part.set) ? [part.set] : [],
-  );
+  const walked = setsWalked(asking);
   return {
     asking,
     plan,
@@ -84,8 +85,13 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
     joints: formsOfSet('joints', customs),
     lessons: parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : [])),
     inSet: new Map(
-      sets.flatMap((set) => formsOfSet(set, customs).map((id, index) => [id, { set, index }] as const)),
+      walked.flatMap(({ set, role, forms }) =>
+        forms.map(
+          (id, index) => [id, { set, index, at: plan.findIndex((one) => one.role === role) }] as const,
+        ),
+      ),
     ),
+    isSetAlone: walked.some(({ isAlone }) => isAlone),
     pins: new Map((brief.pins ?? []).map((pin) => [pin.formId, pin])),
     once: 0,
   };
@@ -137,15 +143,15 @@ function placePinned(
 
 /** A form wherever it may stand: as a lesson, in its set, where the brief wants it, or in every section of its roles. */
 function placeForm(placing: Placing, allowed: Allowed, index: number): void {
-  const { asking, plan, places, heart, joints, inSet, pins } = placing;
+  const { asking, plan, places, joints, inSet, pins } = placing;
   const { form } = allowed;
   const once = placing.once;
   placing.once += 1;
   if (placing.lessons.includes(form.id)) return placeLesson(placing, allowed);
   if (asking.kept?.items.some((item) => item.formId === form.id)) return;
   const member = inSet.get(form.id);
-  if (member) {
-    places[heart]?.push({
+  if (member && member.at >= 0) {
+    places[member.at]?.push({
       allowed,
       once,
       order: SET_ORDER + member.index / 100,
@@ -158,10 +164,12 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
   }
   const order = (role: Role): number => orderOf(form, index, joints, role);
   if (placePinned(placing, allowed, once, order)) return;
+  // All five are sounded, or none: one organ's sound is not for all phases.
+  if (asking.brief.theme.kind === 'all-phases' && form.soundOrgan !== undefined) return;
   const organs = organsOfForm(form, asking.customs);
   plan.forEach((section, at) => {
     // A set fills the heart of its practice alone.
-    if (inSet.size > 0 && section.role === 'nourish') return;
+    if (placing.isSetAlone && section.role === 'nourish') return;
     if (form.roles.includes(section.role) && blockAllows(plan, at, organs))
       places[at]?.push({ allowed, once, order: order(section.role), pinned: false });
   });

@@ -1,25 +1,24 @@
 import { themeParts } from '../brief';
-import { formsOfSet, isEvenSet, type Form } from '../forms';
+import { isEvenSet, type Form } from '../forms';
 import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
 import { asDosed, itemDraft, lengthMs, practiceCustoms, timeLine } from './items';
 import { planSections } from './plan';
+import { setsWalked } from './walked';
 
 /** How much a practice may be drawn together or apart by its breath, with some room beside, as a share of its time. */
 const ROOM = { quicker: 0.75, slower: 1.35 } as const;
 
 /** The forms of the theme's rounds: of the sets that are done evenly, without what is kept or fixed by a pin. */
-function evenForms({ brief, customs, people, repertoire, kept }: Asking): readonly Allowed[] {
+function evenForms(asking: Asking): readonly Allowed[] {
+  const { brief, customs, people, repertoire, kept } = asking;
   const apart = new Set([
     ...(kept?.items ?? []).map(({ formId }) => formId),
     ...(brief.pins ?? []).flatMap(({ formId, repetitions }) => (repetitions === undefined ? [] : [formId])),
     ...brief.without,
   ]);
-  const ids = new Set(
-    themeParts(brief.theme).flatMap((part) =>
-      part.kind === 'set' && isEvenSet(part.set) ? formsOfSet(part.set, customs) : [],
-    ),
-  );
+  const walked = setsWalked(asking);
+  const ids = new Set(walked.flatMap(({ set, forms }) => (isEvenSet(set) ? forms : [])));
   return repertoire.flatMap((form): readonly Allowed[] => {
     if (!ids.has(form.id) || apart.has(form.id)) return [];
     const fitting = fitForm(form, brief.posture, people.conditions, customs, brief.place);

@@ -39,6 +39,23 @@ export const SHAPES = {
       close: { share: 0.04 },
     },
   },
+  phases: {
+    id: 'phases',
+    name: 'all five phases',
+    why: 'Five sounds where there is time for them, then five pieces of equal dose, in the generating order.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.08 },
+      loosen: { share: 0.15 },
+      wake: { share: 0.08, from: 12 },
+      clear: { share: 0.2, from: 12 },
+      nourish: { share: 0.45 },
+      still: { share: 0.1, from: 20 },
+      balance: { share: 0.06, from: 40 },
+      gather: { share: 0.06 },
+      close: { share: 0.05 },
+    },
+  },
   short: {
     id: 'short',
     name: 'a few minutes',
@@ -154,6 +171,7 @@ export const SHAPES = {
 const SHORT_BELOW = 5;
 
 function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
+  if (part.kind === 'all-phases') return 'phases';
   if (part.kind === 'lesson') return 'lesson';
   if (part.kind === 'set') return part.set === 'six-sounds' ? 'sounds' : 'set';
   if (part.kind !== 'aim') return undefined;

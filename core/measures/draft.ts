@@ -1,9 +1,19 @@
 import { themeParts, type Brief } from '../brief';
-import { isEvenSet, formsOfSet, type Form, type FormSchools, type Role, type SetSchools } from '../forms';
+import {
+  isEvenSet,
+  formsOfSet,
+  organsOfForm,
+  phasesOfForm,
+  type Form,
+  type FormSchools,
+  type Role,
+  type SetSchools,
+} from '../forms';
 import { knownFor } from '../known';
 import { formOf, type Item, type Practice, type Timeline } from '../practice';
 import { arrivesStill, comesHome, gathersIn } from './ends';
-import { askedForIn } from './learnt';
+import { askedForIn, isOfJoints } from './learnt';
+import { organ, type PhaseId } from '../phases';
 
 /** The most forms a practice of so many minutes has, hinges apart (common practice). */
 const MOST_FORMS = [
@@ -47,9 +57,10 @@ export interface DraftMeasures {
 const HEART_ROLES: ReadonlySet<Role> = new Set(['clear', 'nourish']);
 
 /** How many forms there are: hinges apart, and the joints gone through one after another as one round. */
-const formsOf = ({ items }: Practice): number => {
+const formsOf = (practice: Practice): number => {
+  const { items } = practice;
   const counted = items.filter(({ hinge, passage }) => !hinge && passage === undefined);
-  const joints = counted.filter(({ role }) => role === 'loosen').length;
+  const joints = counted.filter((item) => isOfJoints(formOf(practice, item), item.role)).length;
   return counted.length - Math.max(0, joints - 1);
 };
 
@@ -102,6 +113,11 @@ function sharesOf(
     : { named: named / whole, known: known / whole };
 }
 
+const phasesFedBy = (form: Form, schools: FormSchools): readonly PhaseId[] => [
+  ...phasesOfForm(form, schools),
+  ...organsOfForm(form, schools).map((id) => organ(id).phase),
+];
+
 /** For sleep or calm a sound settles rather than clears, and nothing need be fed after it. */
 const isSettling = ({ theme, intent }: Brief): boolean =>
   intent === 'calm' ||
@@ -118,9 +134,10 @@ export function measureDraft(
   const isShort =
     brief.minutes <= 5 || themeParts(brief.theme).some((part) => part.kind === 'aim' && part.aim === 'sleep');
   const [first] = items;
-  const organsIn = (role: Role): ReadonlySet<string> =>
-    new Set(items.filter((item) => item.role === role).flatMap((item) => form(item).organs));
-  const nourished = organsIn('nourish');
+  // A phase has two organs or four, and what feeds one of them is not far from the others.
+  const nourished = new Set(
+    items.filter(({ role }) => role === 'nourish').flatMap((item) => phasesFedBy(form(item), schools)),
+  );
   return {
     arrivesStill: first !== undefined && arrivesStill(form(first)),
     gathersIn: items.some((item) => gathersIn(form(item)) || (isShort && comesHome(form(item)))),
@@ -133,7 +150,10 @@ export function measureDraft(
       isSettling(brief) ||
       items
         .filter((item) => item.role === 'clear' && form(item).soundOrgan !== undefined)
-        .every((item) => nourished.has(form(item).soundOrgan ?? '')),
+        .every((item) => {
+          const { soundOrgan } = form(item);
+          return soundOrgan === undefined || nourished.has(organ(soundOrgan).phase);
+        }),
     ...sharesOf(practice, timeline, schools),
   };
 }

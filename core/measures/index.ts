@@ -1,5 +1,5 @@
 export { arrivesStill, comesHome, gathersIn } from './ends';
-export { askedForIn, isLearnt } from './learnt';
+export { askedForIn, isLearnt, isOfJoints } from './learnt';
 export { leastRepetitionsOf, leastSecOf } from './doses';
 export { measureDraft, mostFormsFor } from './draft';
 export type { DraftMeasures } from './draft';

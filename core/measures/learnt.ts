@@ -5,6 +5,10 @@ import { formsOfSet, type Form, type Role, type SetSchools } from '../forms';
 export const isLearnt = (form: Form, role: Role): boolean =>
   role !== 'arrive' && role !== 'close' && role !== 'gather' && form.family !== 'joint loosening';
 
+/** Whether a form is one of the joints gone through one after another, which are counted as one round. */
+export const isOfJoints = (form: Form, role: Role): boolean =>
+  role === 'loosen' || form.family === 'joint loosening';
+
 /**
  * The forms a brief asks for by name: those of its sets, its lesson, and what is pinned. They are new because they are
  * wanted, so they are not held against how many new forms people can take in.

@@ -251,9 +251,15 @@ describe('words against breath', () => {
     if (!event) throw new Error('expected a stroke');
     // Seven syllables are five words: two seconds.
     const cue = 'Wrists float up to the shoulders.';
-    const of = (lengthMs: number) => eventFit({ ...event, cue, breath: 'in', lengthMs }, 150);
+    const of = (lengthMs: number) => eventFit({ ...event, cue, told: 'full', breath: 'in', lengthMs }, 150);
     expect(of(60_000).fill).toBeCloseTo(2 / 63, 9);
     expect([of(2000).fits, of(1900).fits]).toEqual([true, false]);
+    // Later it is said shortly, and then not at all.
+    const long = 'Wrists float up, slowly, to the height of both shoulders';
+    const later = (told: 'short' | 'quiet') =>
+      eventFit({ ...event, cue: long, told, breath: 'in' }, 150).spokenSec;
+    expect(later('short')).toBeCloseTo((3 / 1.4 / 150) * 60, 9);
+    expect(later('quiet')).toBe(0);
   });
 });
 

@@ -1,6 +1,13 @@
+import { firstWords } from '../text/firstWords';
 import { cueFit, type CueFit } from '../time';
 import type { TimelineEvent } from './compile';
 
-/** Whether the cue of a stroke can be said within it, at so many words a minute. */
+/** What of a cue is said with a stroke: all of it, its first words, or nothing. */
+function saidOf({ cue, told }: Pick<TimelineEvent, 'cue' | 'told'>): string {
+  if (told === 'full') return cue;
+  return told === 'short' ? firstWords(cue) : '';
+}
+
+/** Whether what is said of the cue of a stroke can be said within it, at so many words a minute. */
 export const eventFit = (event: TimelineEvent, wordsPerMin: number): CueFit =>
-  cueFit(event.cue, { breath: event.breath, sec: event.lengthMs / 1000 }, wordsPerMin);
+  cueFit(saidOf(event), { breath: event.breath, sec: event.lengthMs / 1000 }, wordsPerMin);

@@ -4,7 +4,8 @@ import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
 import { compile, type Item, type Practice, type Story, type Timeline } from '../practice';
 import { scriptOf, storyLineAt, wordsByMinute, wordsIn, type ScriptLine } from '.';
-import { countSaid, firstWords, within } from './sayings';
+import { firstWords } from '../text/firstWords';
+import { countSaid, within } from './sayings';
 
 const form = (id: string) => {
   const found = REPERTOIRE.find((one) => one.id === id);

@@ -11,8 +11,9 @@ import {
 } from '../practice';
 import { virtueLine } from '../story';
 import { spokenSec, USUAL_WORDS_PER_MIN } from '../time';
+import { firstWords } from '../text/firstWords';
 import { capital } from '../text/text';
-import { countSaid, firstWords, within, wordsIn } from './sayings';
+import { countSaid, within, wordsIn } from './sayings';
 import { ARMS_DOWN, FEEL, FEEL_ANYWHERE, LAST_ONE, LEAVING, WITH_CARE } from './words';
 
 /** What a line is for. A quiet line has no words: it says how long nothing is said. */

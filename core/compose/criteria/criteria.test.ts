@@ -105,15 +105,7 @@ describe('the criteria', () => {
       { id: 'sound-heart', soundOrgan: 'heart', organs: ['heart'] },
       { role: 'clear' },
       weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ: 'lung' } } }),
-      -3,
-    ],
-    [
-      'hands at the lower dantian to close',
-      'home',
-      { points: ['CV6'], channels: [{ channel: 'CV', how: 'hold' }] },
-      { role: 'close' },
-      weighing(),
-      1.5,
+      -6,
     ],
     [
       'yang in the morning',
@@ -205,7 +197,7 @@ describe('the criteria', () => {
   });
 
   it('hold what a form gives alone below what its place costs, and let costs stand', () => {
-    // What is known for a theme, and coming home, stand beside what a form gives alone.
+    // What is known for a theme stands beside what a form gives alone.
     const by = { ...whole(), brief: { ...PLAIN_BRIEF, theme: { kind: 'set' as const, set: 'six-sounds' } } };
     for (const form of REPERTOIRE.filter(({ roles }) => roles[0] !== 'close')) {
       const at: FormAt = { form, variant: 'full', role: form.roles[0] ?? 'nourish' };

@@ -6,7 +6,6 @@ import type { Criterion, FormAt, Part, Weighing } from './criterion';
 import { economy } from './economy';
 import { exhale } from './exhale';
 import { firstRole } from './firstRole';
-import { home } from './home';
 import { hour } from './hour';
 import { known } from './known';
 import { lately } from './lately';
@@ -39,7 +38,6 @@ export const CRITERIA: readonly Criterion[] = [
   reachOfTheme,
   reachOfSupport,
   known,
-  home,
   block,
   sound,
   stranger,

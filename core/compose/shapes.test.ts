@@ -1,0 +1,98 @@
+import { AIM_IDS, PLAIN_BRIEF, type Brief, type Theme } from '../brief';
+import { DEFAULT_CUSTOMS } from '../customs';
+import { REPERTOIRE, ROLES } from '../forms';
+import { mostFormsFor } from '../measures';
+import type { Practice } from '../practice';
+import { compose } from './compose';
+import { planSections } from './plan';
+import { shapeOf, SHAPES, type Shape } from './shapes';
+
+const rolesOf = (over: Partial<Brief>) => planSections({ ...PLAIN_BRIEF, ...over }).map(({ role }) => role);
+function made(over: Partial<Brief>, seed = 1): Practice {
+  const result = compose({
+    brief: { ...PLAIN_BRIEF, ...over },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed,
+    enough: 0.02,
+  });
+  if (!result.ok) throw new Error(JSON.stringify(result.obstacles));
+  return result.practice;
+}
+const heartOf = ({ items }: Practice) => items.filter(({ role, hinge }) => role === 'nourish' && !hinge);
+
+describe('the shapes of a class (common practice)', () => {
+  const shapes: readonly Shape[] = Object.values(SHAPES);
+  it.each(shapes.map((shape) => [shape.name, shape] as const))('%s: arrives, loosens, closes', (_, shape) => {
+    for (const role of ['arrive', 'loosen', 'nourish', 'close'] as const)
+      expect(shape.sections[role]).toBeDefined();
+    const shares = ROLES.map((role) => shape.sections[role]?.share ?? 0);
+    for (const share of shares) expect(share).toBeGreaterThanOrEqual(0);
+    expect(shares.reduce((sum, share) => sum + share, 0)).toBeGreaterThan(0.8);
+  });
+
+  it.each<readonly [Partial<Brief>, string]>([
+    [{ theme: { kind: 'organ', organ: 'lung' } }, 'usual'],
+    [{ theme: { kind: 'aim', aim: 'sleep' } }, 'sleep'],
+    [{ theme: { kind: 'set', set: 'six-sounds' } }, 'sounds'],
+    [{ theme: { kind: 'set', set: 'five-animals' } }, 'set'],
+    [{ theme: { kind: 'all-phases' } }, 'phases'],
+    [{ theme: { kind: 'lesson', formId: 'brocade-sway' } }, 'lesson'],
+    [{ theme: { kind: 'aim', aim: 'sleep' }, minutes: 3 }, 'short'],
+  ])('%j has the shape %s', (over, id) => expect(shapeOf({ ...PLAIN_BRIEF, ...over }).id).toBe(id));
+
+  it('wakes nobody who is to sleep, and clears nothing beside a set in twenty minutes', () => {
+    expect(rolesOf({ theme: { kind: 'aim', aim: 'sleep' }, minutes: 45 })).not.toContain('wake');
+    expect(rolesOf({ theme: { kind: 'set', set: 'eight-brocades' }, minutes: 20 })).toEqual([
+      'arrive', 'loosen', 'nourish', 'gather', 'close',
+    ]); // prettier-ignore
+  });
+});
+
+describe('from two minutes to two hours', () => {
+  const THEMES: readonly Theme[] = [
+    { kind: 'organ', organ: 'kidney' },
+    ...AIM_IDS.map((aim): Theme => ({ kind: 'aim', aim })),
+  ];
+  it.each(THEMES)(
+    'two minutes hold at most five forms, the last with the hands at the belly: %j',
+    (theme) => {
+      const practice = made({ theme, minutes: 2, intent: 'nourish' });
+      expect(practice.items.length).toBeLessThanOrEqual(mostFormsFor(2));
+      expect(practice.items.at(-1)?.role).toBe('close');
+    },
+  );
+  it('two hours are made of longer forms, not of ever more', () => {
+    const practice = made({
+      theme: { kind: 'organ', organ: 'lung' },
+      minutes: 120,
+      intent: 'clear-then-nourish',
+    });
+    const forms = practice.items.filter(({ hinge, role }) => !hinge && role !== 'loosen').length + 1;
+    expect(forms).toBeLessThanOrEqual(mostFormsFor(120));
+  });
+});
+
+describe('all five phases', () => {
+  const theme: Theme = { kind: 'all-phases' };
+  // Sù Wèn 5 (from memory): wood, fire, earth, metal, water.
+  const GENERATING = ['wood', 'fire', 'earth', 'metal', 'water'];
+  it.each([5, 12, 25])('are five pieces in the generating order, as often each, in %d minutes', (minutes) => {
+    const heart = heartOf(made({ theme, minutes, intent: 'nourish' }));
+    expect(heart.map(({ formId }) => GENERATING.find((phase) => formId.includes(phase)))).toEqual(GENERATING);
+    expect(new Set(heart.map(({ repetitions }) => repetitions)).size).toBe(1);
+  });
+  it('are cleared by five sounds first where there is time, the next draft by another round', () => {
+    const over = { theme, minutes: 25, intent: 'clear-then-nourish', voice: 'aloud' } as const;
+    const [one, other] = [made(over, 1), made(over, 2)];
+    const sounds = one.items.filter(({ formId, role }) => role === 'clear' && formId.startsWith('sound-'));
+    expect(sounds.map(({ formId }) => formId)).toEqual([
+      'sound-liver', 'sound-heart', 'sound-spleen', 'sound-lung', 'sound-kidney',
+    ]); // prettier-ignore
+    expect(heartOf(one).map(({ formId }) => formId)).not.toEqual(heartOf(other).map(({ formId }) => formId));
+  });
+  it('are touched by what there is room for in two minutes', () => {
+    expect(heartOf(made({ theme, minutes: 2, intent: 'nourish' })).length).toBeLessThanOrEqual(2);
+  });
+});
