@@ -195,7 +195,7 @@ describe('make it fit', () => {
 });
 
 describe('a running order from elsewhere', () => {
-  const read = (text: string) => readRunningOrder(text, REPERTOIRE);
+  const read = (text: string) => readRunningOrder(text, REPERTOIRE, DEFAULT_CUSTOMS);
   const only = (text: string) => {
     const [line] = read(text);
     if (!line) throw new Error('expected a line');

@@ -8,7 +8,7 @@ import {
   settleLines,
   type PastedLine,
 } from '@/core/compose';
-import { REPERTOIRE, withOwn } from '@/core/forms';
+import { FORM_SETS, REPERTOIRE, withOwn } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { plural } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -32,6 +32,8 @@ const EXAMPLE = [
   'Hands to the belly',
 ].join('\n');
 
+const setName = (set: string): string => FORM_SETS.find(({ id }) => id === set)?.name ?? set;
+
 function Line({
   line,
   chosen,
@@ -53,7 +55,11 @@ function Line({
       {line.role ? (
         <span className="caption">section: {ROLE_NAMES[line.role]}</span>
       ) : line.sure ? (
-        <span className="font-serif text-[1.06rem]">{line.forms[0]?.name}</span>
+        <span className="font-serif text-[1.06rem]">
+          {line.set === undefined
+            ? line.forms[0]?.name
+            : `${setName(line.set)}, ${plural(line.forms.length, 'form')}`}
+        </span>
       ) : (
         <select
           className="field"
@@ -61,10 +67,10 @@ function Line({
           value={chosen}
           onChange={(event) => onChoose(event.target.value)}
         >
-          <option value="">{line.forms.length > 0 ? 'which one?' : 'no form like this; left out'}</option>
+          <option value="">{line.forms.length > 0 ? 'left out' : 'no form like this; left out'}</option>
           {line.forms.map((form) => (
             <option key={form.id} value={form.id}>
-              {form.name}
+              {form.id === line.forms[0]?.id ? `${form.name}, perhaps` : form.name}
             </option>
           ))}
         </select>
@@ -79,13 +85,18 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
   const [text, setText] = useState('');
   const [choices, setChoices] = useState<Readonly<Record<string, string>>>({});
   const forms = useMemo(() => withOwn(REPERTOIRE, asked.own), [asked.own]);
-  const lines = useMemo(() => readRunningOrder(text, forms), [forms, text]);
+  const lines = useMemo(() => readRunningOrder(text, forms, asked.customs), [asked.customs, forms, text]);
+  const keyOf = (line: PastedLine, index: number): string => `${index}/${line.text}`;
+  // The likeliest is taken and told to be a guess, until another is chosen.
   const open = lines.filter(
-    (line, index) => !line.sure && line.forms.length > 0 && !choices[`${index}/${line.text}`],
+    (line, index) => !line.sure && line.forms.length > 0 && choices[keyOf(line, index)] === undefined,
   );
   const settled = useMemo(
     () =>
-      settleLines(lines, (line, index) => forms.find((form) => form.id === choices[`${index}/${line.text}`])),
+      settleLines(lines, (line, index) => {
+        const chosen = choices[`${index}/${line.text}`] ?? line.forms[0]?.id;
+        return forms.find((form) => form.id === chosen);
+      }),
     [choices, forms, lines],
   );
   return (
@@ -115,8 +126,8 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
               <Line
                 key={`${index}/${line.text}`}
                 line={line}
-                chosen={choices[`${index}/${line.text}`] ?? ''}
-                onChoose={(id) => setChoices((before) => ({ ...before, [`${index}/${line.text}`]: id }))}
+                chosen={choices[keyOf(line, index)] ?? line.forms[0]?.id ?? ''}
+                onChoose={(id) => setChoices((before) => ({ ...before, [keyOf(line, index)]: id }))}
               />
             ))}
           </ul>

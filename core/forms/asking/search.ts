@@ -1,6 +1,7 @@
 import { channel } from '../../channels';
 import { organ, phaseName } from '../../phases';
 import type { Form } from '../model/model';
+import { OTHER_NAMES } from './otherNames';
 import { plainText } from './plain';
 
 /** Everything a practitioner might look a form up by, as one plain line. */
@@ -10,6 +11,7 @@ export function searchText(form: Form): string {
       form.name,
       form.pinyin ?? '',
       form.hanzi ?? '',
+      ...(OTHER_NAMES[form.id] ?? []),
       form.family,
       ...form.actions,
       ...form.roles,
