@@ -11,7 +11,7 @@ test('Back to Compose shows what the address says: the wishes, or the practice i
   const brief = page.getByRole('group', { name: 'The brief' });
   await draftReady(page);
   await brief.getByRole('button', { name: 'Minutes' }).click();
-  await page.getByRole('menuitemradio', { name: '20 minutes' }).click();
+  await page.getByRole('menuitemradio', { name: '20 minutes', exact: true }).click();
   await expect(page).toHaveURL(/minutes=20/);
   await page.getByRole('link', { name: 'Shelf' }).first().click();
   await expect(page.getByRole('heading', { name: 'Shelf', level: 1 })).toBeVisible();

@@ -83,6 +83,8 @@ describe('what the log tells the composer', () => {
     await give(null, classOf(led, 1, 1));
     const { groups, myself } = await readHistory(open);
     expect(groups['loft']?.recent).toHaveLength(3);
+    // All of them are counted, not the last three: with each the story is another.
+    expect(groups['loft']?.given).toBeGreaterThan(3);
     expect(groups['loft']?.recent.flat()).not.toContain(first.formId);
     expect(groups['loft']?.known).toContain(first.formId);
     expect(myself.recent).toHaveLength(1);

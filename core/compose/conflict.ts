@@ -12,7 +12,6 @@ export const WISHES = [
   'theme',
   'without',
   'pins',
-  'new-forms',
   'kept',
 ] as const;
 export type Wish = (typeof WISHES)[number];
@@ -27,7 +26,6 @@ export type Help = { readonly forms: number; readonly givesMs: number } & (
   | { readonly code: 'any-theme' }
   | { readonly code: 'let-go'; readonly formIds: readonly string[] }
   | { readonly code: 'free-pins'; readonly formIds: readonly string[] }
-  | { readonly code: 'more-new-forms'; readonly count: number }
   | { readonly code: 'unlock'; readonly count: number }
 );
 
@@ -78,9 +76,15 @@ function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
           help: { code: 'other-pace', breathsPerMin },
         }));
     case 'theme':
-      return brief.theme.kind === 'all-phases'
+      // The season is a theme that asks for no form in particular.
+      return brief.theme.kind === 'season'
         ? []
-        : [{ asking: withBrief(asking, { theme: { kind: 'all-phases' } }), help: { code: 'any-theme' } }];
+        : [
+            {
+              asking: withBrief(asking, { theme: { kind: 'season', season: brief.season } }),
+              help: { code: 'any-theme' },
+            },
+          ];
     case 'without':
       return brief.without.length === 0
         ? []
@@ -111,16 +115,6 @@ function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
         help: { code: 'let-go', formIds },
       }));
       return [...freed, ...without];
-    }
-    case 'new-forms': {
-      if ((asking.people.known?.length ?? 0) === 0) return [];
-      const count = Math.min(20, asking.customs.newFormsAtMost + 3);
-      return [
-        {
-          asking: { ...asking, customs: { ...asking.customs, newFormsAtMost: count } },
-          help: { code: 'more-new-forms', count },
-        },
-      ];
     }
     case 'kept': {
       const { kept, ...rest } = asking;

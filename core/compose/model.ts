@@ -238,7 +238,9 @@ function whimsOf({ seed }: Asking, allowed: readonly Allowed[]): ReadonlyMap<str
 function newsOf({ people, customs }: Asking, counters: Counters): number | undefined {
   if ((people.known?.length ?? 0) === 0) return undefined;
   const atMost = customs.newFormsAtMost;
-  return counters.add([...Array.from({ length: atMost }, () => 0), -Infinity], { kind: 'new-forms', atMost });
+  // One more is to be had where nothing else can be, and then the margin says so.
+  const gains = [...Array.from({ length: atMost }, () => 0), weight('tooNew')];
+  return counters.add(gains, { kind: 'new-forms', atMost });
 }
 
 /** Forms beyond what a practice of so many minutes has, each at a price no form is worth; the joints are one round. */

@@ -49,6 +49,7 @@ export const WEIGHTS = {
   placeShort: { value: 5, unit: 'minutes', why: 'In so few minutes a form costs twice its place.' },
   place: { value: -1.9, unit: 'points', why: 'Every further form must be worth its place.' },
   placeFuller: { value: -1.1, unit: 'points', why: 'A fuller draft takes more forms.' },
+  tooNew: { value: -6, unit: 'points', why: 'More new forms than people can take in are taken only where nothing else can be had.' },
   tooMany: { value: -6, unit: 'points', why: 'More forms than a practice of so many minutes has are too many.' },
   placePlainer: { value: -3.4, unit: 'points', why: 'A plainer draft takes few forms.' },
   tooMuchEffort: { value: -1.6, unit: 'points at full effort', why: 'Too much effort for its section weighs most.' },

@@ -19,13 +19,12 @@ function wishesOf(help: Help, brief: Brief): BriefWishes | undefined {
     case 'any-place':
       return { place: [] };
     case 'any-theme':
-      return { theme: { kind: 'all-phases' } };
+      return { theme: { kind: 'season', season: brief.season } };
     case 'let-go':
       return { pins: (brief.pins ?? []).filter((pin) => !help.formIds.includes(pin.formId)) };
     case 'free-pins':
       return { pins: (brief.pins ?? []).map(({ formId }) => ({ formId })) };
     case 'unlock':
-    case 'more-new-forms':
       return undefined;
     default:
       return help satisfies never;
@@ -65,17 +64,13 @@ export function Failure({ failure, brief, draftStands, nameOf, onWish, onUnlock 
           );
           return (
             <li key={help.code} className="flex flex-wrap items-baseline gap-x-3">
-              {help.code === 'more-new-forms' ? (
-                <span>{helpText(help, nameOf)} (in your customs)</span>
-              ) : (
-                <button
-                  type="button"
-                  className="press"
-                  onClick={() => (help.code === 'unlock' ? onUnlock() : wishes && onWish(wishes))}
-                >
-                  {helpText(help, nameOf)}
-                </button>
-              )}
+              <button
+                type="button"
+                className="press"
+                onClick={() => (help.code === 'unlock' ? onUnlock() : wishes && onWish(wishes))}
+              >
+                {helpText(help, nameOf)}
+              </button>
               {gives}
             </li>
           );

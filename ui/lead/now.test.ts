@@ -158,3 +158,28 @@ describe('a sound in Lead', () => {
     expect(exhaleOf(voiced('none'))).toBe(-1);
   });
 });
+
+describe('what Lead says of the story and the count', () => {
+  const bow = led(formOf('brocade-draw-the-bow'));
+
+  it('says what the story says, above the cue, and nothing of it otherwise', () => {
+    const markup = shown(bow, firstStroke(bow), { story: 'Autumn clears the air.' });
+    expect(markup).toContain('Autumn clears the air.');
+    expect(markup.indexOf('Autumn clears the air.')).toBeLessThan(markup.indexOf('data-testid="cue"'));
+    expect(shown(bow, firstStroke(bow))).not.toContain('data-testid="story"');
+  });
+
+  it('counts the last two', () => {
+    const long = { ...bow, items: bow.items.map((item) => ({ ...item, repetitions: 5 })) };
+    const at = (repetition: number): string =>
+      shown(
+        long,
+        compile(long).events.findIndex((event) => event.repetition === repetition),
+      );
+    expect([at(3), at(4), at(5)].map((markup) => /two more|last one/.exec(markup)?.[0])).toEqual([
+      undefined,
+      'two more',
+      'last one',
+    ]);
+  });
+});

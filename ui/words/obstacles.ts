@@ -23,7 +23,6 @@ const WISH_NAMES = {
   theme: 'the theme',
   without: 'the forms left out',
   pins: 'the forms asked for',
-  'new-forms': 'so few new forms',
   kept: 'the forms you keep',
 } as const satisfies Record<Wish, string>;
 
@@ -82,13 +81,11 @@ export function helpText(help: Help, formName: (id: string) => string = (id) => 
     case 'any-place':
       return 'Use a place that allows everything';
     case 'any-theme':
-      return 'Walk all five phases instead';
+      return 'Take the season as the theme';
     case 'let-go':
       return `Do without ${help.formIds.map((id) => `“${formName(id)}”`).join(' and ')}`;
     case 'free-pins':
       return `Let ${help.formIds.map((id) => `“${formName(id)}”`).join(' and ')} stand anywhere, as often as fits`;
-    case 'more-new-forms':
-      return `Allow ${plural(help.count, 'new form')}`;
     case 'unlock':
       return `Let go of the ${plural(help.count, 'form')} kept`;
     default:

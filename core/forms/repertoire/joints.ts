@@ -111,7 +111,7 @@ export const JOINTS = [
   defineForm({
     id: 'loosen-elbows', name: 'Elbow circles', family: 'joint loosening', roles: ['loosen'], actions: ['moves'],
     channels: along('stretch', 'LI', 'HT', 'PC'), points: ['LI11', 'HT3'], sides: 'both-ways', ways: ['outward', 'inward'], pace: 'flowing',
-    manner: 'natural', repetitions: CIRCLES, loosens: ['wrists', 'shoulders'], images: ['Winding two skeins of yarn.'],
+    manner: 'natural', repetitions: CIRCLES, loosens: ['wrists'], images: ['Winding two skeins of yarn.'],
     mistakes: [{ mistake: 'shoulders hunch', mend: 'Hang the elbows like plumb lines.' }],
     cycle: [
       freely(4, 'Forearms draw circles {way}, elbows quiet.', through(stand(9, forearm(4, 3)), stand(9, forearm(7, 6)), stand(9, forearm(10, 3)), stand(9, forearm(7, 0)), stand(9, forearm(5, 2)))),
