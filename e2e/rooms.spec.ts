@@ -524,7 +524,7 @@ test('the whole way by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Home');
   await expect(page.getByRole('menuitemradio').first()).toBeFocused();
   await page.keyboard.press('Enter');
-  await expect(lengthLine(page)).toContainText('of 5:00 min · on time');
+  await expect(lengthLine(page)).toContainText('of 2:00 min · on time');
   await reach(/^Lead it$/);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
