@@ -1,5 +1,6 @@
 import { lastOf } from '../../lists/lists';
 import { float, int32, num, pick } from './access';
+import { raise } from './rows';
 import { gainOf, NEVER, pairCost, type Candidate, type Problem, type Section } from './problem';
 
 /**
@@ -98,24 +99,13 @@ function sectionGains(
     taken.fill(NEVER);
     for (const option of candidate.options) {
       const gain = option.value + extra;
-      for (const exit of present) {
-        const base = exit * width;
-        for (let units = option.units; units < width; units += 1) {
-          const value = gain + float(rest, base + units - option.units);
-          if (value > float(taken, base + units)) taken[base + units] = value;
-        }
-      }
+      for (const exit of present)
+        raise(taken, exit * width + option.units, rest, exit * width, width - option.units, gain);
     }
     const put = (cells: Float64Array, cost: number): void => {
       // What is pinned is not passed over.
       if (candidate.pinned) cells.fill(NEVER);
-      for (const exit of present) {
-        const base = exit * width;
-        for (let cell = base; cell < base + width; cell += 1) {
-          const value = float(taken, cell) - cost;
-          if (value > float(cells, cell)) cells[cell] = value;
-        }
-      }
+      for (const exit of present) raise(cells, exit * width, taken, exit * width, width, -cost);
     };
     for (let before = 0; before < classes; before += 1)
       put(pick(after, before), float(pair, before * count + index));
@@ -161,11 +151,9 @@ export function suffixes(
           const got = float(gain, exit * own + units);
           if (got === NEVER || time < section.leastUnits || time > section.mostUnits) continue;
           const value = got - section.awayCost * Math.abs(time - section.targetUnits);
+          const from = num(soonest, index);
           const until = Math.min(num(latest, index), width - 1 - time);
-          for (let used = num(soonest, index); used <= until; used += 1) {
-            const sum = value + float(next, exit * width + used + time);
-            if (sum > float(cells, stance * width + used)) cells[stance * width + used] = sum;
-          }
+          raise(cells, stance * width + from, next, exit * width + from + time, until - from + 1, value);
         }
     });
     all.unshift(cells);
@@ -209,21 +197,14 @@ export function sectionTable(
     const rest = ((index + 1) * classes + int32(classOf, index)) * width;
     taken.fill(NEVER);
     for (const option of candidate.options) {
-      const gain = option.value + extra;
-      for (let time = 0; time + option.units < width; time += 1) {
-        const value = gain + float(cells, rest + time + option.units);
-        if (value > float(taken, time)) taken[time] = value;
-      }
+      raise(taken, 0, cells, rest + option.units, width - option.units, option.value + extra);
     }
     for (let before = 0; before < classes; before += 1) {
       const from = ((index + 1) * classes + before) * width;
       const to = (index * classes + before) * width;
-      const cost = float(pair, before * count + index);
-      for (let time = 0; time < width; time += 1) {
-        const value = float(taken, time) - cost;
-        const passed = candidate.pinned ? NEVER : float(cells, from + time);
-        cells[to + time] = value > passed ? value : passed;
-      }
+      if (candidate.pinned) cells.fill(NEVER, to, to + width);
+      else cells.copyWithin(to, from, from + width);
+      raise(cells, to, taken, 0, width, -float(pair, before * count + index));
     }
   }
   return { cells, width, usedBefore };

@@ -1,5 +1,6 @@
 import { lastOf } from '../../lists/lists';
 import { float, int32, num, pick } from './access';
+import { bestSum, raise } from './rows';
 import { priced, type Prepared, type Prices } from './bound';
 import type { Priced } from './prices';
 import { only, type Fixed } from './parts';
@@ -28,10 +29,7 @@ function prefixes(
       const time = units + section.extraUnits;
       if (gain === NEVER || time < section.leastUnits || time > section.mostUnits) return;
       const value = gain - section.awayCost * Math.abs(time - section.targetUnits);
-      for (let used = 0; used + time < width; used += 1) {
-        const sum = value + float(before, used);
-        if (sum > float(here, used + time)) here[used + time] = sum;
-      }
+      raise(here, time, before, 0, width - time, value);
     });
     all.push(here);
   }
@@ -57,12 +55,7 @@ function forward({ section, classOf, classes, pair }: Prepared, prices: Prices):
     const reach = empty();
     reach[0] = 0;
     for (let from = 0; from < classes; from += 1) {
-      const cells = pick(after, from);
-      const cost = float(pair, from * count + index);
-      for (let units = 0; units < width; units += 1) {
-        const value = float(cells, units) - cost;
-        if (value > float(reach, units)) reach[units] = value;
-      }
+      raise(reach, 0, pick(after, from), 0, width, -float(pair, from * count + index));
     }
     before.push(reach);
     // What is pinned is not passed over: only what has it goes on.
@@ -71,11 +64,7 @@ function forward({ section, classOf, classes, pair }: Prepared, prices: Prices):
     const extra = priced(candidate, prices);
     for (const option of candidate.options) {
       const gain = option.value + extra;
-      for (let units = width - 1; units >= option.units; units -= 1) {
-        const value = gain + float(reach, units - option.units);
-        if (value > float(own, units)) own[units] = value;
-        if (value > float(gains, units)) gains[units] = value;
-      }
+      for (const cells of [own, gains]) raise(cells, option.units, reach, 0, width - option.units, gain);
     }
   });
   return { gains, before };
@@ -103,20 +92,12 @@ function backward(
     taken.fill(NEVER);
     const extra = priced(candidate, prices);
     for (const option of candidate.options) {
-      const gain = option.value + extra;
-      for (let units = option.units; units < width; units += 1) {
-        const value = gain + float(rest, units - option.units);
-        if (value > float(taken, units)) taken[units] = value;
-      }
+      raise(taken, option.units, rest, 0, width - option.units, option.value + extra);
     }
     for (let from = 0; from < classes; from += 1) {
       const cells = pick(before, from);
-      const cost = float(pair, from * count + index);
-      for (let units = 0; units < width; units += 1) {
-        const value = float(taken, units) - cost;
-        const passed = candidate.pinned ? NEVER : float(cells, units);
-        cells[units] = value > passed ? value : passed;
-      }
+      if (candidate.pinned) cells.fill(NEVER);
+      raise(cells, 0, taken, 0, width, -float(pair, from * count + index));
     }
   }
   return after.reverse();
@@ -132,17 +113,10 @@ function aroundSection(
   const total = problem.totalUnits + problem.slackUnits + 1;
   const freest = new Float64Array(total).fill(NEVER);
   for (let stance = 0; stance <= problem.stances; stance += 1)
-    for (let used = 0; used < total; used += 1) {
-      const value = float(suffix, stance * total + used);
-      if (value > float(freest, used)) freest[used] = value;
-    }
+    raise(freest, 0, suffix, stance * total, total, 0);
   const around = new Float64Array(section.mostUnits + 1).fill(NEVER);
   for (let time = section.leastUnits; time <= section.mostUnits; time += 1) {
-    let best = NEVER;
-    for (let used = 0; used + time < total; used += 1) {
-      const value = float(prefix, used) + float(freest, used + time);
-      if (value > best) best = value;
-    }
+    const best = bestSum(prefix, 0, freest, time, total - time);
     around[time] = best - section.awayCost * Math.abs(time - section.targetUnits);
   }
   return around;
@@ -176,21 +150,12 @@ function mostWith(
   // onward[t]: the most from a time in the section on, the candidate done.
   const onward = new Float64Array(most + 1);
   for (let time = 0; time <= most; time += 1) {
-    let best = NEVER;
-    for (let end = least > time ? least : time; end <= most; end += 1) {
-      const value = float(rest, end - time) + float(around, end);
-      if (value > best) best = value;
-    }
-    onward[time] = best;
+    const end = Math.max(least, time);
+    onward[time] = bestSum(rest, end - time, around, end, most - end + 1);
   }
   return options.map(({ units, value }) => {
-    let best = NEVER;
     const later = units + extraUnits;
-    for (let time = 0; time + later <= most; time += 1) {
-      const sum = float(reach, time) + float(onward, time + later);
-      if (sum > best) best = sum;
-    }
-    return best + value;
+    return bestSum(reach, 0, onward, later, most - later + 1) + value;
   });
 }
 

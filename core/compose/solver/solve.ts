@@ -143,7 +143,7 @@ class Search {
   *first(): Generator<Progress, void> {
     const coarse = coarser(this.whole);
     const rough = yield* this.ticking(
-      findPrices(coarse, prepare(coarse, true), noPrices(this.whole), 24, 0.5),
+      findPrices(coarse, prepare(coarse, true), noPrices(this.whole), 16, 0.5),
     );
     this.prices = rough.prices;
     const greedy = new Pass(pricedAt(coarse, prepare(coarse), this.prices), GREEDY, this.progress);
@@ -158,9 +158,11 @@ class Search {
   }
 
   /** Prices what is left, and knows from them that nothing is worth more. */
-  private *priced(rounds: number, step: number): Generator<Progress, Priced> {
+  private *priced(rounds: number, step: number, freeEntry = false): Generator<Progress, Priced> {
     const { problem } = this.part;
-    const ground = yield* this.ticking(findPrices(problem, prepare(problem), this.prices, rounds, step));
+    const ground = yield* this.ticking(
+      findPrices(problem, prepare(problem, freeEntry), this.prices, rounds, step),
+    );
     this.prices = ground.prices;
     this.closeTo(ground.root);
     return ground;
@@ -171,10 +173,13 @@ class Search {
     if (this.progress.value > NEVER) this.part = partOf(this.part, fix(ground, this.toBeat));
   }
 
-  /** The whole problem is priced but once; what is left of it, with care, and then gone through more broadly. */
+  /**
+   * The whole problem is priced but once, and roughly; what is left of it, with care, and then gone through more
+   * broadly.
+   */
   *narrowed(): Generator<Progress, void> {
     const hasFound = this.progress.value > NEVER;
-    let ground = yield* this.priced(hasFound ? 1 : 2, 0.3);
+    let ground = yield* this.priced(hasFound ? 1 : 2, 0.3, hasFound);
     if (hasFound) {
       this.narrow(ground);
       ground = yield* this.priced(1, 0.3);
