@@ -102,20 +102,37 @@ export interface Priced extends Ground {
   readonly met: readonly ReadonlySet<number>[];
 }
 
-export const noPrices = (problem: Problem): Prices => ({
-  // Where returns fall, what a fourth form would bring; where only a second one costs or is forbidden, nothing.
-  counters: Float64Array.from(problem.counters, (counter, index) => {
-    const falls = gainOf(counter, 1) > 0 && counter.gains.at(-1) !== NEVER;
-    return clampPrice(problem, index, falls ? gainOf(counter, 4) : 0);
-  }),
-  forms: new Float64Array(
-    1 +
-      Math.max(
-        -1,
-        ...problem.sections.flatMap((section) => section.candidates.map((candidate) => candidate.once)),
-      ),
-  ),
-});
+/** What the second best form of each counter brings by itself, where that is worth anything. */
+function secondBest(problem: Problem): Float64Array {
+  const best = problem.counters.map(() => new Map<number, number>());
+  for (const { candidates } of problem.sections)
+    for (const { once, counts, options } of candidates) {
+      const value = options.reduce((most, option) => Math.max(most, option.value), 0);
+      for (const counter of counts) {
+        const forms = pick(best, counter);
+        forms.set(once, Math.max(value, forms.get(once) ?? 0));
+      }
+    }
+  return Float64Array.from(best, (forms) => [...forms.values()].toSorted((a, b) => b - a)[1] ?? 0);
+}
+
+export function noPrices(problem: Problem): Prices {
+  const second = secondBest(problem);
+  return {
+    // Where returns fall, what a fourth form would bring; where only a second one costs or is forbidden, what keeps it out.
+    counters: Float64Array.from(problem.counters, (counter, index) => {
+      const falls = gainOf(counter, 1) > 0 && counter.gains.at(-1) !== NEVER;
+      return clampPrice(problem, index, falls ? gainOf(counter, 4) : -float(second, index));
+    }),
+    forms: new Float64Array(
+      1 +
+        Math.max(
+          -1,
+          ...problem.sections.flatMap((section) => section.candidates.map((candidate) => candidate.once)),
+        ),
+    ),
+  };
+}
 
 export function pricedAt(problem: Problem, prepared: readonly Prepared[], prices: Prices): Priced {
   const best = suffixes(problem, prepared, prices);
