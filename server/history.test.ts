@@ -60,7 +60,7 @@ describe('what the log tells the composer', () => {
   it('is nothing where no class was given', async () => {
     expect(await readHistory(open)).toEqual({
       groups: {},
-      myself: { recent: [], known: [], given: 0 },
+      myself: { recent: [], known: [], times: {}, given: 0 },
       pace: {},
     });
   });
@@ -87,6 +87,8 @@ describe('what the log tells the composer', () => {
     expect(groups['loft']?.given).toBeGreaterThan(3);
     expect(groups['loft']?.recent.flat()).not.toContain(first.formId);
     expect(groups['loft']?.known).toContain(first.formId);
+    expect(groups['loft']?.times[first.formId]).toBe(1);
+    expect(groups['loft']?.times[others[0]?.formId ?? '']).toBe(3);
     expect(myself.recent).toHaveLength(1);
     // A practice that is open is not held against the classes it gave itself.
     expect((await readHistory(open, 'led')).groups['loft']).toBeUndefined();

@@ -4,6 +4,13 @@ import type { Queries } from './sql';
 
 const RECENT_CLASSES = 3;
 
+/** In how many classes each form was done. */
+function timesOf(classes: readonly (readonly string[])[]): Readonly<Record<string, number>> {
+  const times = new Map<string, number>();
+  for (const forms of classes) for (const id of new Set(forms)) times.set(id, (times.get(id) ?? 0) + 1);
+  return Object.fromEntries(times);
+}
+
 /**
  * Reads the log once: by group for the choice of forms, and all of it for the pace. A practice that is open is not
  * held against the classes it gave itself: they count for its pace, not as what the last class did.
@@ -19,6 +26,7 @@ export async function readHistory(queries: Queries, openPracticeId?: string): Pr
   const history = (lists: readonly (readonly string[])[]): GroupHistory => ({
     recent: lists.slice(0, RECENT_CLASSES),
     known: [...new Set(lists.flat())],
+    times: timesOf(lists),
     given: lists.length,
   });
   return {

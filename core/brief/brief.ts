@@ -5,6 +5,7 @@ import { CHANNEL_IDS } from '../channels/channels';
 import { POINT_CODES } from '../channels/codes';
 import { ROLES } from '../forms/model/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
+import { AGAIN } from './again';
 import { AIM_IDS } from './aims';
 import { INTENTS } from './intents';
 import { BRIEF_VOICES } from './layers';
@@ -78,5 +79,7 @@ export const briefSchema = z.strictObject({
     .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'the id of a breath pattern')
     .max(60)
     .optional(),
+  /** How much of the last class comes again; a little new where nothing is said. */
+  again: z.enum(AGAIN).optional(),
 });
 export type Brief = Readonly<z.infer<typeof briefSchema>>;

@@ -46,6 +46,7 @@ export function fillBrief(
     without: wishes.without ?? [],
     pins: wishes.pins ?? [],
     place: wishes.place ?? [],
+    ...(wishes.again ? { again: wishes.again } : {}),
   } satisfies Brief;
   const breath = suggestBreath(plain, customs);
   const voice = suggestVoice(plain, customs);
@@ -71,6 +72,7 @@ export function fillBrief(
       without: from('without', 'usual'),
       pins: from('pins', 'usual'),
       place: from('place', 'usual'),
+      again: from('again', 'usual'),
       voice: from('voice', voice.why),
       breath: from('breath', breath.why),
     },

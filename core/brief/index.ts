@@ -5,6 +5,8 @@ export type { Brief, Pin } from './brief';
 export type { PlaceLimit } from './limits';
 export { aim, AIM_IDS, AIMS } from './aims';
 export { PLAIN_BRIEF } from './plain';
+export { AGAIN, USUAL_AGAIN } from './again';
+export type { Again } from './again';
 export { INTENTS } from './intents';
 export type { Intent } from './intents';
 export {

@@ -6,27 +6,9 @@ import { composeIfAny, type Composed } from './compose';
 import { modelOf } from './model';
 import type { Asking } from './asking';
 import { CHARACTERS, type Character } from './characters';
-import { HEART } from './criteria';
+import { carriers, likeness } from './likeness';
 import { askedForIn } from '../measures';
 import { obstaclesOf, type Obstacle } from './obstacles';
-
-/** What the forms that carry a theme are: those of the heart, without hinges. */
-const carriers = (practice: Practice): readonly string[] => [
-  ...new Set(practice.items.filter((item) => HEART.has(item.role) && !item.hinge).map((item) => item.formId)),
-];
-
-/**
- * How much of all the forms that carry either of two practices they have in common, 0–1; without those that are asked
- * for by name, which no draft can do without.
- */
-export function likeness(a: Practice, b: Practice, askedFor: ReadonlySet<string> = new Set()): number {
-  const free = (practice: Practice): readonly string[] =>
-    carriers(practice).filter((id) => !askedFor.has(id));
-  const [one, other] = [free(a), new Set(free(b))];
-  const shared = one.filter((id) => other.has(id)).length;
-  const all = one.length + other.size - shared;
-  return all === 0 ? 0 : shared / all;
-}
 
 /** Drafts more alike than this count as the same draft. */
 const TOO_ALIKE = 0.5;

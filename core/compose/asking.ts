@@ -13,6 +13,8 @@ export interface People {
   readonly recent?: readonly (readonly string[])[];
   /** Forms they have met in any class; nothing known where no class has been given. */
   readonly known?: readonly string[];
+  /** In how many of their classes each form was, by its id. */
+  readonly times?: Readonly<Record<string, number>>;
   /** How many classes they have had. */
   readonly given?: number;
   /** How long forms really took against the plan, by form id, shrunk towards 1 where samples are few. */

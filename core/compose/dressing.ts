@@ -7,6 +7,7 @@ import { soundIdOf, VOICES, type SoundOrgan, type Voice } from '../sounds';
 import type { Allowed, Asking } from './asking';
 import type { FormAt, Part } from './criteria';
 import { soundsWanted } from './criteria/sound';
+import { growthOf } from './growing';
 import { weight } from './weights';
 
 /**
@@ -95,6 +96,7 @@ export function breathDressings(asking: Asking, allowed: Allowed, role: Role): r
   const isLaid =
     pattern !== undefined &&
     !form.hinge &&
+    growthOf(asking.people, role, form) !== 'body' &&
     form.soundOrgan === undefined &&
     !stirs(allowed) &&
     suitsRole(pattern, role) &&
@@ -121,6 +123,8 @@ export function soundDressing(
 ): { readonly organ: SoundOrgan; readonly dressing: Dressing } | undefined {
   const { form } = allowed;
   if (form.soundOrgan !== undefined || form.hinge || stirs(allowed)) return undefined;
+  // A sound is laid on what the body can do by itself.
+  if (growthOf(asking.people, section.role, form) === 'body') return undefined;
   // The first organ named on a form is the one it is known for.
   const [known] = organsOfForm(form, asking.customs);
   const organ = soundsWanted(asking.brief, section).find((one) => one === known);

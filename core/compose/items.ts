@@ -16,6 +16,7 @@ import {
   type Practice,
 } from '../practice';
 import type { Allowed, Asking, ItemDraft, People } from './asking';
+import { grownBy, growthOf } from './growing';
 import { breathDressings, PLAIN, type Dressing } from './dressing';
 
 /** What the time of an item depends on beside the item. */
@@ -128,6 +129,8 @@ export function itemDraft(
   dressing?: Dressing,
 ): ItemDraft {
   const asks = asksOf(form, fitting.variant);
+  const growth = growthOf(asking.people, role, form);
+  const grows = growth ? [{ code: 'grows' as const, layer: growth }] : [];
   // Where nothing else is weighed, the breath the brief asks for.
   const { laid, parts } = dressing ?? breathDressings(asking, { form, fitting }, role)[0] ?? PLAIN;
   const laidReasons = parts.flatMap(({ reason }) => (reason ? [reason] : []));
@@ -144,8 +147,9 @@ export function itemDraft(
       fitting.exhaleByMouth ||
       (form.exhale === 'nose' && exhaleWanted(form, role, asking.customs.exhaleRoute) === 'mouth'),
     hinge: false,
-    reasons: [...reasons, ...laidReasons, ...fitting.reasons].slice(0, 16),
+    reasons: [...reasons, ...grows, ...laidReasons, ...fitting.reasons].slice(0, 16),
     ...laid,
+    ...grownBy(growth),
     ...(quiet ? { quietSec: STILL_AFTER_SEC - form.settleSec } : {}),
   };
 }

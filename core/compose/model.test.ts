@@ -165,10 +165,10 @@ describe('the place and the people', () => {
     }
   });
 
-  it('goes away from the forms of the last classes', () => {
+  it('goes away from the forms of the last classes where all is to be new', () => {
     const first = made(asking({})).practice;
     const ids = first.items.map((item) => item.formId);
-    const again = made(asking({}, { people: { conditions: [], recent: [ids] } })).practice;
+    const again = made(asking({ again: 'all-new' }, { people: { conditions: [], recent: [ids] } })).practice;
     const main = again.items.filter(
       (item) => ['wake', 'clear', 'nourish', 'balance'].includes(item.role) && !item.hinge,
     );

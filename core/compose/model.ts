@@ -5,6 +5,7 @@ import { asksOf, brocadeKind, stanceOf, STANCES, twinKind, type Form, type Role 
 import { compile, type Item, type Practice } from '../practice';
 import { seededRandom } from '../random';
 import { STANCE_CHANGE_SEC } from '../time';
+import { againOf } from './again';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
 import { HEART, partsOf, type Part, type Weighing } from './criteria';
@@ -40,6 +41,7 @@ import { breathDressings, partsOfLaid, soundDressing, soundedOrgan, type Dressin
 import { soundsWanted } from './criteria/sound';
 import { planSections, type SectionPlan } from './plan';
 import { targetsOf, type Target } from './reach';
+import { comesAgain, returnGains } from './returning';
 import { reasonsFor } from './reasons';
 import { distinct, type Candidate, type Counter, type Option, type Problem, type Section } from './solver';
 import { weight } from './weights';
@@ -84,6 +86,8 @@ export type CounterMeaning =
   /** Closing with the hands at the lower dāntián. */
   | { readonly kind: 'home' }
   | { readonly kind: 'new-forms'; readonly atMost: number }
+  /** Forms of the last class. */
+  | { readonly kind: 'returning' }
   /** Forms in all, the joints as one round. */
   | { readonly kind: 'forms'; readonly atMost: number };
 
@@ -204,6 +208,8 @@ interface Ground {
   readonly twins: ReadonlySet<string>;
   /** The counter of forms these people have not met; none where nothing is known of them. */
   readonly news: number | undefined;
+  /** The counter of forms that come again from the last class; none where no class is known. */
+  readonly returning: number | undefined;
   /** The targets a form reaches, by its id. */
   readonly hits: ReadonlyMap<string, readonly number[]>;
   readonly whims: ReadonlyMap<string, number>;
@@ -241,6 +247,13 @@ function newsOf({ people, customs }: Asking, counters: Counters): number | undef
   // One more is to be had where nothing else can be, and then the margin says so.
   const gains = [...Array.from({ length: atMost }, () => 0), weight('tooNew')];
   return counters.add(gains, { kind: 'new-forms', atMost });
+}
+
+/** Forms of the last class are counted, where there was one. */
+function returningOf(asking: Asking, counters: Counters): number | undefined {
+  const factor = factorOf(asking.customs, 'variety');
+  const gains = returnGains(asking)?.map((points) => points * factor);
+  return gains && counters.add(gains, { kind: 'returning' });
 }
 
 /** Forms beyond what a practice of so many minutes has, each at a price no form is worth; the joints are one round. */
@@ -300,6 +313,7 @@ function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | u
     targetCounters,
     twins: meetingTwins(places, plan),
     news: newsOf(asking, counters),
+    returning: returningOf(asking, counters),
     all: allOf(asking, counters),
     askedFor: askedForIn(brief, customs),
     hits: new Map(allowed.map(({ form }) => [form.id, hitsOf(targets, form)])),
@@ -313,18 +327,30 @@ function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | u
   };
 }
 
+/** Whether a form is one that comes again where it stands; in the heart only what serves the theme itself. */
+const isAgain = (ground: Ground, { allowed: { form } }: Place, role: Role): boolean => {
+  const { asking, hits, targets } = ground;
+  const serves = (hits.get(form.id) ?? []).some((index) => targets[index]?.strength === 'theme');
+  return comesAgain(asking, form, role, serves);
+};
+
+const isWelcomeAgain = (ground: Ground, place: Place, role: Role): boolean =>
+  againOf(ground.asking.brief, ground.asking.people) !== 'all-new' && isAgain(ground, place, role);
+
 /** The item a place would become, dressed so. */
-function draftAt({ asking, targets }: Ground, place: Place, role: Role, dressing: Dressing): ItemDraft {
+function draftAt(ground: Ground, place: Place, role: Role, dressing: Dressing): ItemDraft {
+  const { asking, targets } = ground;
   if (place.kept) return place.kept;
   const { brief, customs } = asking;
   const reasons = [
     ...(place.ownReasons ?? []),
     ...reasonsFor(place.allowed.form, role, brief, customs, targets),
+    ...(isWelcomeAgain(ground, place, role) ? [{ code: 'returns' as const }] : []),
   ];
-  return {
-    ...itemDraft(asking, place.allowed, role, reasons, dressing),
-    ...(place.lesson ? { lesson: place.lesson, familiarity: 'taught' as const } : {}),
-  };
+  const { layers, ...draft } = itemDraft(asking, place.allowed, role, reasons, dressing);
+  if (place.lesson) return { ...draft, lesson: place.lesson, familiarity: 'taught' };
+  // A set is led as a whole, not built up form by form.
+  return layers && !place.even ? { ...draft, layers } : draft;
 }
 
 const isOfSet = ({ even, ownReasons }: Place): boolean =>
@@ -478,6 +504,8 @@ function countsAt(
   const isNew =
     news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);
+  const { returning } = ground;
+  if (returning !== undefined && isAgain(ground, place, role)) counts.push(returning);
   return counts;
 }
 

@@ -47,6 +47,7 @@ export function writeBriefQuery(wishes: BriefWishes): string {
     'breathsPerMin',
     'voice',
     'breath',
+    'again',
   ] as const) {
     const value = wishes[field];
     if (value !== undefined) query.set(field, String(value));

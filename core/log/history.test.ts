@@ -1,8 +1,10 @@
 import { historyOf, type History } from '.';
 
 const history: History = {
-  groups: { monday: { recent: [['crane-stands']], known: ['crane-stands'], given: 1 } },
-  myself: { recent: [], known: ['shaking'], given: 2 },
+  groups: {
+    monday: { recent: [['crane-stands']], known: ['crane-stands'], times: { 'crane-stands': 1 }, given: 1 },
+  },
+  myself: { recent: [], known: ['shaking'], times: { shaking: 2 }, given: 2 },
   pace: {},
 };
 
@@ -13,6 +15,6 @@ describe('what the log tells of those a practice is for', () => {
   });
 
   it('is nothing yet of a group that was never led', () => {
-    expect(historyOf(history, 'friday')).toEqual({ recent: [], known: [], given: 0 });
+    expect(historyOf(history, 'friday')).toEqual({ recent: [], known: [], times: {}, given: 0 });
   });
 });

@@ -3,6 +3,8 @@ export interface GroupHistory {
   /** Forms of the last three classes, newest first. */
   readonly recent: readonly (readonly string[])[];
   readonly known: readonly string[];
+  /** In how many classes each form was, by its id. */
+  readonly times: Readonly<Record<string, number>>;
   /** How many classes they have had. */
   readonly given: number;
 }
@@ -14,7 +16,7 @@ export interface History {
   readonly pace: Readonly<Record<string, number>>;
 }
 
-const NOBODY_YET: GroupHistory = { recent: [], known: [], given: 0 };
+const NOBODY_YET: GroupHistory = { recent: [], known: [], times: {}, given: 0 };
 
 /** What the log tells of those a practice is for: a group, or oneself. */
 export const historyOf = (history: History, groupId: string | null): GroupHistory =>

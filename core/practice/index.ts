@@ -4,7 +4,7 @@ export { formOf } from './formOf';
 export { privateIn, withoutPrivate } from './private';
 export { LAYERS, LESSON_STEPS, MOST_TOLD, STORY_PARTS } from './parts';
 export type { Practice, Item, Reason, Story } from './model';
-export type { LessonStep, StoryPart } from './parts';
+export type { GrowthLayer, Layer, LessonStep, StoryPart } from './parts';
 export { compile, eventAt, paceOf, SETTLE_WORDS } from './compile';
 export type { Timeline, TimelineEvent, ItemSpan } from './compile';
 export { layersCarried, layersWith, patternIn, soundIn } from './known';

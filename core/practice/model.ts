@@ -9,7 +9,7 @@ import { layerSpanSchema, patternSchema } from '../patterns';
 import { SOUND_SCHOOLS, soundSchema, VOICES } from '../sounds';
 import { patternIn, soundIn } from './known';
 import { beyondBounds } from './bounds';
-import { LAYERS, LESSON_STEPS, MOST_TOLD, STORY_PARTS } from './parts';
+import { GROWTH_LAYERS, LAYERS, LESSON_STEPS, MOST_TOLD, STORY_PARTS } from './parts';
 
 /** Why an item is in the practice: data, worded in the interface. */
 export const reasonSchema = z.discriminatedUnion('code', [
@@ -41,6 +41,8 @@ export const reasonSchema = z.discriminatedUnion('code', [
     repetitions: pinSchema.shape.repetitions,
   }),
   z.strictObject({ code: z.literal('kept') }),
+  z.strictObject({ code: z.literal('grows'), layer: z.enum(GROWTH_LAYERS) }),
+  z.strictObject({ code: z.literal('returns') }),
   z.strictObject({ code: z.literal('known-for'), rank: z.enum(['named', 'accepted']) }),
   z.strictObject({ code: z.literal('sounds'), organ: z.enum(ORGAN_IDS) }),
   z.strictObject({ code: z.literal('breathes'), pattern: z.string().max(60) }),

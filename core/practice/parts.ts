@@ -2,6 +2,10 @@
 export const LAYERS = ['legs', 'hands', 'breath', 'mind'] as const;
 export type Layer = (typeof LAYERS)[number];
 
+/** What a form new to a group grows by, class after class. */
+export const GROWTH_LAYERS = ['body', 'breath', 'mind'] as const;
+export type GrowthLayer = (typeof GROWTH_LAYERS)[number];
+
 /** The steps of a lesson in one form. */
 export const LESSON_STEPS = ['show', 'parts', 'drill', 'mistakes', 'whole'] as const;
 export type LessonStep = (typeof LESSON_STEPS)[number];

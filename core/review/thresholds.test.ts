@@ -1,3 +1,4 @@
+import type { Again } from '../brief';
 import type { Item } from '../practice';
 import type { NoteCode } from '.';
 import { form, notesOf, type Case, type Line } from './testing.test.data';
@@ -107,18 +108,24 @@ describe('rules at their thresholds', () => {
     expect(stances(true, false, true, false, true)).toBe(false);
   });
 
-  it('forms of the last class: of four main forms more than six in ten', () => {
+  it('forms of the last class: of four main forms more than eight in ten, or half where all is to be new', () => {
     const ids = [MIST, 'push-and-draw', 'parting-clouds', 'open-and-close', 'wheel'];
-    const again = (count: number, of: number) =>
+    const again = (count: number, of: number, wish?: Again) =>
       says('same-as-last-time', {
         lines: ids.slice(0, of).map((id) => ({ id, role: 'nourish' as const })),
         people: { conditions: [], recent: [ids.slice(0, count)] },
+        ...(wish ? { brief: { again: wish } } : {}),
       });
-    expect([again(3, 5), again(4, 5), again(3, 4), again(3, 3), again(2, 4)]).toEqual([
+    expect([again(3, 5), again(4, 5), again(5, 5), again(4, 4), again(3, 3)]).toEqual([
+      false,
       false,
       true,
       true,
       false,
+    ]);
+    expect([again(2, 4, 'all-new'), again(3, 4, 'all-new'), again(4, 4, 'as-last-time')]).toEqual([
+      false,
+      true,
       false,
     ]);
   });

@@ -21,6 +21,8 @@ interface Props {
   readonly minding: readonly string[];
   /** Names of all forms, for those asked for, left out or to be learnt. */
   readonly formNames: Readonly<Record<string, string>>;
+  /** Whether a class of theirs is known that could come again. */
+  readonly hasLast: boolean;
 }
 
 /** Whose cautions are in force. */
@@ -46,6 +48,7 @@ export const BriefSentence = memo(function BriefSentence({
   onWish,
   minding,
   formNames,
+  hasLast,
 }: Props) {
   const { brief } = filled;
   const [choosing, setChoosing] = useState(false);
@@ -53,6 +56,7 @@ export const BriefSentence = memo(function BriefSentence({
     filled,
     groups,
     formName: (id) => formNames[id] ?? id,
+    hasLast,
     onWish,
     onChoosing: () => setChoosing(true),
   };

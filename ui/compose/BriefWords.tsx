@@ -1,6 +1,21 @@
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
-import { INTENTS, PLACE_LIMITS, type Brief, type BriefWishes, type FilledBrief } from '@/core/brief';
-import { DAY_PART_NAMES, INTENT_NAMES, PLACE_NAMES, SEASON_NAMES, themeName } from '@/ui/words/names';
+import {
+  AGAIN,
+  INTENTS,
+  PLACE_LIMITS,
+  USUAL_AGAIN,
+  type Brief,
+  type BriefWishes,
+  type FilledBrief,
+} from '@/core/brief';
+import {
+  AGAIN_NAMES,
+  DAY_PART_NAMES,
+  INTENT_NAMES,
+  PLACE_NAMES,
+  SEASON_NAMES,
+  themeName,
+} from '@/ui/words/names';
 import { pinText } from '@/ui/words/pins';
 import { placeOptions, themeOptions } from './briefOptions';
 import { Word } from './BriefWord';
@@ -16,6 +31,8 @@ export interface WordsProps {
   readonly filled: FilledBrief;
   readonly groups: readonly BriefGroup[];
   readonly formName: (id: string) => string;
+  /** Whether a class is known that could come again. */
+  readonly hasLast: boolean;
   readonly onWish: (wishes: BriefWishes) => void;
   /** Opens the larger choice of themes and forms. */
   readonly onChoosing: () => void;
@@ -80,7 +97,7 @@ export function WhatFor({ filled, formName, onWish, onChoosing }: WordsProps) {
 }
 
 /** Standing or seated, for whom, at which pace, to which end, with which kind of forms. */
-export function HowAndForWhom({ filled, groups, onWish, onChoosing }: WordsProps) {
+export function HowAndForWhom({ filled, groups, hasLast, onWish, onChoosing }: WordsProps) {
   const { brief, why } = filled;
   const groupName = groups.find((group) => group.id === brief.groupId)?.name;
   return (
@@ -148,6 +165,19 @@ export function HowAndForWhom({ filled, groups, onWish, onChoosing }: WordsProps
         ]}
         more={{ label: 'Pin forms …', onChoose: onChoosing }}
       />
+      {hasLast && (
+        <>
+          ,{' '}
+          <Word
+            name="Again"
+            shown={AGAIN_NAMES[brief.again ?? USUAL_AGAIN]}
+            why={why.again}
+            value={brief.again ?? USUAL_AGAIN}
+            onChoose={(again) => onWish({ again })}
+            options={AGAIN.map((value) => ({ value, label: AGAIN_NAMES[value] }))}
+          />
+        </>
+      )}
     </>
   );
 }

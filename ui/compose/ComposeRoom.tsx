@@ -98,6 +98,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
         onWish={wish}
         minding={minding}
         formNames={formNames}
+        hasLast={(peopleOf(ground, filled.brief.groupId).recent ?? []).length > 0}
       />
       {state.failure && (
         <Failure

@@ -4,7 +4,14 @@ import { useEffect, useMemo, useState } from 'react';
 import { goalsOf } from '@/core/body';
 import { themePhase } from '@/core/brief';
 import type { ChannelId } from '@/core/channels';
-import { channelTimes, effortCurve, type CharacterDraft, type Composed } from '@/core/compose';
+import {
+  channelTimes,
+  comingAgain,
+  effortCurve,
+  likeness,
+  type CharacterDraft,
+  type Composed,
+} from '@/core/compose';
 import { ROLES, type Role } from '@/core/forms';
 import { breathLine, compile, type Practice, type Timeline } from '@/core/practice';
 import { figureMarkup } from '@/ui/figure/Figure';
@@ -118,6 +125,20 @@ function SectionRow({
   );
 }
 
+/** How much of a draft is that of the one on the table, and of the last class. */
+function likenessText(
+  one: Practice,
+  present: Practice | undefined,
+  recent: readonly (readonly string[])[] | undefined,
+): string {
+  const last = comingAgain(one, recent);
+  const parts = [
+    ...(present ? [`${Math.round(100 * likeness(one, present))} % of the heart alike`] : []),
+    ...(last ? [`${last.again} of the ${last.of} forms of last time`] : []),
+  ];
+  return parts.join(', ') || '—';
+}
+
 /** The channels a draft reaches most, on a standing figure, from in front and from behind. */
 function ReachFigures({ practice, timeline }: { practice: Practice; timeline: Timeline }) {
   const markup = useMemo(() => {
@@ -170,6 +191,8 @@ function Carriers({ practice }: { practice: Practice }) {
 
 interface Props {
   readonly practice: Practice;
+  /** Forms of the last classes of the same people, newest first. */
+  readonly recent: readonly (readonly string[])[] | undefined;
   readonly ask: (
     onMore: (drafts: readonly CharacterDraft[]) => void,
   ) => Promise<readonly CharacterDraft[] | undefined>;
@@ -178,7 +201,7 @@ interface Props {
 }
 
 /** Three drafts that truly differ, beside the present one, line by line. */
-export function Drafts({ practice, ask, onTake, onClose }: Props) {
+export function Drafts({ practice, recent, ask, onTake, onClose }: Props) {
   const [drafts, setDrafts] = useState<readonly CharacterDraft[]>([]);
   const [done, setDone] = useState(false);
   const [chosen, setChosen] = useState<string | undefined>(undefined);
@@ -283,6 +306,16 @@ export function Drafts({ practice, ask, onTake, onClose }: Props) {
                   {clockText(timeline.totalMs)} min,{' '}
                   {plural(one.items.filter((item) => !item.hinge).length, 'form')},{' '}
                   {plural(timeline.breaths, 'breath')}
+                </td>
+              ))}
+            </tr>
+            <tr className={`${ROW} border-t border-hairline align-top`}>
+              <th scope="row" className={`${LABEL} py-1.5`}>
+                likeness
+              </th>
+              {columns.map(({ key, practice: one }) => (
+                <td key={key} className={`figures ${cell(key, beside)}`}>
+                  {likenessText(one, key === 'as-asked' ? undefined : practice, recent)}
                 </td>
               ))}
             </tr>

@@ -131,7 +131,15 @@ export function Overlays({
         />
       ) : null;
     case 'drafts':
-      return <Drafts practice={practice} ask={askDrafts} onTake={takeDraft} onClose={close} />;
+      return (
+        <Drafts
+          practice={practice}
+          recent={people.recent}
+          ask={askDrafts}
+          onTake={takeDraft}
+          onClose={close}
+        />
+      );
     case 'why-not':
       return asked ? (
         <WhyNot

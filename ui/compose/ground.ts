@@ -40,6 +40,7 @@ export function peopleOf({ customs, groups, history }: Ground, groupId: string |
         : (groups.find((group) => group.id === groupId)?.conditions ?? []),
     recent: lately.recent,
     known: lately.known,
+    times: lately.times,
     given: lately.given,
     pace: history.pace,
   };

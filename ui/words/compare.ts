@@ -45,6 +45,7 @@ export const BRIEF_WORDS = {
   place: 'place',
   voice: 'how sounds are made',
   breath: 'the breath',
+  again: 'how much comes again',
 } as const satisfies Record<keyof Brief, string>;
 
 /** An item in one line: its form, its number, its section. */

@@ -1,5 +1,5 @@
 import type { EarthSchoolId, SeasonId } from '@/core/almanac';
-import type { Brief, Intent, PlaceLimit } from '@/core/brief';
+import type { Again, Brief, Intent, PlaceLimit } from '@/core/brief';
 import { DAY_PART_NAMES, SEASON_NAMES, themeName } from '@/core/brief/names';
 import type { Role } from '@/core/forms';
 
@@ -30,6 +30,12 @@ export const INTENT_NAMES = {
   move: 'move',
   calm: 'calm',
 } as const satisfies Record<Intent, string>;
+
+export const AGAIN_NAMES = {
+  'as-last-time': 'as last time',
+  'a-little-new': 'a little new since last time',
+  'all-new': 'all new',
+} as const satisfies Record<Again, string>;
 
 export const PLACE_NAMES = {
   'little-room': 'little room',

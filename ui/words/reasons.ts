@@ -3,7 +3,7 @@ import { capital } from '@/core/text/text';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
 import { FORM_SETS, setIdNow } from '@/core/forms/model/sets';
-import type { LessonStep, Reason } from '@/core/practice';
+import type { GrowthLayer, LessonStep, Reason } from '@/core/practice';
 import { fixedText } from './pins';
 
 const list = (words: readonly string[]): string =>
@@ -25,6 +25,12 @@ const LESSON_TEXT = {
   mistakes: 'What usually goes wrong, and how it is put right.',
   whole: 'The whole once more, with few words.',
 } as const satisfies Record<LessonStep, string>;
+
+const GROWTH_TEXT = {
+  body: 'New to them: the body first, the breath as it comes.',
+  breath: 'Their second time with it: now on the breath.',
+  mind: 'Their third time with it: now the mind goes along.',
+} as const satisfies Record<GrowthLayer, string>;
 
 /** Why an item is in the practice, as a teacher would say it. */
 // eslint-disable-next-line max-lines-per-function -- a flat exhaustive switch
@@ -66,6 +72,10 @@ export function reasonText(reason: Reason): string {
       return reason.place === undefined && reason.repetitions === undefined
         ? 'You pinned it.'
         : `You pinned it: ${fixedText(reason)}.`;
+    case 'grows':
+      return GROWTH_TEXT[reason.layer];
+    case 'returns':
+      return 'Comes again from last time.';
     case 'kept':
       return 'Kept from the draft before.';
     case 'known-for':

@@ -1,17 +1,43 @@
+import { againOf, ANCHORS } from '../again';
 import { weight } from '../weights';
 import { only, type Criterion } from './criterion';
 
 /** Newest first. */
 const CLASSES = ['lastClass', 'classBefore', 'classBeforeThat'] as const;
 
-/** What the last classes of the same people did counts for less; how they arrive and close may stay. */
+/** What earlier classes did counts for less, the longer ago the less so. */
+const leftOff = (formId: string, recent: readonly (readonly string[])[]) =>
+  CLASSES.flatMap((id, back) => only(recent[back]?.includes(formId) ? weight(id) : 0));
+
+/** So many classes running bring a form home. */
+const WEEKS = 3;
+
+/**
+ * What the last classes of the same people did: begun lately, it comes again; in three classes running, it makes room
+ * first. Where all is to be new it counts for less. How they arrive, gather and close stays.
+ */
 export const lately: Criterion = {
   id: 'lately',
   strength: 'variety',
-  weights: CLASSES,
+  weights: [...CLASSES, 'anchor', 'beingLearnt', 'hadItsWeeks'],
   isCapped: false,
-  points: ({ form, role }, { whole }) =>
-    role === 'arrive' || role === 'close'
-      ? []
-      : CLASSES.flatMap((id, back) => only(whole?.people.recent?.[back]?.includes(form.id) ? weight(id) : 0)),
+  points: ({ form, role }, { brief, whole }) => {
+    if (!whole) return [];
+    const { recent = [] } = whole.people;
+    if (ANCHORS.has(role)) return only(recent[0]?.includes(form.id) ? weight('anchor') : 0);
+    switch (againOf(brief, whole.people)) {
+      case undefined:
+      case 'as-last-time':
+        return [];
+      case 'a-little-new': {
+        const first = recent.findIndex((forms) => !forms.includes(form.id));
+        const running = first < 0 ? recent.length : first;
+        // What was just left out is not fetched back the week after.
+        if (running === 0) return leftOff(form.id, recent);
+        return only(running >= WEEKS ? weight('hadItsWeeks') : weight('beingLearnt'));
+      }
+      case 'all-new':
+        return leftOff(form.id, recent);
+    }
+  },
 };

@@ -1,18 +1,24 @@
+import { USUAL_AGAIN, type Again } from '../../brief';
 import type { Rule } from '../rule';
 
-const MOST_SHARE = 0.6;
+/** The share of the main forms that may come again, by how much is to. */
+const MOST_SHARE: Readonly<Record<Again, number>> = {
+  'as-last-time': 1,
+  'a-little-new': 0.8,
+  'all-new': 0.5,
+};
 
 export const lastTime: Rule = {
   id: 'last-time',
   source: 'common-practice',
-  find: ({ items, people }) => {
+  find: ({ practice, items, people }) => {
     const last = people.recent?.[0];
     const main = items.filter(
       ({ item }) => ['wake', 'clear', 'nourish', 'balance'].includes(item.role) && !item.hinge,
     );
     if (!last || main.length < 4) return [];
     const again = main.filter(({ item }) => last.includes(item.formId));
-    if (again.length / main.length <= MOST_SHARE) return [];
+    if (again.length / main.length <= MOST_SHARE[practice.brief.again ?? USUAL_AGAIN]) return [];
     return [
       {
         weight: 'consider' as const,
