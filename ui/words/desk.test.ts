@@ -1,3 +1,4 @@
+import { briefSchema } from '@/core/brief';
 import { comparePractices, type Practice } from '@/core/practice';
 import { practiceSchema } from '@/core/practice';
 import { readFileSync } from 'node:fs';
