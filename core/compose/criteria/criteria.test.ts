@@ -170,10 +170,18 @@ describe('the criteria', () => {
       -1.15,
     ],
     [
-      'begun in the last class',
+      'begun in the last class, in the heart for another theme',
       'lately',
       {},
       {},
+      whole({ people: { conditions: [], recent: [['own-plain'], []] } }),
+      0,
+    ],
+    [
+      'begun in the last class',
+      'lately',
+      {},
+      { role: 'wake' },
       whole({ people: { conditions: [], recent: [['own-plain'], []] } }),
       0.7,
     ],
@@ -202,7 +210,7 @@ describe('the criteria', () => {
       {},
       { role: 'arrive' },
       whole({ people: { conditions: [], recent: [['own-plain']] } }),
-      0,
+      1.2,
     ],
     ['in another draft already', 'apart', {}, {}, whole({ apartFrom: ['own-plain'] }), -2.2],
     [

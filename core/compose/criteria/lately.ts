@@ -1,6 +1,6 @@
 import { againOf, ANCHORS } from '../again';
 import { weight } from '../weights';
-import { only, type Criterion } from './criterion';
+import { HEART, only, type Criterion } from './criterion';
 
 /** Newest first. */
 const CLASSES = ['lastClass', 'classBefore', 'classBeforeThat'] as const;
@@ -21,7 +21,7 @@ export const lately: Criterion = {
   strength: 'variety',
   weights: [...CLASSES, 'anchor', 'beingLearnt', 'hadItsWeeks'],
   isCapped: false,
-  points: ({ form, role }, { brief, whole }) => {
+  points: ({ form, role }, { brief, targets, whole }) => {
     if (!whole) return [];
     const { recent = [] } = whole.people;
     if (ANCHORS.has(role)) return only(recent[0]?.includes(form.id) ? weight('anchor') : 0);
@@ -34,7 +34,10 @@ export const lately: Criterion = {
         const running = first < 0 ? recent.length : first;
         // What was just left out is not fetched back the week after.
         if (running === 0) return leftOff(form.id, recent);
-        return only(running >= WEEKS ? weight('hadItsWeeks') : weight('beingLearnt'));
+        if (running >= WEEKS) return only(weight('hadItsWeeks'));
+        const serves = targets.some((target) => target.strength === 'theme' && target.counts(form));
+        // For a new theme the heart is new.
+        return only(serves || !HEART.has(role) ? weight('beingLearnt') : 0);
       }
       case 'all-new':
         return leftOff(form.id, recent);
