@@ -129,15 +129,19 @@ test('a running order from elsewhere becomes a score, and what is unsure is aske
         'Hands to the belly',
       ].join('\n'),
     );
-  await expect(page.getByText(/recognised, .* to settle/)).toBeVisible();
-  await expect(page.getByLabel('Which form is “quantum flapping”?')).toBeVisible();
+  await expect(page.getByText(/recognised, 1 new to fill in, .* to settle/)).toBeVisible();
+  await expect(page.getByLabel('Which form is “quantum flapping”?')).toHaveValue('new');
   await page.getByLabel('Which form is “the tiger”?').selectOption({ index: 1 });
   await page.getByRole('button', { name: 'Make it a score' }).click();
   const names = await orderNames(page);
   expect(names[0]).toContain('Shaking');
   expect(names[1]).toBe('Cloud hands');
   expect(names[2]).toMatch(/Tiger/);
+  // What the repertoire has not keeps its line, and waits among one’s own forms to be written.
+  expect(names[3]).toBe('Quantum flapping');
   await expect(page.getByText('6× each side')).toBeVisible();
+  await page.goto('/forms?q=quantum');
+  await expect(page.getByRole('link', { name: /Quantum flapping/ }).first()).toBeVisible();
 });
 
 test('several items are chosen by keys, copied and pasted into another practice', async ({ page }) => {

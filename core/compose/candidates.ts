@@ -20,7 +20,7 @@ export interface Fitting {
 }
 
 /** Why a form cannot be used at all. */
-export type Refusal = 'no-such-variant' | 'caution' | 'school' | 'place' | 'sounds-off';
+export type Refusal = 'no-such-variant' | 'caution' | 'school' | 'place' | 'sounds-off' | 'unwritten';
 
 /** What a place does not allow, by what a form asks (common practice). */
 const PLACE_FORBIDS: Readonly<Record<PlaceLimit, (form: Form, variant: VariantId) => boolean>> = {

@@ -23,6 +23,6 @@ export type { CharacterDraft, WhyNot } from './arguing';
 export { makeItFit } from './fit';
 export type { FitChange } from './fit';
 export { practiceFromLines, settleLines } from './pasted';
-export { readRunningOrder } from './readOrder';
+export { linesIn, MOST_LINES, readRunningOrder } from './readOrder';
 export type { PastedLine } from './readOrder';
 export { channelTimes, effortCurve } from './effort';

@@ -1,7 +1,16 @@
 import { entryAt } from '../lists/lists';
 import { themeBlocks, themeParts, type Brief } from '../brief';
 import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
-import { asksOf, brocadeKind, stanceOf, STANCES, twinKind, type Form, type Role } from '../forms';
+import {
+  asksOf,
+  brocadeKind,
+  isUnwritten,
+  stanceOf,
+  STANCES,
+  twinKind,
+  type Form,
+  type Role,
+} from '../forms';
 import { compile, type Item, type Practice } from '../practice';
 import { seededRandom } from '../random';
 import { STANCE_CHANGE_SEC } from '../time';
@@ -120,7 +129,9 @@ function sortOut({ brief, repertoire, people, customs }: Asking) {
       ? 'left-out'
       : isSilenced(form, brief)
         ? 'sounds-off'
-        : fitForm(form, brief.posture, people.conditions, customs, brief.place);
+        : isUnwritten(form) && !brief.pins?.some(({ formId }) => formId === form.id)
+          ? 'unwritten'
+          : fitForm(form, brief.posture, people.conditions, customs, brief.place);
     if (typeof fitting === 'string') refused.set(form.id, fitting);
     else allowed.push({ form, fitting });
   }

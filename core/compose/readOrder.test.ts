@@ -1,9 +1,13 @@
+import { PLAIN_BRIEF } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { formsOfSet, REPERTOIRE } from '../forms';
 import { OTHER_NAMES, SET_NAMES } from '../forms/asking/otherNames';
-import { settleLines } from './pasted';
+import { formToFillIn } from '../forms/own/drafting';
+import { compile } from '../practice';
+import { modelOf } from './model';
+import { practiceFromLines, settleLines } from './pasted';
 import { TYPED_LINES, UNSEEN_LINES, type TypedLine } from './pasted.test.data';
-import { readRunningOrder } from './readOrder';
+import { linesIn, MOST_LINES, readRunningOrder } from './readOrder';
 
 const read = (text: string) => readRunningOrder(text, REPERTOIRE, DEFAULT_CUSTOMS);
 
@@ -80,5 +84,54 @@ describe('other names', () => {
       }),
     );
     expect(shared).toEqual([]);
+  });
+});
+
+describe('a line that is none of the forms', () => {
+  it.each([
+    ['quantum flapping x4', 'Quantum flapping', 4, undefined],
+    ['3. quantum flapping, 2 min', 'Quantum flapping', undefined, 2],
+    ['- quantum flapping (each side)', 'Quantum flapping (each side)', undefined, undefined],
+    ['quantum flapping 6 times', 'Quantum flapping', 6, undefined],
+  ])('keeps its name and what is counted: %s', (text, name, repetitions, minutes) => {
+    const [line] = read(text);
+    expect([line?.name, line?.forms.length, line?.repetitions, line?.minutes]).toEqual([
+      name,
+      0,
+      repetitions,
+      minutes,
+    ]);
+  });
+
+  it('becomes a form to fill in, as often or as long as it was written, and is not drafted by itself', () => {
+    const lines = read('Nourish\nCloud hands x6\nquantum flapping 2 min\nHands to the belly');
+    const settled = settleLines(lines, (line) => formToFillIn('own-quantum-1', line.name));
+    expect(settled.map(({ form }) => form.name)).toContain('Quantum flapping');
+    const brief = { ...PLAIN_BRIEF, minutes: 20 };
+    const asking = {
+      brief,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      seed: 1,
+      repertoire: REPERTOIRE,
+    };
+    const practice = practiceFromLines(asking, settled);
+    const at = practice.items.findIndex(({ formId }) => formId === 'own-quantum-1');
+    expect(at).toBe(1);
+    const span = compile(practice).items.find(({ itemId }) => itemId === practice.items[at]?.id);
+    expect((span?.lengthMs ?? 0) / 60_000).toBeGreaterThan(1.6);
+    expect((span?.lengthMs ?? 0) / 60_000).toBeLessThan(2.4);
+    const blank = formToFillIn('own-quantum-1', 'Quantum flapping');
+    const { refused } = modelOf({ ...asking, repertoire: [...REPERTOIRE, blank] });
+    expect(refused.get('own-quantum-1')).toBe('unwritten');
+    const written = { ...blank, cycle: blank.cycle.map((stroke) => ({ ...stroke, cue: 'Flap.' })) };
+    expect(modelOf({ ...asking, repertoire: [...REPERTOIRE, written] }).refused.has('own-quantum-1')).toBe(
+      false,
+    );
+  });
+
+  it('is told where more lines are written than are read', () => {
+    const text = Array.from({ length: MOST_LINES + 7 }, () => 'Cloud hands').join('\n\n');
+    expect(linesIn(text).length - read(text).length).toBe(7);
   });
 });

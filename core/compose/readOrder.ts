@@ -4,6 +4,8 @@ import { OTHER_NAMES, SET_NAMES } from '../forms/asking/otherNames';
 /** A line of a running order as it was read. */
 export interface PastedLine {
   readonly text: string;
+  /** What is left of it when counts and minutes are taken out: a name for what is none of the forms. */
+  readonly name: string;
   /** The form it means: sure, a few it may mean with the likeliest first, or none. A set’s forms in order. */
   readonly forms: readonly Form[];
   readonly sure: boolean;
@@ -202,6 +204,15 @@ const ROLE_WORDS: Readonly<Record<string, Role>> = {
   closing: 'close',
 };
 
+/** A name as one writes it: without what parted it from counts. */
+const nameIn = (rest: string): string => {
+  const name = rest
+    .replace(/\s+/g, ' ')
+    .replace(/^[\s,;:.()\-–—·]+|[\s,;:(\-–—·]+$/g, '')
+    .slice(0, 80);
+  return name.charAt(0).toUpperCase() + name.slice(1);
+};
+
 /** The set a line names, and nothing else. */
 const setNamed = (plain: string): string | undefined =>
   Object.entries(SET_NAMES).find(([, names]) => names.some((name) => letters(name) === plain))?.[0];
@@ -216,6 +227,7 @@ interface Reading {
 function readLine(text: string, { named, says, repertoire, schools }: Reading): PastedLine {
   const line = (over: Partial<PastedLine>): PastedLine => ({
     text,
+    name: nameIn(readCounts(text).rest) || text,
     forms: [],
     sure: true,
     repetitions: undefined,
@@ -260,6 +272,16 @@ function readLine(text: string, { named, says, repertoire, schools }: Reading): 
   return line({ forms: ranked.map(({ form }) => form), sure, repetitions, minutes });
 }
 
+/** So many lines are read of a running order. */
+export const MOST_LINES = 200;
+
+/** The lines of a text with something in them. */
+export const linesIn = (text: string): readonly string[] =>
+  text
+    .split(/\r?\n/)
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
+
 /**
  * Reads a running order written as plain text, one form a line, with counts or minutes where they are said. What is
  * unsure comes back with the forms it may mean, best first; a set’s name stands for its forms in the order of the school.
@@ -271,10 +293,7 @@ export function readRunningOrder(
 ): readonly PastedLine[] {
   const named = repertoire.map(namedOf);
   const reading: Reading = { named, says: sayingOf(named), repertoire, schools };
-  return text
-    .split(/\r?\n/)
-    .map((line) => line.trim())
-    .filter((line) => line !== '')
-    .slice(0, 200)
+  return linesIn(text)
+    .slice(0, MOST_LINES)
     .map((line) => readLine(line, reading));
 }

@@ -47,6 +47,7 @@ export type { Measured } from './checks/claims';
 export {
   changedSince,
   isOwnId,
+  isUnwritten,
   layWords,
   NOTHING_OWN,
   ownId,

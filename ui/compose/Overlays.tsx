@@ -153,13 +153,7 @@ export function Overlays({
         />
       ) : null;
     case 'paste':
-      return asked ? (
-        <PasteOrder
-          asked={asked}
-          onMake={(made) => onTake(made, 'The running order is a score now.')}
-          onClose={close}
-        />
-      ) : null;
+      return asked ? <PasteOrder asked={asked} onMake={onTake} onClose={close} /> : null;
     case undefined:
       return null;
     default:

@@ -1,15 +1,20 @@
 'use client';
 
-import { useMemo, useState } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import {
+  linesIn,
+  MOST_LINES,
   practiceFromLines,
   readRunningOrder,
   type Asking,
   settleLines,
   type PastedLine,
 } from '@/core/compose';
-import { FORM_SETS, REPERTOIRE, withOwn } from '@/core/forms';
+import { FORM_SETS, ownId, REPERTOIRE, withOwn, type Form } from '@/core/forms';
+import { formToFillIn } from '@/core/forms/own/drafting';
 import type { Practice } from '@/core/practice';
+import { readAnswer } from '@/ui/forms/answer';
+import { newId } from '@/ui/kit/newId';
 import { plural } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
 import type { Asked } from '@/workers/compose.worker';
@@ -17,7 +22,7 @@ import { Sheet } from './Sheet';
 
 interface Props {
   readonly asked: Asked;
-  readonly onMake: (practice: Practice) => void;
+  readonly onMake: (practice: Practice, said: string) => void;
   readonly onClose: () => void;
 }
 
@@ -31,6 +36,28 @@ const EXAMPLE = [
   'Face washing',
   'Hands to the belly',
 ].join('\n');
+
+/** Chosen where a line is to become a form of one’s own. */
+const NEW = 'new';
+
+/** What a line is taken for until another is chosen: the likeliest, or a form to be written. */
+const likeliest = (line: PastedLine): string => line.forms[0]?.id ?? NEW;
+
+/** Keeps the new forms on the server; what was wrong, if anything. */
+async function keepForms(forms: readonly Form[], kept: Set<string>): Promise<string | undefined> {
+  for (const form of forms.filter(({ id }) => !kept.has(id))) {
+    const answer = await readAnswer<unknown>(() =>
+      fetch('/api/forms', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ form }),
+      }),
+    );
+    if (!answer.ok) return answer.message;
+    kept.add(form.id);
+  }
+  return undefined;
+}
 
 const setName = (set: string): string => FORM_SETS.find(({ id }) => id === set)?.name ?? set;
 
@@ -67,7 +94,8 @@ function Line({
           value={chosen}
           onChange={(event) => onChoose(event.target.value)}
         >
-          <option value="">{line.forms.length > 0 ? 'left out' : 'no form like this; left out'}</option>
+          <option value="">left out</option>
+          <option value={NEW}>a new form of your own, to fill in</option>
           {line.forms.map((form) => (
             <option key={form.id} value={form.id}>
               {form.id === line.forms[0]?.id ? `${form.name}, perhaps` : form.name}
@@ -91,14 +119,37 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
   const open = lines.filter(
     (line, index) => !line.sure && line.forms.length > 0 && choices[keyOf(line, index)] === undefined,
   );
+  const beyond = linesIn(text).length - MOST_LINES;
+  const [apart] = useState(() => newId().slice(0, 6));
+  /** New forms the server has already, should it fail at a later one. */
+  const kept = useRef(new Set<string>());
+  const [busy, setBusy] = useState(false);
+  const [wrong, setWrong] = useState<string | undefined>(undefined);
   const settled = useMemo(
     () =>
       settleLines(lines, (line, index) => {
-        const chosen = choices[`${index}/${line.text}`] ?? line.forms[0]?.id;
+        const chosen = choices[`${index}/${line.text}`] ?? likeliest(line);
+        if (chosen === NEW) return formToFillIn(ownId(line.name, `${index}${apart}`), line.name);
         return forms.find((form) => form.id === chosen);
       }),
-    [choices, forms, lines],
+    [apart, choices, forms, lines],
   );
+  const unwritten = settled.map(({ form }) => form).filter((form) => !forms.some(({ id }) => id === form.id));
+  const make = async (): Promise<void> => {
+    setBusy(true);
+    const failed = await keepForms(unwritten, kept.current);
+    setBusy(false);
+    if (failed !== undefined) return setWrong(failed);
+    const { own, ...rest } = asked;
+    void own;
+    const asking: Asking = { ...rest, repertoire: forms };
+    onMake(
+      practiceFromLines(asking, settled),
+      unwritten.length === 0
+        ? 'The running order is a score now.'
+        : `The running order is a score now; ${plural(unwritten.length, 'form')} of your own to fill in, under Forms.`,
+    );
+  };
   return (
     <Sheet title="A running order from elsewhere" onClose={onClose}>
       <label htmlFor="pasted-order" className="quiet small">
@@ -118,32 +169,35 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
       {lines.length > 0 && (
         <>
           <p className="quiet small mt-2" role="status">
-            {plural(settled.length, 'form')} recognised
+            {plural(settled.length - unwritten.length, 'form')} recognised
+            {unwritten.length > 0 && `, ${unwritten.length} new to fill in`}
             {open.length > 0 && `, ${plural(open.length, 'line')} to settle`}.
+            {beyond > 0 &&
+              ` Only the first ${MOST_LINES} lines are read; ${plural(beyond, 'line')} below them would be left out.`}
           </p>
           <ul className="mt-1 border-t border-hairline" aria-label="Lines read">
             {lines.map((line, index) => (
               <Line
                 key={`${index}/${line.text}`}
                 line={line}
-                chosen={choices[keyOf(line, index)] ?? line.forms[0]?.id ?? ''}
+                chosen={choices[keyOf(line, index)] ?? likeliest(line)}
                 onChoose={(id) => setChoices((before) => ({ ...before, [keyOf(line, index)]: id }))}
               />
             ))}
           </ul>
         </>
       )}
+      {wrong !== undefined && (
+        <p className="watch mt-2" role="alert">
+          {wrong}
+        </p>
+      )}
       <p className="mt-3">
         <button
           type="button"
           className="press press-main"
-          disabled={settled.length === 0}
-          onClick={() => {
-            const { own, ...rest } = asked;
-            void own;
-            const asking: Asking = { ...rest, repertoire: forms };
-            onMake(practiceFromLines(asking, settled));
-          }}
+          disabled={settled.length === 0 || busy}
+          onClick={() => void make()}
         >
           Make it a score
         </button>

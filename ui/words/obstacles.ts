@@ -10,6 +10,7 @@ export const REFUSED = {
   school: 'the chosen school does not have it',
   place: 'the place does not allow it',
   'sounds-off': 'no sounds are wished for',
+  unwritten: 'nothing but its name is written yet',
   'left-out': 'it was left out',
   unknown: 'there is no such form',
 } as const satisfies Record<Refusal | 'left-out' | 'unknown', string>;
@@ -48,6 +49,7 @@ export function obstacleText(obstacle: Obstacle, formName: (id: string) => strin
         school: 'the chosen school has no form',
         place: 'the place allows no form',
         'sounds-off': 'no sounds are wished for, and that leaves no form',
+        unwritten: 'nothing is written yet of the forms there are',
         'left-out': 'every form was left out',
       }[obstacle.because];
       return `For “${ROLE_NAMES[obstacle.role]}”, ${because}.`;

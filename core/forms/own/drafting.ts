@@ -9,6 +9,7 @@ import { type VariantId } from '../model/terms';
 import { gentler, onChair, restIn } from '../writing/embody';
 import { pointsReached } from '../measured/reach';
 import type { PointCode } from '../../channels';
+import { BLANK_CUES } from './own';
 
 const draftStroke = strokeSchema.extend({ cue: z.string().max(240), seconds: z.number().optional() });
 const draftVariant = variantSchema.extend({
@@ -49,13 +50,19 @@ export function blankForm(id: string, name: string): Form {
     pace: 'flowing',
     view: 'front',
     cycle: [
-      { breath: 'in', cue: 'Breathe in.', postures: [rest] },
-      { breath: 'out', cue: 'Breathe out.', postures: [{ ...rest, sink: 14 }] },
+      { breath: 'in', cue: BLANK_CUES[0], postures: [rest] },
+      { breath: 'out', cue: BLANK_CUES[1], postures: [{ ...rest, sink: 14 }] },
     ],
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
     images: [],
   });
 }
+
+/** A place kept for what a running order names and the repertoire has not: to be filled in, and until then breathed. */
+export const formToFillIn = (id: string, name: string): Form => ({
+  ...blankForm(id, name),
+  roles: ['nourish', 'balance', 'gather', 'close'],
+});
 
 /** A copy of a form to make one's own of, or of one of its variants as a form in itself. */
 export function formFrom(form: Form, variant: VariantId, id: string, name: string): Form {

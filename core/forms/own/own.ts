@@ -112,6 +112,15 @@ export function changedSince(written: Readonly<Record<string, Form>>, now: reado
   });
 }
 
+/** The words a form has before anything is written of it, beside its name. */
+export const BLANK_CUES = ['Breathe in.', 'Breathe out.'] as const;
+
+/** A form of which nothing but the name is written yet: a place kept in a running order. */
+export const isUnwritten = ({ id, cycle }: Form): boolean =>
+  isOwnId(id) &&
+  cycle.length === BLANK_CUES.length &&
+  cycle.every(({ cue }, index) => cue === BLANK_CUES[index]);
+
 /** An id for an own form: from its name, and the given letters and digits that keep it apart from others. */
 export function ownId(name: string, apart: string): string {
   const plain = name
