@@ -77,8 +77,8 @@ function Line({
     .filter((word) => word !== '')
     .join(', ');
   return (
-    <li className="grid grid-cols-[1fr_1.3fr_5rem] items-center gap-x-3 border-b border-hairline py-1">
-      <span className="truncate">{line.text}</span>
+    <li className="grid grid-cols-[1fr_1.3fr_5rem] items-center gap-x-3 border-b border-hairline py-1 max-sm:grid-cols-[1fr_4rem]">
+      <span className="truncate max-sm:col-span-2">{line.text}</span>
       {line.role ? (
         <span className="caption">section: {ROLE_NAMES[line.role]}</span>
       ) : line.sure ? (
@@ -95,12 +95,12 @@ function Line({
           onChange={(event) => onChoose(event.target.value)}
         >
           <option value="">left out</option>
-          <option value={NEW}>a new form of your own, to fill in</option>
           {line.forms.map((form) => (
             <option key={form.id} value={form.id}>
               {form.id === line.forms[0]?.id ? `${form.name}, perhaps` : form.name}
             </option>
           ))}
+          <option value={NEW}>a new form of your own, to fill in</option>
         </select>
       )}
       <span className="quiet figures text-right">{said}</span>
