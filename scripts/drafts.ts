@@ -7,6 +7,7 @@ import { scriptOf, wordsIn } from '../core/script';
 import type { ConditionId } from '../core/people';
 import { ORGAN_IDS, PHASE_IDS } from '../core/phases';
 import { seededRandom } from '../core/random';
+import { calibrationOf, REFERENCES } from '../core/compose/references.test.data';
 import { review } from '../core/review';
 
 /**
@@ -189,3 +190,10 @@ times.sort((a, b) => a - b);
 console.log(
   `composing: median ${Math.round(times[Math.floor(times.length / 2)] ?? 0)} ms, most ${Math.round(times.at(-1) ?? 0)} ms`,
 );
+console.log('\nreference orders: worth of the best draft of their brief, and what the margin says heavily');
+for (const reference of REFERENCES) {
+  const { share, heavy } = calibrationOf(reference);
+  console.log(
+    `${`${Math.round(100 * share)} %`.padStart(6)}  ${reference.name}${heavy.length > 0 ? `   ${heavy.join(', ')}` : ''}`,
+  );
+}
