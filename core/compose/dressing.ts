@@ -96,7 +96,7 @@ export function breathDressings(asking: Asking, allowed: Allowed, role: Role): r
   const isLaid =
     pattern !== undefined &&
     !form.hinge &&
-    growthOf(asking.people, role, form) !== 'body' &&
+    growthOf(asking, role, form) !== 'body' &&
     form.soundOrgan === undefined &&
     !stirs(allowed) &&
     suitsRole(pattern, role) &&
@@ -124,7 +124,7 @@ export function soundDressing(
   const { form } = allowed;
   if (form.soundOrgan !== undefined || form.hinge || stirs(allowed)) return undefined;
   // A sound is laid on what the body can do by itself.
-  if (growthOf(asking.people, section.role, form) === 'body') return undefined;
+  if (growthOf(asking, section.role, form) === 'body') return undefined;
   // The first organ named on a form is the one it is known for.
   const [known] = organsOfForm(form, asking.customs);
   const organ = soundsWanted(asking.brief, section).find((one) => one === known);

@@ -1,7 +1,7 @@
 import { type Form, type Role } from '../forms';
 import { isLearnt } from '../measures';
 import type { GrowthLayer, Item, Layer } from '../practice';
-import type { People } from './asking';
+import type { Asking } from './asking';
 
 /** A new form grows by a layer each class it is in, and is then known (common practice). */
 const GROWTH: readonly GrowthLayer[] = ['body', 'breath', 'mind'];
@@ -16,9 +16,16 @@ const BUILT_UP: ReadonlySet<Form['family']> = new Set([
   'balance',
 ]);
 
-/** What is new in a form for these people this time; nothing where it is known, or where there is no log of them. */
-export function growthOf(people: People, role: Role, form: Form): GrowthLayer | undefined {
-  if (!people.times || (people.known?.length ?? 0) === 0) return undefined;
+/**
+ * What is new in a form for a group this time; nothing where it is known, or where there is no log of them. Who
+ * practises alone takes a form as far as they like.
+ */
+export function growthOf(
+  { brief, people }: Pick<Asking, 'brief' | 'people'>,
+  role: Role,
+  form: Form,
+): GrowthLayer | undefined {
+  if (brief.groupId === null || !people.times || (people.known?.length ?? 0) === 0) return undefined;
   if (form.hinge || !isLearnt(form, role) || !BUILT_UP.has(form.family)) return undefined;
   return GROWTH[people.times[form.id] ?? 0];
 }

@@ -129,7 +129,7 @@ export function itemDraft(
   dressing?: Dressing,
 ): ItemDraft {
   const asks = asksOf(form, fitting.variant);
-  const growth = growthOf(asking.people, role, form);
+  const growth = growthOf(asking, role, form);
   const grows = growth ? [{ code: 'grows' as const, layer: growth }] : [];
   // Where nothing else is weighed, the breath the brief asks for.
   const { laid, parts } = dressing ?? breathDressings(asking, { form, fitting }, role)[0] ?? PLAIN;

@@ -116,7 +116,10 @@ describe('a class that meets every week (what comes again: common practice)', ()
 
   it('teaches the body first: neither breath nor sound is laid on a form that is new', () => {
     const people = peopleAfter(lung.slice(0, 2));
-    const practice = draft({ ...PLAIN_BRIEF, breath: 'lower-belly', voice: 'aloud' }, people);
+    const practice = draft(
+      { ...PLAIN_BRIEF, groupId: 'monday', breath: 'lower-belly', voice: 'aloud' },
+      people,
+    );
     const isNew = ({ reasons }: Item): boolean =>
       reasons.some((reason) => reason.code === 'grows' && reason.layer === 'body');
     for (const item of practice.items.filter(isNew)) {
@@ -158,6 +161,7 @@ describe('a class that meets every week (what comes again: common practice)', ()
 });
 
 describe('how a form grows', () => {
+  const GROUP = { ...PLAIN_BRIEF, groupId: 'monday' };
   const crane = form('cloud-hands');
   it.each<[string, Asking['people'], string | undefined]>([
     ['nothing is known of them', { conditions: [] }, undefined],
@@ -170,7 +174,9 @@ describe('how a form grows', () => {
     ['twice', { conditions: [], known: ['cloud-hands'], times: { 'cloud-hands': 2 } }, 'mind'],
     ['three times', { conditions: [], known: ['cloud-hands'], times: { 'cloud-hands': 3 } }, undefined],
   ])('%s', (_name, people, layer) => {
-    expect(growthOf(people, 'nourish', crane)).toBe(layer);
+    expect(growthOf({ brief: GROUP, people }, 'nourish', crane)).toBe(layer);
+    // Alone one takes it as far as one likes.
+    expect(growthOf({ brief: PLAIN_BRIEF, people }, 'nourish', crane)).toBeUndefined();
   });
 
   it('is not for what is knocked, loosened or arrived with', () => {
@@ -181,6 +187,6 @@ describe('how a form grows', () => {
       ['sound-lung', 'clear'],
       ['storing-still', 'gather'],
     ] as const)
-      expect(growthOf(people, role, form(id))).toBeUndefined();
+      expect(growthOf({ brief: GROUP, people }, role, form(id))).toBeUndefined();
   });
 });

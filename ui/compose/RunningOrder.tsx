@@ -125,6 +125,7 @@ const Row = memo(function Row({
   const { inSec, outSec } = breathOf(form.pace, pace, item.stretch);
   const wholeSec = inSec + outSec;
   const timed = isTimed(form, item);
+  const name = nameOf(form, item.variant);
   const breathed = form.cycle.some((stroke) => stroke.breath === 'in' || stroke.breath === 'out');
   return (
     <li
@@ -136,7 +137,7 @@ const Row = memo(function Row({
         type="button"
         ref={setActivatorNodeRef}
         className="press-square cursor-grab text-faded"
-        aria-label={`Move ${form.name}`}
+        aria-label={`Move ${name}`}
         {...attributes}
         {...listeners}
       >
@@ -153,9 +154,7 @@ const Row = memo(function Row({
         <span className="float-left mr-2">
           <Thumbnail form={form} variant={item.variant} height={48} sash={sash} />
         </span>
-        <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>
-          {nameOf(form, item.variant)}
-        </span>{' '}
+        <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>{name}</span>{' '}
         {form.hanzi && (
           <span lang="zh" className="hanzi">
             {form.hanzi}
@@ -176,7 +175,7 @@ const Row = memo(function Row({
       <span className="figures text-right sm:hidden">{clockText(lengthMs)}</span>
       <span className="col-start-2 sm:col-start-auto">
         <Stepper
-          what={`${timed ? 'seconds' : 'repetitions'} of ${form.name}`}
+          what={`${timed ? 'seconds' : 'repetitions'} of ${name}`}
           value={doseText(form, item)}
           canLess={timed ? (item.forSec ?? 0) > SECONDS_STEP : item.repetitions > 1}
           onStep={(steps) =>
@@ -184,18 +183,18 @@ const Row = memo(function Row({
               timed
                 ? { kind: 'for-seconds', itemId: item.id, sec: (item.forSec ?? 0) + SECONDS_STEP * steps }
                 : { kind: 'repetitions', itemId: item.id, steps },
-              `${form.name}: ${timed ? 'seconds' : 'repetitions'} changed`,
+              `${name}: ${timed ? 'seconds' : 'repetitions'} changed`,
             )
           }
         />
       </span>
       <span className="col-start-2 sm:col-start-auto">
         <Stepper
-          what={breathed ? `breath length of ${form.name}` : `length of each round of ${form.name}`}
+          what={breathed ? `breath length of ${name}` : `length of each round of ${name}`}
           value={breathed ? `${wholeSec.toFixed(1)} s` : `${Math.round(item.stretch * 100)} %`}
           canLess={item.stretch > 0.5}
           onStep={(steps) =>
-            onEdit({ kind: 'breath-length', itemId: item.id, steps }, `${form.name}: breath length changed`)
+            onEdit({ kind: 'breath-length', itemId: item.id, steps }, `${name}: breath length changed`)
           }
         />
       </span>
@@ -203,13 +202,13 @@ const Row = memo(function Row({
       <button
         type="button"
         className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.kept ? '' : 'text-faded'}`}
-        aria-label={`Keep ${form.name}`}
+        aria-label={`Keep ${name}`}
         aria-pressed={item.kept === true}
         title="Keep this when the rest is drafted anew"
         onClick={() =>
           onEdit(
             { kind: 'keep', itemIds: [item.id], kept: !item.kept },
-            item.kept ? `${form.name} let go` : `${form.name} kept through redrafts`,
+            item.kept ? `${name} let go` : `${name} kept through redrafts`,
           )
         }
       >
@@ -218,8 +217,8 @@ const Row = memo(function Row({
       <button
         type="button"
         className="press-square max-sm:col-start-3 max-sm:row-start-3 max-sm:justify-self-end"
-        aria-label={`Remove ${form.name}`}
-        onClick={() => onEdit({ kind: 'remove', itemId: item.id }, `${form.name} removed`)}
+        aria-label={`Remove ${name}`}
+        onClick={() => onEdit({ kind: 'remove', itemId: item.id }, `${name} removed`)}
       >
         <X size={14} aria-hidden />
       </button>
