@@ -2,7 +2,7 @@ import { PLAIN_BRIEF, type Again, type Brief } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form } from '../forms';
 import { isLearnt } from '../measures';
-import type { Item, Practice } from '../practice';
+import { privateIn, withoutPrivate, type Item, type Practice } from '../practice';
 import { comingAgain, compose, type Asking } from '.';
 import { growthOf } from './growing';
 import { HEART } from './criteria';
@@ -126,6 +126,12 @@ describe('a class that meets every week (what comes again: common practice)', ()
       expect(item.familiarity).toBe('taught');
       expect([item.breathing, item.sound, item.layers]).toEqual([undefined, undefined, undefined]);
     }
+    // What they have met before is theirs: nobody else is shown it.
+    const told = new Set(
+      withoutPrivate(practice).items.flatMap(({ reasons }) => reasons.map(({ code }) => code)),
+    );
+    expect([told.has('grows'), told.has('returns')]).toEqual([false, false]);
+    expect(privateIn(practice)).toContain('returns');
     expect(practice.items.some(({ layers }) => layers?.[0] === 'breath' || layers?.[0] === 'mind')).toBe(
       true,
     );

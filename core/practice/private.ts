@@ -2,13 +2,15 @@ import type { Practice, Reason } from './model';
 
 /**
  * What is private, one rule for every file, sheet, screen and page that others may see: whose group it is, that
- * something was softened because somebody here needs it, and the notes waved aside with the teacher's reasons.
+ * something was softened because somebody here needs it, what they have met in classes before, and the notes waved aside with the teacher's reasons.
  * How a form is done (smaller, without holds, out by the mouth) is the practice itself and stays; why is private.
  */
 const SPEAKS_OF_SOMEBODY = {
   'gentler-for-group': true,
   'holds-left-out': true,
   'exhale-by-mouth': true,
+  grows: true,
+  returns: true,
 } as const satisfies Partial<Record<Reason['code'], true>>;
 
 const isPrivate = (reason: Reason): boolean => Object.hasOwn(SPEAKS_OF_SOMEBODY, reason.code);
