@@ -7,6 +7,7 @@ import { scriptOf, wordsIn } from '../core/script';
 import type { ConditionId } from '../core/people';
 import { ORGAN_IDS, PHASE_IDS } from '../core/phases';
 import { seededRandom } from '../core/random';
+import { FURTHER_REFERENCES, UNTOUCHED_REFERENCES } from '../core/compose/furtherReferences.test.data';
 import { calibrationOf, REFERENCES } from '../core/compose/references.test.data';
 import { review } from '../core/review';
 
@@ -34,6 +35,8 @@ const THEMES: readonly Theme[] = [
   { kind: 'channel', channel: 'KI' },
   { kind: 'point', point: 'KI1' },
   { kind: 'point', point: 'ST36' },
+  { kind: 'lesson', formId: 'cloud-hands' },
+  { kind: 'lesson', formId: 'brocade-sway' },
 ];
 const MINUTES = [2, 3, 5, 8, 10, 12, 15, 20, 25, 30, 40, 45, 60, 75, 90];
 const PEOPLE: readonly (readonly ConditionId[])[] = [
@@ -86,7 +89,7 @@ function briefAt(index: number): {
     brief: {
       ...PLAIN_BRIEF,
       ...asked,
-      minutes: Math.max(theme.kind === 'set' ? 20 : 2, oneOf(MINUTES)),
+      minutes: Math.max(theme.kind === 'set' ? 20 : theme.kind === 'lesson' ? 10 : 2, oneOf(MINUTES)),
       posture: random.next() < 0.25 ? 'seated' : 'standing',
       season: oneOf(['spring', 'summer', 'autumn', 'winter'] as const),
       voice: suggestVoice(asked, customs).value,
@@ -97,12 +100,15 @@ function briefAt(index: number): {
   };
 }
 
+/** Of the drafts that are not as they should be, so many are named. */
+const SHOWN = 4;
+
 const drafts: Drafted[] = [];
 const failed: string[] = [];
 const times: number[] = [];
 for (let index = 0; index < COUNT; index += 1) {
   const { brief, customs, conditions } = briefAt(index);
-  const what = `${JSON.stringify(brief.theme)} ${brief.minutes} min ${brief.posture} ${brief.intent} ${brief.dayPart}`;
+  const what = `${JSON.stringify(brief.theme)} ${brief.minutes} min ${brief.posture} ${brief.intent} ${brief.dayPart} ${conditions.join('+')} seed ${1 + (index % 5)}`;
   const from = performance.now();
   const result = compose({
     brief,
@@ -139,7 +145,11 @@ const share = (count: number): string => `${String(count).padStart(4)} of ${draf
 const holds = (name: string, is: (draft: Drafted) => boolean): void => {
   const not = drafts.filter((draft) => !is(draft));
   console.log(
-    `${name.padEnd(58)} ${share(drafts.length - not.length)}${not[0] ? `   not: ${not[0].what}` : ''}`,
+    `${name.padEnd(58)} ${share(drafts.length - not.length)}`,
+    not
+      .slice(0, SHOWN)
+      .map(({ what }) => `\n    not: ${what}`)
+      .join(''),
   );
 };
 console.log(
@@ -190,10 +200,16 @@ times.sort((a, b) => a - b);
 console.log(
   `composing: median ${Math.round(times[Math.floor(times.length / 2)] ?? 0)} ms, most ${Math.round(times.at(-1) ?? 0)} ms`,
 );
-console.log('\nreference orders: worth of the best draft of their brief, and what the margin says heavily');
-for (const reference of REFERENCES) {
-  const { share, heavy } = calibrationOf(reference);
-  console.log(
-    `${`${Math.round(100 * share)} %`.padStart(6)}  ${reference.name}${heavy.length > 0 ? `   ${heavy.join(', ')}` : ''}`,
-  );
+for (const [kind, references] of [
+  ['reference orders', REFERENCES],
+  ['further ones', FURTHER_REFERENCES],
+  ['and those never looked at while the model was mended', UNTOUCHED_REFERENCES],
+] as const) {
+  console.log(`\n${kind}: worth of the best draft of their brief, and what the margin says heavily`);
+  for (const reference of references) {
+    const { share, heavy } = calibrationOf(reference);
+    console.log(
+      `${`${Math.round(100 * share)} %`.padStart(6)}  ${reference.name}${heavy.length > 0 ? `   ${heavy.join(', ')}` : ''}`,
+    );
+  }
 }

@@ -26,6 +26,7 @@ export {
   BRIEF_VOICES,
   clearsBySound,
   OWN_BREATH,
+  soundOrganFor,
   soundOrgansOf,
   suggestBreath,
   suggestVoice,

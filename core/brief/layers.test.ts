@@ -82,7 +82,8 @@ describe('the sound and the breath a brief suggests (common practice)', () => {
 
   it('knows the organs that have a sound, and when it belongs to clearing', () => {
     expect(soundOrgansOf({ kind: 'phase', phase: 'metal' })).toEqual(['lung']);
-    expect(soundOrgansOf({ kind: 'organ', organ: 'bladder' })).toEqual([]);
+    // What is yang is cleared by the sound of its pair.
+    expect(soundOrgansOf({ kind: 'organ', organ: 'bladder' })).toEqual(['kidney']);
     expect(clearsBySound({ theme: { kind: 'organ', organ: 'lung' }, intent: 'clear' })).toBe(true);
     expect(clearsBySound({ theme: { kind: 'organ', organ: 'lung' }, intent: 'nourish' })).toBe(false);
   });

@@ -1,4 +1,5 @@
 import type { DayPart } from '../almanac';
+import { organ, type OrganId } from '../phases';
 import { SOUND_ORGANS, type SoundOrgan } from '../sounds/sounds';
 import type { Intent } from './intents';
 import type { PlaceLimit } from './limits';
@@ -36,8 +37,16 @@ interface Always {
 const isSoundOrgan = (organ: string): organ is SoundOrgan =>
   (SOUND_ORGANS as readonly string[]).includes(organ);
 
-/** The organs of a theme that have a sound of their own. */
-export const soundOrgansOf = (theme: Theme): readonly SoundOrgan[] => themeOrgans(theme).filter(isSoundOrgan);
+/** The organ whose sound clears an organ: its own, or that of its pair (common practice). */
+export function soundOrganFor(id: OrganId): SoundOrgan | undefined {
+  const { pair } = organ(id);
+  return isSoundOrgan(id) ? id : isSoundOrgan(pair) ? pair : undefined;
+}
+
+/** The organs whose sounds clear what a theme asks for, each once. */
+export const soundOrgansOf = (theme: Theme): readonly SoundOrgan[] => [
+  ...new Set(themeOrgans(theme).flatMap((id) => soundOrganFor(id) ?? [])),
+];
 
 /** Whether what is asked clears, so that the organ’s sound belongs to it (common practice). */
 export const clearsBySound = ({ intent, theme }: Pick<Asked, 'intent' | 'theme'>): boolean =>

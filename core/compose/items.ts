@@ -206,7 +206,7 @@ export function asDosed(form: Form, { soundDose }: Pick<Customs, 'soundDose'>): 
 }
 
 /** Up to so many minutes a form is done as often as usual; in twice as many, twice as often and as long. */
-const USUAL_MINUTES = 30;
+const USUAL_MINUTES = 24;
 /** How much more of each form a practice of so many minutes has than a usual one, 1–2: longer, not more forms. */
 export const fullness = (minutes: number): number => Math.min(2, Math.max(1, minutes / USUAL_MINUTES));
 
@@ -215,23 +215,38 @@ function wantedOf({ repetitions: { usual, most, multipleOf } }: Form, full: numb
   return Math.max(usual, Math.min(most, Math.round((usual * full) / multipleOf) * multipleOf));
 }
 
+/** What is stood, breathed or loosened goes on as long as there is time for it, and is not counted. */
+const isByTime = ({ family }: Form, role: Role): boolean =>
+  role === 'loosen' ||
+  family === 'standing posture' ||
+  family === 'settling breath' ||
+  family === 'inner breathing' ||
+  family === 'closing';
+
 /**
  * What it costs to do a form more or less often than is wanted in a practice so `full`; drilling wants as often as there
  * is time for.
  */
-export function doseOf(form: Form, repetitions: number, lesson: LessonStep | undefined, full = 1): number {
+export function doseOf(
+  form: Form,
+  role: Role,
+  repetitions: number,
+  lesson: LessonStep | undefined,
+  full = 1,
+): number {
   const { most, multipleOf } = form.repetitions;
   if (lesson !== undefined && lesson !== 'drill' && lesson !== 'whole') return 0;
   const wanted = lesson === 'drill' ? most + 12 * multipleOf : wantedOf(form, full);
-  const off = (repetitions - wanted) / wanted;
-  return weight(lesson === 'drill' ? 'drillDose' : 'dose') * off * off;
+  if (lesson === 'drill') return weight('drillDose') * (1 - repetitions / wanted) ** 2;
+  if (lesson === undefined && isByTime(form, role)) return 0;
+  return weight('dose') * Math.log2(repetitions / wanted) ** 2;
 }
 
 /** However long the practice, a form may go on no more than so many times as long. */
 const MOST_LONGER = 1.25;
 
 /** How long one form may go on before it is felt to, seconds: with arms up or legs low, still, or otherwise. */
-const LONG_SEC = { tiring: 120, still: 300, loosen: 60, other: 180 } as const;
+const LONG_SEC = { tiring: 150, still: 300, loosen: 75, other: 180 } as const;
 
 /**
  * What it costs to go on with one form for long: a form of slow repetitions done twice as often as usual is
@@ -284,7 +299,11 @@ export function waysOf(
     .toSorted((a, b) => a - b)
     .flatMap((repetitions) =>
       stretches.map((stretch) => {
-        return { repetitions, stretch, dose: doseOf(form, repetitions, lesson, full) + slowed(stretch) };
+        return {
+          repetitions,
+          stretch,
+          dose: doseOf(form, role, repetitions, lesson, full) + slowed(stretch),
+        };
       }),
     );
 }

@@ -17,7 +17,7 @@ import { STANCE_CHANGE_SEC } from '../time';
 import { againOf } from './again';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
-import { HEART, partsOf, type Part, type Weighing } from './criteria';
+import { HEART, partsOf, placeOf, type Part, type Weighing } from './criteria';
 import {
   asDosed,
   doseOf,
@@ -53,6 +53,7 @@ import { targetsOf, type Target } from './reach';
 import { comesAgain, returnGains } from './returning';
 import { reasonsFor } from './reasons';
 import { distinct, type Candidate, type Counter, type Option, type Problem, type Section } from './solver';
+import { shapeOf } from './shapes';
 import { weight } from './weights';
 
 /** What a number in the problem stands for. */
@@ -97,6 +98,8 @@ export type CounterMeaning =
   | { readonly kind: 'new-forms'; readonly atMost: number }
   /** Forms of the last class. */
   | { readonly kind: 'returning' }
+  /** Joints loosened one by one. */
+  | { readonly kind: 'joints'; readonly atMost: number }
   /** Forms in all, the joints as one round. */
   | { readonly kind: 'forms'; readonly atMost: number };
 
@@ -221,6 +224,8 @@ interface Ground {
   readonly news: number | undefined;
   /** The counter of forms that come again from the last class; none where no class is known. */
   readonly returning: number | undefined;
+  /** The counter of joints loosened one by one; none where they are the theme. */
+  readonly joints: number | undefined;
   /** The targets a form reaches, by its id. */
   readonly hits: ReadonlyMap<string, readonly number[]>;
   readonly whims: ReadonlyMap<string, number>;
@@ -265,6 +270,17 @@ function returningOf(asking: Asking, counters: Counters): number | undefined {
   const factor = factorOf(asking.customs, 'variety');
   const gains = returnGains(asking)?.map((points) => points * factor);
   return gains && counters.add(gains, { kind: 'returning' });
+}
+
+/** How many joints are loosened one by one in a class of so many minutes: a few, and one more every ten minutes. */
+const jointsIn = (minutes: number): number => 3 + Math.floor(minutes / 10);
+
+/** Joints are counted, save where they are the theme. */
+function jointsOf({ brief, customs }: Asking, counters: Counters): number | undefined {
+  if (shapeOf(brief).id === 'joints') return undefined;
+  const atMost = jointsIn(brief.minutes);
+  const more = weight('jointsEnough') * factorOf(customs, 'economy');
+  return counters.add([...Array.from({ length: atMost }, () => 0), more], { kind: 'joints', atMost });
 }
 
 /** Forms beyond what a practice of so many minutes has, each at a price no form is worth; the joints are one round. */
@@ -325,6 +341,7 @@ function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | u
     twins: meetingTwins(places, plan),
     news: newsOf(asking, counters),
     returning: returningOf(asking, counters),
+    joints: jointsOf(asking, counters),
     all: allOf(asking, counters),
     askedFor: askedForIn(brief, customs),
     hits: new Map(allowed.map(({ form }) => [form.id, hitsOf(targets, form)])),
@@ -364,27 +381,26 @@ function draftAt(ground: Ground, place: Place, role: Role, dressing: Dressing): 
   return layers && !place.even ? { ...draft, layers } : draft;
 }
 
-const isOfSet = ({ even, ownReasons }: Place): boolean =>
-  even === true || ownReasons?.some(({ code }) => code === 'of-the-set') === true;
-
 /** The ways a form may be done at a place: as it is kept, or as often and as slowly as is worth choosing among. */
 function waysAt({ asking, round }: Ground, place: Place, role: Role): readonly Way[] {
   const { kept, lesson, pin } = place;
   const form = asDosed(place.allowed.form, asking.customs);
-  const full = fullness(asking.brief.minutes);
+  // What is asked for by name is many forms already; each is not done longer for it.
+  const full = place.asked ? 1 : fullness(asking.brief.minutes);
   if (kept) {
     const { repetitions, stretch } = kept;
-    return [{ repetitions, stretch, dose: doseOf(form, repetitions, kept.lesson, full) }];
+    const dose = doseOf(form, role, repetitions, kept.lesson, full);
+    return [{ repetitions, stretch, dose: place.ofSet && !place.even ? dose * weight('setDose') : dose }];
   }
   if (pin?.repetitions === undefined && place.even && round !== undefined)
     return FINE_STRETCHES.map((stretch) => ({
       repetitions: round,
       stretch,
-      dose: doseOf(form, round, lesson, full) + slowed(stretch),
+      dose: doseOf(form, role, round, lesson, full) + slowed(stretch),
     }));
   const ways = waysOf(form, role, lesson, pin?.repetitions, full);
   // In a set none is done much oftener than the others.
-  return isOfSet(place) ? ways.map((way) => ({ ...way, dose: way.dose * weight('setDose') })) : ways;
+  return place.ofSet ? ways.map((way) => ({ ...way, dose: way.dose * weight('setDose') })) : ways;
 }
 
 /** What may lie on the breath of a form at its place. */
@@ -420,7 +436,7 @@ function longEnough(
     lesson,
     pin,
   } = place;
-  if (kept || lesson || isOfSet(place) || pin?.repetitions !== undefined) return timed;
+  if (kept || lesson || place.ofSet || pin?.repetitions !== undefined) return timed;
   const least = leastSecOf(form, role, brief.minutes) * 1000;
   const enough = timed.filter(
     ({ way, line, ms }) =>
@@ -472,19 +488,23 @@ function soundAt({ asking }: Ground, place: Place, section: SectionPlan): SoundO
 
 /** What is not done again: a second pass of tapping or tracing in a section, a brocade in its other kind. */
 function againAt(
-  { counters, strength, plan }: Ground,
+  { asking, counters, strength, plan }: Ground,
   place: Place,
   section: SectionPlan,
 ): readonly number[] {
   const { form } = place.allowed;
   const again = (key: string): number =>
     counters.once(key, weight('again') * strength('twins'), { kind: 'again' });
-  const regions = section.role === 'loosen' && form.family !== 'shaking' ? form.loosens : [];
+  const isJoint = section.role === 'loosen' && form.family !== 'shaking' && !shapeOf(asking.brief).isSoft;
+  // What moves several a little counts for the one it is for.
+  const regions = isJoint ? form.loosens.slice(0, 1) : [];
   const kind = place.even || place.lesson ? undefined : brocadeKind(form.id);
   const isPass = form.asks.percussion.length > 0 || form.family === 'channel tracing';
   return [
     ...regions.map((region) =>
-      counters.first(region, weight('jointMore') * strength('arc'), { kind: 'again' }),
+      counters.first(region, weight(region === 'wrists' ? 'smallJointMore' : 'jointMore') * strength('arc'), {
+        kind: 'again',
+      }),
     ),
     ...(isPass && !place.even ? [again(`pass ${plan.indexOf(section)}`)] : []),
     ...(kind === undefined ? [] : [again(`brocade ${kind}`)]),
@@ -510,6 +530,7 @@ function countsAt(
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
   if (!isOfJoints(form, role)) counts.push(ground.all);
+  else if (ground.joints !== undefined) counts.push(ground.joints);
   if (role === 'close' && comesHome(form))
     counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
   const isNew =
@@ -519,6 +540,9 @@ function countsAt(
   if (returning !== undefined && isAgain(ground, place, role)) counts.push(returning);
   return counts;
 }
+
+/** A step of a lesson is worth what is named first. */
+const partsOfLesson = (): readonly Part[] => [{ strength: 'theme', points: weight('namedFirst') }];
 
 /** A place as the solver knows it, and what its numbers stand for. */
 function candidateAt(
@@ -530,7 +554,9 @@ function candidateAt(
   const { form, fitting } = place.allowed;
   const { variant } = fitting;
   const served = ground.hits.get(form.id) ?? hitsOf(ground.targets, form);
-  const parts = partsOf({ form, variant, role, organ: section.organ }, ground.weighing);
+  const at = { form, variant, role, organ: section.organ, asked: place.asked === true };
+  // The steps of a lesson are the brief's: whether the form is hard or suits the hour is not asked.
+  const parts = place.lesson ? partsOfLesson() : partsOf(at, ground.weighing);
   const whim = place.kept || place.pinned ? 0 : (ground.whims.get(form.id) ?? 0);
   const own = whim + pointsOf(parts, ground.strength);
   const options = optionsAt(ground, place, section, own);
@@ -554,7 +580,7 @@ function candidateAt(
       armsUp: asks.armsAboveShoulders,
       low: asks.kneeBend === 'deep' || (asks.staticHold && asks.kneeBend === 'moderate'),
       counts: countsAt(ground, place, section, served),
-      needs: late && !place.kept ? deepBits(form, variant) : 0,
+      needs: place.kept ? 0 : deepBits(form, variant),
       // What is done in the heart of a practice no longer prepares it.
       loosens: late ? 0 : loosenedBy(form),
       pinned: place.pinned,
@@ -563,10 +589,20 @@ function candidateAt(
   };
 }
 
-/** A section's ranges, in units; a little inside its own, so that settling the breath does not lead out of them. */
-function rangesOf({ unitMs, totalUnits, strength }: Ground, section: SectionPlan) {
+/** Sections without which it is no practice. */
+const MUST_STAND: ReadonlySet<Role> = new Set(['arrive', 'loosen', 'nourish', 'gather', 'close']);
+
+/**
+ * A section's ranges, in units; a little inside its own, so that settling the breath does not lead out of them. Its
+ * first form costs no place: only a further one must be worth it.
+ */
+function rangesOf({ unitMs, totalUnits, strength, weighing }: Ground, section: SectionPlan) {
   return {
-    targetUnits: Math.round(section.targetMs / unitMs),
+    heldValue:
+      weight(MUST_STAND.has(section.role) ? 'heldMust' : 'heldMore') * strength('arc') -
+      placeOf(section.role, weighing) * strength('economy'),
+    easyFromUnits: Math.round((section.targetMs * (1 - weight('easyShare'))) / unitMs),
+    easyToUnits: Math.round((section.targetMs * (1 + weight('easyShare'))) / unitMs),
     leastUnits: Math.ceil((section.leastMs * 1.04) / unitMs),
     mostUnits: Math.max(1, Math.floor((section.mostMs * 0.97) / unitMs)),
     awayCost: (weight('awayFromShare') / totalUnits) * strength('shares'),

@@ -20,6 +20,10 @@ export interface Place {
   readonly lesson?: LessonStep;
   /** Done as often as the others of its set. */
   readonly even?: true;
+  /** A member of a set that is gone through. */
+  readonly ofSet?: true;
+  /** In by name: its place costs nothing. */
+  readonly asked?: true;
   /** The organ's sound laid on its exhale. */
   readonly sounded?: { readonly organ: SoundOrgan; readonly dressing: Dressing };
   readonly ownReasons?: Item['reasons'];
@@ -100,12 +104,17 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
 /** The steps of a lesson, one after another in the heart. */
 function placeLesson(placing: Placing, allowed: Allowed): void {
   const { places, heart, pins } = placing;
+  const { parts, mistakes } = allowed.form;
   LESSON_STEPS.forEach((lesson, step) => {
+    // What is not written of a form is not taught of it.
+    if ((lesson === 'parts' && parts.length === 0) || (lesson === 'mistakes' && mistakes.length === 0))
+      return;
     places[heart]?.push({
       allowed,
       once: placing.once,
       order: LESSON_ORDER + step / 10,
       pinned: true,
+      asked: true,
       lesson,
       ...(lesson === 'drill' ? countOf(pins.get(allowed.form.id)) : {}),
       ownReasons: [{ code: 'lesson', step: lesson }],
@@ -135,6 +144,7 @@ function placePinned(
     once,
     order: order(role),
     pinned: true,
+    asked: true,
     ...(pin ? { pin } : {}),
     ownReasons: [{ code: 'pinned', ...fixedOf(pin) }],
   });
@@ -156,6 +166,8 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
       once,
       order: SET_ORDER + member.index / 100,
       pinned: true,
+      asked: true,
+      ofSet: true,
       ...countOf(pins.get(form.id)),
       ...(isEvenSet(member.set) ? { even: true as const } : {}),
       ownReasons: [{ code: 'of-the-set', set: member.set, number: member.index + 1 }],
@@ -177,7 +189,7 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
 
 /** What is kept keeps its order; the others find their places around it. */
 function placeKept(placing: Placing, allowed: readonly Allowed[]): void {
-  const { asking, plan, places, joints } = placing;
+  const { asking, plan, places, joints, inSet, lessons, pins } = placing;
   let after = -1;
   for (const item of asking.kept?.items ?? []) {
     const form = asking.kept?.forms[item.formId];
@@ -187,12 +199,17 @@ function placeKept(placing: Placing, allowed: readonly Allowed[]): void {
     const order = Math.max(after + 0.001, orderOf(form, Math.max(0, index), joints, item.role));
     after = order;
     const { variant, omitHolds, exhaleByMouth } = item;
+    const member = inSet.get(form.id);
     places[at]?.push({
       allowed: { form, fitting: { variant, omitHolds, exhaleByMouth, reasons: [] } },
       once: placing.once,
       order,
       pinned: true,
       kept: item,
+      ...(member || lessons.includes(form.id) || pins.has(form.id) ? { asked: true as const } : {}),
+      ...(member ? { ofSet: true as const } : {}),
+      ...(member && isEvenSet(member.set) ? { even: true as const } : {}),
+      ...(item.lesson ? { lesson: item.lesson } : {}),
     });
     placing.once += 1;
   }

@@ -20,8 +20,10 @@ describe('the plan of sections', () => {
   it('always arrives, loosens, gathers and closes, and leaves stillness for longer practices', () => {
     const roles = (minutes: number) =>
       planSections({ ...PLAIN_BRIEF, minutes }).map((section) => section.role);
-    for (const minutes of [5, 12, 60])
+    for (const minutes of [6, 12, 60])
       expect(roles(minutes)).toEqual(expect.arrayContaining(['arrive', 'loosen', 'gather', 'close']));
+    // In a few minutes the hands that close gather in too.
+    expect(roles(5)).toEqual(['arrive', 'loosen', 'clear', 'nourish', 'close']);
     expect(roles(5)).not.toContain('still');
     expect(roles(20)).toContain('still');
   });

@@ -1,19 +1,24 @@
 import { themeBlocks, type Brief, type Intent } from '../brief';
-import { ROLE_SHARES, ROLES, type Role } from '../forms';
+import { ROLES, type Role } from '../forms';
 import type { OrganId } from '../phases';
-import { shapeOf } from './shapes';
+import { rangeOfRole, shapeOf } from './shapes';
 
 /** How an intent leans the usual shares: a factor for each section, 0 leaves it out. Common practice. */
 const LEANING = {
   nourish: { wake: 0.8, clear: 0.5, nourish: 1.35 },
-  clear: { clear: 2.2, nourish: 0.45 },
+  clear: { clear: 3, nourish: 0.45 },
   'clear-then-nourish': {},
   move: { loosen: 1.2, wake: 1.8, clear: 0.7, still: 0 },
-  calm: { wake: 0, clear: 0.8, still: 1.5, balance: 1.5 },
+  calm: { wake: 0, still: 1.5, balance: 1.5 },
 } as const satisfies Record<Intent, Partial<Record<Role, number>>>;
 
-/** What only nourishes is cleared first from so many minutes on. */
-const CLEARED_FROM_MINUTES = 15;
+/** What an intent has no room for in a short class: what only feeds is neither woken nor cleared, what moves clears by it. */
+const LATER: Readonly<Partial<Record<Intent, readonly Role[]>>> = {
+  nourish: ['wake', 'clear'],
+  move: ['clear'],
+};
+/** From so many minutes on there is room for it. */
+const LATER_FROM_MINUTES = 20;
 
 /** From this many minutes on, a gathering breath parts the clearing from the nourishing. */
 const HINGE_FROM_MINUTES = 15;
@@ -57,9 +62,8 @@ export function planSections(brief: Brief): readonly SectionPlan[] {
   const shape = shapeOf(brief);
   const weighOf = (role: Role): number => {
     const section = shape.sections[role];
-    const nourishOnly =
-      brief.intent === 'nourish' && role === 'clear' && brief.minutes < CLEARED_FROM_MINUTES;
-    if (!section || brief.minutes < (section.from ?? 0) || nourishOnly) return 0;
+    const isLeftOut = LATER[brief.intent]?.includes(role) && brief.minutes < LATER_FROM_MINUTES;
+    if (!section || brief.minutes < (section.from ?? 0) || isLeftOut) return 0;
     return section.share * (leaning[role] ?? 1);
   };
   const weighed = ROLES.flatMap((role): readonly Weighed[] => {
@@ -80,14 +84,15 @@ export function planSections(brief: Brief): readonly SectionPlan[] {
   const hinged = brief.minutes >= HINGE_FROM_MINUTES;
   return weighed.map(({ role, organ, weight, parts }, index) => {
     const next = weighed[index + 1]?.role;
+    const { leastShare, mostShare } = rangeOfRole(brief, role);
     const meets = (role === 'clear' && next === 'nourish') || (role === 'nourish' && next === 'clear');
     return {
       role,
       organ,
       hinge: hinged && meets,
       targetMs: (totalMs * weight) / sum,
-      leastMs: (totalMs * ROLE_SHARES[role].leastShare) / parts,
-      mostMs: (totalMs * (shape.sections[role]?.mostShare ?? ROLE_SHARES[role].mostShare)) / parts,
+      leastMs: (totalMs * leastShare) / parts,
+      mostMs: (totalMs * mostShare) / parts,
     };
   });
 }

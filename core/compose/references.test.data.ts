@@ -1,4 +1,4 @@
-import { PLAIN_BRIEF, type Brief } from '../brief';
+import { PLAIN_BRIEF, suggestVoice, type Brief } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE, type Form, type Role } from '../forms';
 import type { ConditionId } from '../people';
@@ -25,12 +25,12 @@ export interface Reference {
   readonly lines: readonly ReferenceLine[];
 }
 
-const ARRIVED = (breaths: number): ReferenceLine => ['arrive', 'arrive-wuji', breaths];
-const SEATED = (breaths: number): ReferenceLine => ['arrive', 'arrive-seated-bell', breaths];
-const CLOSED = (seconds: number): ReferenceLine => ['close', 'close-hands-to-belly', `${seconds} s`];
-const loosened = (seconds: number, ...joints: readonly string[]): readonly ReferenceLine[] =>
+export const stood = (breaths: number): ReferenceLine => ['arrive', 'arrive-wuji', breaths];
+export const seated = (breaths: number): ReferenceLine => ['arrive', 'arrive-seated-bell', breaths];
+export const closed = (seconds: number): ReferenceLine => ['close', 'close-hands-to-belly', `${seconds} s`];
+export const loosened = (seconds: number, ...joints: readonly string[]): readonly ReferenceLine[] =>
   joints.map((joint) => ['loosen', joint, `${seconds} s`]);
-const each = (role: Role, times: number, ...ids: readonly string[]): readonly ReferenceLine[] =>
+export const each = (role: Role, times: number, ...ids: readonly string[]): readonly ReferenceLine[] =>
   ids.map((id) => [role, id, times]);
 
 /** Sixteen running orders of common and classical forms, written for this project (common practice); at five breaths a minute. */
@@ -45,12 +45,12 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'organ', organ: 'kidney' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(30, 'loosen-hips'),
       ['nourish', 'brocade-hands-to-feet', 2],
       ['nourish', 'warming-the-kidneys', '40 s'],
       ['nourish', 'deep-water-breathing', 4],
-      CLOSED(45),
+      closed(45),
     ],
   },
   {
@@ -62,16 +62,16 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'organ', organ: 'liver' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(20, 'loosen-knees', 'loosen-shoulders'),
-      ['loosen', 'loosen-hips', 3],
-      ['loosen', 'loosen-side-bend', 3],
+      ['loosen', 'loosen-hips', '40 s'],
+      ['loosen', 'loosen-side-bend', 2],
       ['wake', 'shaking', '60 s'],
       ['clear', 'sound-liver', 6],
       ['nourish', 'brocade-clench-fists', 3],
-      ['nourish', 'parting-branches', 4],
+      ['nourish', 'parting-branches', 6],
       ['gather', 'sky-gathering', 3],
-      CLOSED(40),
+      closed(40),
     ],
   },
   {
@@ -84,18 +84,18 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'organ', organ: 'lung' },
     },
     lines: [
-      ARRIVED(5),
+      stood(5),
       ...loosened(30, 'loosen-neck', 'loosen-shoulders', 'loosen-wrists'),
       ...loosened(40, 'loosen-hips', 'loosen-knees'),
+      ['loosen', 'opening-the-chest', 6],
       ['wake', 'tap-arms', 3],
       ['clear', 'sound-lung', 6],
-      ['nourish', 'opening-the-chest', 6],
       ['nourish', 'brocade-draw-the-bow', 3],
-      ['nourish', 'animal-bird', 4],
-      ['still', 'hold-embrace-chest', '90 s'],
+      ['nourish', 'animal-bird', 3],
+      ['still', 'hold-embrace-chest', '120 s'],
       ['balance', 'open-and-close', 8],
       ['gather', 'three-centre-wash', 3],
-      CLOSED(60),
+      closed(60),
     ],
   },
   {
@@ -109,15 +109,15 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'organ', organ: 'heart' },
     },
     lines: [
-      SEATED(4),
-      ...loosened(40, 'loosen-neck', 'loosen-waist', 'loosen-shoulders', 'loosen-fingers'),
-      ['nourish', 'opening-the-chest', 6],
-      ['nourish', 'trace-heart-small-intestine', 3],
-      ['nourish', 'sound-heart', 6],
-      ['nourish', 'brocade-sway', 3],
-      ['still', 'heart-lamp-breathing', '120 s'],
+      seated(4),
+      ...loosened(25, 'loosen-neck', 'loosen-waist', 'loosen-shoulders', 'loosen-fingers'),
+      ['loosen', 'opening-the-chest', 6],
+      ['clear', 'trace-heart-small-intestine', 3],
+      ['clear', 'sound-heart', 6],
+      ['nourish', 'brocade-sway', 4],
+      ['still', 'heart-lamp-breathing', '150 s'],
       ['gather', 'storing-still', 4],
-      CLOSED(60),
+      closed(60),
     ],
   },
   {
@@ -130,7 +130,7 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'organ', organ: 'spleen' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(20, 'loosen-shoulders', 'loosen-knees'),
       ['loosen', 'loosen-waist', 4],
       ['loosen', 'spinal-wave', 5],
@@ -139,14 +139,14 @@ export const REFERENCES: readonly Reference[] = [
       ['nourish', 'belly-rubbing', 9],
       ['still', 'hold-embrace-belly', '60 s'],
       ['gather', 'gathering-from-the-earth', 3],
-      CLOSED(40),
+      closed(40),
     ],
   },
   {
     name: 'All five phases, twenty-five minutes',
     brief: { minutes: 25, dayPart: 'morning', season: 'spring', theme: { kind: 'all-phases' } },
     lines: [
-      ARRIVED(5),
+      stood(5),
       ...loosened(
         25,
         'loosen-ankles',
@@ -169,7 +169,7 @@ export const REFERENCES: readonly Reference[] = [
       ),
       ['still', 'hold-embrace-belly', '90 s'],
       ['gather', 'storing-circles', 9],
-      CLOSED(60),
+      closed(60),
     ],
   },
   {
@@ -182,7 +182,7 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'set', set: 'six-sounds' },
     },
     lines: [
-      SEATED(5),
+      seated(5),
       ...loosened(30, 'loosen-neck', 'loosen-shoulders', 'loosen-waist', 'spine-bellows'),
       ...each(
         'nourish',
@@ -194,8 +194,9 @@ export const REFERENCES: readonly Reference[] = [
         'sound-kidney',
         'sound-triple-burner',
       ),
+      ['still', 'arrive-quiet-smile', '120 s'],
       ['gather', 'sky-gathering', 3],
-      CLOSED(90),
+      closed(90),
     ],
   },
   {
@@ -210,13 +211,13 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'aim', aim: 'sleep' },
     },
     lines: [
-      SEATED(6),
-      ['nourish', 'neck-washing', '45 s'],
+      seated(6),
+      ['loosen', 'neck-washing', '45 s'],
       ['nourish', 'rolling-the-soles', '60 s'],
-      ['nourish', 'sound-triple-burner', 6],
-      ['nourish', 'sole-gate-breathing', 6],
-      ['still', 'belly-breathing', '180 s'],
-      CLOSED(60),
+      ['clear', 'sound-triple-burner', 6],
+      ['nourish', 'sole-gate-breathing', 9],
+      ['nourish', 'belly-breathing', '240 s'],
+      closed(60),
     ],
   },
   {
@@ -229,7 +230,7 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'aim', aim: 'energy' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(20, 'loosen-ankles', 'loosen-hips', 'loosen-waist', 'loosen-shoulders'),
       ['wake', 'shaking', '60 s'],
       ['nourish', 'brocade-hold-up-the-sky', 4],
@@ -237,7 +238,7 @@ export const REFERENCES: readonly Reference[] = [
       ['nourish', 'brocade-clench-fists', 2],
       ['nourish', 'heel-drops', 7],
       ['gather', 'sky-gathering', 3],
-      CLOSED(30),
+      closed(30),
     ],
   },
   {
@@ -250,14 +251,14 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'aim', aim: 'joints' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(45, 'loosen-ankles', 'loosen-knees'),
       ...loosened(75, 'loosen-hips', 'loosen-waist', 'spinal-wave', 'loosen-shoulders'),
       ...loosened(25, 'loosen-elbows', 'loosen-wrists', 'loosen-fingers'),
       ...loosened(60, 'loosen-neck'),
       ['nourish', 'rise-and-sink', 8],
       ['gather', 'sky-gathering', 3],
-      CLOSED(30),
+      closed(30),
     ],
   },
   {
@@ -270,15 +271,16 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'set', set: 'eight-brocades' },
     },
     lines: [
-      ARRIVED(3),
-      ...loosened(20, 'loosen-ankles', 'loosen-knees', 'loosen-hips', 'spinal-wave', 'loosen-shoulders'),
+      stood(3),
+      ...loosened(30, 'loosen-ankles', 'loosen-knees', 'loosen-hips', 'spinal-wave', 'loosen-shoulders'),
       ['nourish', 'brocade-hold-up-the-sky', 6],
       ...each('nourish', 3, 'brocade-draw-the-bow', 'brocade-part-heaven-and-earth', 'brocade-look-back'),
       ['nourish', 'brocade-sway', 3],
       ['nourish', 'brocade-hands-to-feet', 4],
       ['nourish', 'brocade-clench-fists', 3],
       ['nourish', 'heel-drops', 7],
-      CLOSED(45),
+      ['gather', 'storing-still', '45 s'],
+      closed(45),
     ],
   },
   {
@@ -291,7 +293,7 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'set', set: 'five-animals' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(
         34,
         'loosen-ankles',
@@ -317,7 +319,7 @@ export const REFERENCES: readonly Reference[] = [
         'animal-bird-fly',
       ),
       ['gather', 'sky-gathering', 3],
-      CLOSED(60),
+      closed(60),
     ],
   },
   {
@@ -330,14 +332,14 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'lesson', formId: 'brocade-sway' },
     },
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(30, 'loosen-hips', 'loosen-knees', 'loosen-waist', 'loosen-neck'),
       ['nourish', 'brocade-sway', 1, 'show'],
       ['nourish', 'brocade-sway', 1, 'parts'],
       ['nourish', 'brocade-sway', 2, 'drill'],
       ['nourish', 'brocade-sway', 2, 'whole'],
       ['gather', 'sky-gathering', 3],
-      CLOSED(30),
+      closed(30),
     ],
   },
   {
@@ -351,7 +353,7 @@ export const REFERENCES: readonly Reference[] = [
     },
     conditions: ['knee'],
     lines: [
-      ARRIVED(3),
+      stood(3),
       ...loosened(40, 'loosen-hips', 'spinal-wave', 'loosen-side-bend'),
       ...loosened(20, 'loosen-neck'),
       ['nourish', 'brocade-look-back', 3],
@@ -360,7 +362,7 @@ export const REFERENCES: readonly Reference[] = [
       ['nourish', 'deep-water-breathing', 6],
       ['still', 'hold-embrace-belly', '60 s'],
       ['gather', 'sky-gathering', 3],
-      CLOSED(40),
+      closed(40),
     ],
   },
   {
@@ -378,9 +380,9 @@ export const REFERENCES: readonly Reference[] = [
       },
     },
     lines: [
-      ['arrive', 'arrive-wuji', '120 s'],
+      ['arrive', 'arrive-wuji', '150 s'],
       ...loosened(
-        43,
+        50,
         'loosen-ankles',
         'loosen-knees',
         'loosen-hips',
@@ -390,18 +392,19 @@ export const REFERENCES: readonly Reference[] = [
         'loosen-neck',
       ),
       ['wake', 'swing-and-knock', '60 s'],
-      ['clear', 'trace-kidney-bladder', 3],
+      ['clear', 'trace-kidney-bladder', 5],
       ['clear', 'sound-kidney', 6],
+      ['clear', 'trace-heart-small-intestine', 5],
       ['clear', 'sound-heart', 6],
       ['nourish', 'brocade-hands-to-feet', 4],
       ['nourish', 'brocade-sway', 4],
-      ['nourish', 'deep-water-breathing', 9],
-      ['nourish', 'heart-lamp-breathing', '90 s'],
-      ['nourish', 'small-orbit', 9],
-      ['still', 'hold-embrace-belly', '240 s'],
+      ['nourish', 'deep-water-breathing', 15],
+      ['nourish', 'heart-lamp-breathing', '150 s'],
+      ['balance', 'small-orbit', 15],
+      ['still', 'hold-embrace-belly', '360 s'],
       ['gather', 'three-centre-wash', 3],
       ['gather', 'storing-still', '120 s'],
-      CLOSED(60),
+      closed(60),
     ],
   },
   {
@@ -415,7 +418,7 @@ export const REFERENCES: readonly Reference[] = [
       theme: { kind: 'aim', aim: 'calm' },
     },
     lines: [
-      SEATED(2),
+      seated(2),
       ['loosen', 'loosen-shoulders', 2],
       ['nourish', 'belly-breathing', 3],
       ['close', 'close-hands-to-belly', 1],
@@ -429,14 +432,20 @@ const form = (id: string): Form => {
   return found;
 };
 
-const askingOf = ({ brief, conditions = [] }: Reference): Asking => ({
-  brief: { ...PLAIN_BRIEF, breathsPerMin: 5, ...brief },
-  repertoire: REPERTOIRE,
-  customs: DEFAULT_CUSTOMS,
-  people: { conditions },
-  seed: 1,
-  enough: 0.01,
-});
+const askingOf = ({ brief: asked, conditions = [] }: Reference): Asking => {
+  const brief: Brief = { ...PLAIN_BRIEF, breathsPerMin: 5, ...asked };
+  return {
+    brief: {
+      ...brief,
+      voice: brief.voice ?? suggestVoice({ ...brief, place: brief.place ?? [] }, DEFAULT_CUSTOMS).value,
+    },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions },
+    seed: 1,
+    enough: 0.01,
+  };
+};
 
 /** An item as often as is written, or as often as fills the seconds written. */
 function itemOf(asking: Asking, [role, formId, dose, lesson]: ReferenceLine, index: number): Item {
@@ -444,8 +453,11 @@ function itemOf(asking: Asking, [role, formId, dose, lesson]: ReferenceLine, ind
   const { brief, people, customs } = asking;
   const fitting = fitForm(one, brief.posture, people.conditions, customs, brief.place);
   if (typeof fitting === 'string') throw new Error(`${formId}: ${fitting}`);
+  const { layers, ...draft } = itemDraft(asking, { form: one, fitting }, role, [{ code: 'chosen-by-hand' }]);
   const item: Item = {
-    ...itemDraft(asking, { form: one, fitting }, role, [{ code: 'chosen-by-hand' }]),
+    ...draft,
+    // A lesson has steps of its own.
+    ...(layers && !lesson ? { layers } : {}),
     id: `${index}`,
     repetitions: typeof dose === 'number' ? dose : one.repetitions.usual,
     ...(lesson ? { lesson, familiarity: 'taught' as const } : {}),
@@ -484,6 +496,8 @@ export interface Calibration {
   readonly practice: Practice;
   /** Its worth as a share of the best draft’s, 1 where it is as good (see `gapScale`). */
   readonly share: number;
+  readonly asking: Asking;
+  readonly best: Practice;
 }
 
 export function calibrationOf(reference: Reference): Calibration {
@@ -492,13 +506,18 @@ export function calibrationOf(reference: Reference): Calibration {
   const timeline = compile(practice);
   const best = compose(asking);
   if (!best.ok) throw new Error(`no draft of “${reference.name}”`);
-  const lost = best.proof.value - worthOfPractice(asking, practice);
+  // Both measured alike, as practices that stand; nothing can be worth more than the best by more than is left to prove.
+  const { value, bound } = best.proof;
+  const most = worthOfPractice(asking, best.practice) + Math.max(0, bound - value);
+  const lost = most - worthOfPractice(asking, practice);
   return {
     heavy: review(practice, timeline, customs, people)
       .filter(({ weight }) => weight !== 'consider')
       .map(({ rule }) => rule),
     minutes: timeline.totalMs / 60_000,
     practice,
-    share: 1 - lost / gapScale(brief.minutes, best.proof.value),
+    share: 1 - lost / gapScale(brief.minutes, most),
+    asking,
+    best: best.practice,
   };
 }

@@ -1,5 +1,5 @@
 import { themeParts, type Brief, type ThemePart } from '../brief';
-import type { Role } from '../forms';
+import { ROLE_SHARES, type Role } from '../forms';
 import type { SourceId } from '../sources';
 
 /** A section of a shape: its share against the others, from how many minutes on it stands, and the most it may take. */
@@ -18,6 +18,8 @@ export interface Shape {
   readonly name: string;
   readonly why: string;
   readonly source: SourceId;
+  /** Whether joints are not gone through one by one: what is loosened is stroked and let go. */
+  readonly isSoft?: true;
   readonly sections: Readonly<Partial<Record<Role, ShapeSection>>>;
 }
 
@@ -28,15 +30,15 @@ export const SHAPES = {
     why: 'What is loosened and woken is cleared, then fed; stillness and balance come where there is time for them.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.07 },
-      loosen: { share: 0.15 },
-      wake: { share: 0.15, from: 10 },
-      clear: { share: 0.2 },
-      nourish: { share: 0.4 },
-      still: { share: 0.1, from: 14 },
-      balance: { share: 0.08, from: 20 },
+      arrive: { share: 0.08 },
+      loosen: { share: 0.21 },
+      wake: { share: 0.07, from: 10 },
+      clear: { share: 0.14 },
+      nourish: { share: 0.38 },
+      still: { share: 0.09, from: 14 },
+      balance: { share: 0.07, from: 20 },
       gather: { share: 0.06 },
-      close: { share: 0.04 },
+      close: { share: 0.05 },
     },
   },
   phases: {
@@ -45,12 +47,12 @@ export const SHAPES = {
     why: 'Five sounds where there is time for them, then five pieces of equal dose, in the generating order.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.08 },
-      loosen: { share: 0.15 },
-      wake: { share: 0.08, from: 12 },
+      arrive: { share: 0.06 },
+      loosen: { share: 0.22 },
+      wake: { share: 0.06, from: 12 },
       clear: { share: 0.2, from: 12 },
-      nourish: { share: 0.45 },
-      still: { share: 0.1, from: 20 },
+      nourish: { share: 0.32 },
+      still: { share: 0.07, from: 20 },
       balance: { share: 0.06, from: 40 },
       gather: { share: 0.06 },
       close: { share: 0.05 },
@@ -59,14 +61,14 @@ export const SHAPES = {
   short: {
     id: 'short',
     name: 'a few minutes',
-    why: 'Below five minutes one thing is done properly: hands on the belly are gathering enough.',
+    why: 'In five minutes one thing is done properly: hands on the belly are gathering enough.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.12 },
-      loosen: { share: 0.18 },
-      clear: { share: 0.2, from: 4 },
+      arrive: { share: 0.2 },
+      loosen: { share: 0.16 },
+      clear: { share: 0.16, from: 4 },
       nourish: { share: 0.45 },
-      close: { share: 0.2, mostShare: 0.3 },
+      close: { share: 0.17, mostShare: 0.3 },
     },
   },
   set: {
@@ -75,15 +77,15 @@ export const SHAPES = {
     why: 'The set is the heart: little before it, little after it, and nothing beside it where time is short.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.07 },
-      loosen: { share: 0.14 },
-      wake: { share: 0.08, from: 25 },
+      arrive: { share: 0.05 },
+      loosen: { share: 0.13 },
+      wake: { share: 0.06, from: 45 },
       clear: { share: 0.08, from: 45 },
-      nourish: { share: 0.64, mostShare: 0.85 },
+      nourish: { share: 0.72, mostShare: 0.85 },
       still: { share: 0.08, from: 30 },
       balance: { share: 0.06, from: 45 },
-      gather: { share: 0.06 },
-      close: { share: 0.04 },
+      gather: { share: 0.05 },
+      close: { share: 0.05 },
     },
   },
   sounds: {
@@ -92,13 +94,13 @@ export const SHAPES = {
     why: 'The round of sounds clears by itself; after it one sits still and lets it fade.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.08 },
-      loosen: { share: 0.14 },
-      nourish: { share: 0.62, mostShare: 0.85 },
+      arrive: { share: 0.07 },
+      loosen: { share: 0.16 },
+      nourish: { share: 0.56, mostShare: 0.85 },
       still: { share: 0.1, from: 15 },
       balance: { share: 0.06, from: 45 },
-      gather: { share: 0.07 },
-      close: { share: 0.05 },
+      gather: { share: 0.06 },
+      close: { share: 0.06 },
     },
   },
   lesson: {
@@ -107,15 +109,15 @@ export const SHAPES = {
     why: 'A lesson needs warm joints before it and a close after it; the rest of the time is its own.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.07 },
-      loosen: { share: 0.15 },
-      wake: { share: 0.15, from: 10 },
+      arrive: { share: 0.06 },
+      loosen: { share: 0.18 },
+      wake: { share: 0.08, from: 25 },
       clear: { share: 0.08, from: 40 },
-      nourish: { share: 0.64, mostShare: 0.85 },
+      nourish: { share: 0.62, mostShare: 0.85 },
       still: { share: 0.1, from: 40 },
       balance: { share: 0.08, from: 40 },
       gather: { share: 0.06 },
-      close: { share: 0.04 },
+      close: { share: 0.05 },
     },
   },
   sleep: {
@@ -123,13 +125,14 @@ export const SHAPES = {
     name: 'towards sleep',
     why: 'Nothing wakes and nothing is balanced against anything: it grows slower and sinks, and ends where it lies.',
     source: 'common-practice',
+    isSoft: true,
     sections: {
-      arrive: { share: 0.12 },
-      loosen: { share: 0.12 },
+      arrive: { share: 0.13 },
+      loosen: { share: 0.09 },
       clear: { share: 0.14, from: 8 },
-      nourish: { share: 0.42 },
+      nourish: { share: 0.46 },
       still: { share: 0.12, from: 20 },
-      gather: { share: 0.07 },
+      gather: { share: 0.07, from: 20 },
       close: { share: 0.1, mostShare: 0.2 },
     },
   },
@@ -140,11 +143,11 @@ export const SHAPES = {
     source: 'common-practice',
     sections: {
       arrive: { share: 0.06 },
-      loosen: { share: 0.48 },
-      wake: { share: 0.08, from: 12 },
-      nourish: { share: 0.24 },
-      balance: { share: 0.08, from: 15 },
-      gather: { share: 0.06 },
+      loosen: { share: 0.64, mostShare: 0.75 },
+      wake: { share: 0.06, from: 20 },
+      nourish: { share: 0.14 },
+      balance: { share: 0.07, from: 25 },
+      gather: { share: 0.05 },
       close: { share: 0.05 },
     },
   },
@@ -154,21 +157,21 @@ export const SHAPES = {
     why: 'Shaken awake, opened, and stored: long stillness at first would put to sleep again.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.05 },
-      loosen: { share: 0.15 },
-      wake: { share: 0.18, from: 8 },
-      clear: { share: 0.08, from: 15 },
-      nourish: { share: 0.42 },
+      arrive: { share: 0.07 },
+      loosen: { share: 0.16 },
+      wake: { share: 0.08, from: 8 },
+      clear: { share: 0.08, from: 20 },
+      nourish: { share: 0.46 },
       still: { share: 0.07, from: 30 },
       balance: { share: 0.07, from: 20 },
       gather: { share: 0.07 },
-      close: { share: 0.05 },
+      close: { share: 0.06 },
     },
   },
 } as const satisfies Record<string, Shape>;
 
-/** Below this many minutes a practice has the shape of a few minutes, whatever it is for. */
-const SHORT_BELOW = 5;
+/** Up to so many minutes a practice has the shape of a few minutes, whatever it is for. */
+const SHORT_UP_TO = 5;
 
 function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
   if (part.kind === 'all-phases') return 'phases';
@@ -180,7 +183,16 @@ function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
 
 /** The shape a brief calls for: that of the first part of its theme that has one of its own. */
 export function shapeOf({ theme, minutes }: Pick<Brief, 'theme' | 'minutes'>): Shape {
-  if (minutes < SHORT_BELOW) return SHAPES.short;
+  if (minutes <= SHORT_UP_TO) return SHAPES.short;
   const [id] = themeParts(theme).flatMap((part) => shapeIdOf(part) ?? []);
   return SHAPES[id ?? 'usual'];
+}
+
+/** The range of a section's share of a practice, 0–1: as it is anywhere, or as the shape has it. */
+export function rangeOfRole(
+  brief: Pick<Brief, 'theme' | 'minutes'>,
+  role: Role,
+): { readonly leastShare: number; readonly mostShare: number } {
+  const { leastShare, mostShare } = ROLE_SHARES[role];
+  return { leastShare, mostShare: shapeOf(brief).sections[role]?.mostShare ?? mostShare };
 }

@@ -21,11 +21,13 @@ const SOUNDS_MINUTES = 20;
 /** All phases have five pieces of their own from so many minutes on. */
 const PIECES_MINUTES = 5;
 
-/** The forms of a set, in the order of the school; nothing where one of them cannot be done here. */
-function wholeSet({ brief, customs, people, repertoire }: Asking, set: string): readonly string[] {
-  const ids = formsOfSet(set, customs);
+/** Forms of a set, in their order; nothing where one of them cannot be done here. */
+function wholeSet(
+  { brief, customs, people, repertoire, kept }: Asking,
+  ids: readonly string[],
+): readonly string[] {
   const canBe = (id: string): boolean => {
-    const form = repertoire.find((one) => one.id === id);
+    const form = repertoire.find((one) => one.id === id) ?? kept?.forms[id];
     return (
       form !== undefined &&
       !brief.without.includes(id) &&
@@ -40,11 +42,12 @@ function phasesWalked(asking: Asking): readonly Walked[] {
   const { brief, seed } = asking;
   if (brief.minutes < PIECES_MINUTES) return [];
   const turned = seed % 2 === 0 ? PHASE_ROUNDS.toReversed() : PHASE_ROUNDS;
-  const rounds = turned.map((set) => ({ set, forms: wholeSet(asking, set) }));
+  const rounds = turned.map((set) => ({ set, forms: wholeSet(asking, formsOfSet(set, asking.customs)) }));
   const round = rounds.find(({ forms }) => forms.length > 0);
   if (!round) return [];
   const pieces: Walked = { ...round, role: 'nourish', isAlone: brief.minutes <= ALONE_MINUTES };
-  const sounds = wholeSet(asking, 'six-sounds').filter((id) => id !== 'sound-triple-burner');
+  const ofOrgans = formsOfSet('six-sounds', asking.customs).filter((id) => id !== 'sound-triple-burner');
+  const sounds = wholeSet(asking, ofOrgans);
   const areThere = sounds.length > 0 && brief.minutes >= SOUNDS_MINUTES && brief.voice !== 'none';
   const clears = brief.intent === 'clear' || brief.intent === 'clear-then-nourish';
   return areThere && clears

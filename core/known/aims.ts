@@ -23,8 +23,8 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   },
   energy: {
     source: 'common-practice',
-    named: ['shaking', 'brocade-hold-up-the-sky', 'brocade-draw-the-bow', 'brocade-clench-fists', 'wake-round-rubbing', 'warming-the-kidneys', 'tap-kidneys', 'brocade-hands-to-feet'],
-    accepted: ['heel-drops', 'heel-sink', 'bouncing', 'swing-and-knock', 'tap-arms', 'tap-legs', 'tap-chest', 'wake-ears', 'wake-teeth', 'pushing-waves', 'push-and-draw', 'spinal-wave', 'phase-wood-sapling', 'phase-water-well', 'phase-earth-turning-ground', 'brocade-part-heaven-and-earth', 'drawing-up-the-spring', 'belly-breathing'],
+    named: ['shaking', 'brocade-hold-up-the-sky', 'brocade-draw-the-bow', 'brocade-clench-fists', 'wake-round-rubbing', 'warming-the-kidneys', 'tap-kidneys', 'brocade-hands-to-feet', 'heel-drops'],
+    accepted: ['heel-sink', 'bouncing', 'swing-and-knock', 'tap-arms', 'tap-legs', 'tap-chest', 'wake-ears', 'wake-teeth', 'pushing-waves', 'push-and-draw', 'spinal-wave', 'phase-wood-sapling', 'phase-water-well', 'phase-earth-turning-ground', 'brocade-part-heaven-and-earth', 'drawing-up-the-spring', 'belly-breathing'],
     never: [],
   },
   back: {
@@ -53,8 +53,8 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   },
   joints: {
     source: 'common-practice',
-    named: ['loosen-ankles', 'loosen-knees', 'loosen-hips', 'loosen-waist', 'loosen-shoulders', 'loosen-elbows', 'loosen-wrists', 'loosen-neck', 'spinal-wave'],
-    accepted: ['loosen-feet-rocking', 'loosen-leg-pendulum', 'loosen-fingers', 'loosen-arm-wheels', 'loosen-shoulder-blades', 'loosen-side-bend', 'loosen-neck-tilt', 'loosen-neck-turtle', 'spine-bellows', 'spiralling-arms', 'wheel', 'twining-vine', 'swing-and-knock', 'swing-arms-level', 'heel-drops', 'cloud-hands', 'rise-and-sink', 'shaking-limbs', 'crescent-moon'],
+    named: ['loosen-ankles', 'loosen-knees', 'loosen-hips', 'loosen-waist', 'loosen-shoulders', 'loosen-elbows', 'loosen-wrists', 'loosen-fingers', 'loosen-neck', 'spinal-wave'],
+    accepted: ['loosen-feet-rocking', 'loosen-leg-pendulum', 'loosen-arm-wheels', 'loosen-shoulder-blades', 'loosen-side-bend', 'loosen-neck-tilt', 'loosen-neck-turtle', 'spine-bellows', 'spiralling-arms', 'wheel', 'twining-vine', 'swing-and-knock', 'swing-arms-level', 'heel-drops', 'cloud-hands', 'rise-and-sink', 'shaking-limbs', 'crescent-moon'],
     never: [],
   },
   mood: {

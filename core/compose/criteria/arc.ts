@@ -12,7 +12,7 @@ const EFFORT: Readonly<Record<Role, number>> = {
   nourish: 0.3,
   still: 0.15,
   balance: 0.15,
-  gather: 0.03,
+  gather: 0.1,
   close: 0,
 };
 

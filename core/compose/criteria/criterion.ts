@@ -26,6 +26,8 @@ export interface FormAt {
   readonly role: Role;
   /** The organ this section is for, where a practice clears and nourishes several in turn. */
   readonly organ?: OrganId | undefined;
+  /** Whether it is in by name. */
+  readonly asked?: boolean;
 }
 
 /** What a form is weighed against. */

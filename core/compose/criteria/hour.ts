@@ -1,3 +1,4 @@
+import { ANCHORS } from '../again';
 import { weight } from '../weights';
 import { only, type Criterion } from './criterion';
 
@@ -6,7 +7,9 @@ export const hour: Criterion = {
   strength: 'season',
   weights: ['hourPolarity', 'againstEvening', 'againstMorning'],
   isCapped: true,
-  points: ({ form }, { brief: { dayPart } }) => {
+  points: ({ form, role }, { brief: { dayPart } }) => {
+    // At whatever hour one arrives in stillness and ends in it.
+    if (ANCHORS.has(role)) return [];
     const wanted = dayPart === 'morning' ? 'yang' : dayPart === 'evening' ? 'yin' : undefined;
     if (wanted === undefined || form.polarity === 'even') return [];
     return form.polarity === wanted

@@ -3,7 +3,7 @@ import { apart } from './apart';
 import { arc } from './arc';
 import { block } from './block';
 import type { Criterion, FormAt, Part, Weighing } from './criterion';
-import { economy } from './economy';
+import { economy, placeOf } from './economy';
 import { exhale } from './exhale';
 import { firstRole } from './firstRole';
 import { hour } from './hour';
@@ -16,18 +16,20 @@ import { sound } from './sound';
 import { spared } from './spared';
 import { stranger } from './stranger';
 import { talk } from './talk';
+import { usualJoint } from './usualJoint';
 import { warming } from './warming';
 import { weight } from '../weights';
 
 export { HEART } from './criterion';
 export type { Criterion, FormAt, Part, Weighing } from './criterion';
-export { hour, season };
+export { hour, placeOf, season };
 
 /** Everything a form is weighed by alone. To add one: a file beside these, and a line here. */
 export const CRITERIA: readonly Criterion[] = [
   firstRole,
   action,
   warming,
+  usualJoint,
   season,
   hour,
   arc,

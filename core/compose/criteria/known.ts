@@ -1,13 +1,17 @@
 import { soundOrgansOf, themeParts } from '../../brief';
+import { brocadeKind, type Role } from '../../forms';
 import { isNeverFor, knownFor } from '../../known';
 import { weight, type WeightId } from '../weights';
-import { HEART, type Criterion } from './criterion';
+import { HEART, only, type Criterion } from './criterion';
 
 const WORTH = {
   named: 'namedFirst',
   accepted: 'accepted',
   touches: 'filler',
 } as const satisfies Record<string, WeightId>;
+
+/** Sections beside the heart that the theme still colours; how one arrives and closes it does not. */
+const BESIDE: ReadonlySet<Role> = new Set(['loosen', 'wake', 'balance', 'gather']);
 
 /**
  * The heart carries the theme: what a teacher names first for it comes first, what merely touches it is a filler, and what
@@ -16,12 +20,14 @@ const WORTH = {
 export const known: Criterion = {
   id: 'known',
   strength: 'theme',
-  weights: ['namedFirst', 'accepted', 'filler', 'neverFor', 'otherSound', 'famous'],
+  weights: ['namedFirst', 'namedBeside', 'accepted', 'filler', 'neverFor', 'otherSound', 'famous'],
   isCapped: false,
-  points: ({ form, role, organ }, { brief, schools }) => {
+  points: ({ form, role, organ, asked }, { brief, schools }) => {
+    if (asked) return only(weight('namedFirst'));
     const parts = organ ? [{ kind: 'organ' as const, organ }] : themeParts(brief.theme);
     // Where several things are asked for, each has less room.
-    const rank = HEART.has(role) ? knownFor(form, parts, schools) : undefined;
+    const known = knownFor(form, parts, schools);
+    const rank = HEART.has(role) ? known : undefined;
     const isOtherSound =
       HEART.has(role) &&
       form.soundOrgan !== undefined &&
@@ -30,8 +36,9 @@ export const known: Criterion = {
     return [
       ...(isOtherSound ? [{ points: weight('otherSound') }] : []),
       ...(isNeverFor(form, parts) ? [{ points: weight('neverFor') }] : []),
+      ...(BESIDE.has(role) && known === 'named' ? [{ points: weight('namedBeside') }] : []),
       ...(rank ? [{ points: (weight(WORTH[rank]) * 2) / (1 + parts.length) }] : []),
-      ...(rank === 'named' && form.family === 'brocade' ? [{ points: weight('famous') }] : []),
+      ...(rank === 'named' && brocadeKind(form.id) !== undefined ? [{ points: weight('famous') }] : []),
     ];
   },
 };

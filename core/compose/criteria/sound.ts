@@ -1,4 +1,4 @@
-import { clearsBySound, soundOrgansOf, type Brief } from '../../brief';
+import { clearsBySound, soundOrganFor, soundOrgansOf, type Brief } from '../../brief';
 import type { SoundOrgan } from '../../sounds';
 import { weight } from '../weights';
 import { only, type Criterion, type FormAt } from './criterion';
@@ -13,7 +13,7 @@ export function soundsWanted(
 ): readonly SoundOrgan[] {
   const isRoom = brief.voice !== undefined && brief.voice !== 'none' && brief.minutes >= LEAST_MINUTES;
   return role === 'clear' && isRoom && clearsBySound(brief)
-    ? soundOrgansOf(brief.theme).filter((own) => organ === undefined || organ === own)
+    ? soundOrgansOf(brief.theme).filter((own) => organ === undefined || soundOrganFor(organ) === own)
     : [];
 }
 

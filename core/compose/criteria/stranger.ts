@@ -1,7 +1,7 @@
 import { weight } from '../weights';
 import { HEART, only, type Criterion } from './criterion';
 
-/** In the heart of a practice for one thing, a form that serves nothing of it is in the way. */
+/** In the heart of a practice for one thing, a form that serves nothing of it is in the way; a still post never is. */
 export const stranger: Criterion = {
   id: 'stranger',
   strength: 'theme',
@@ -9,7 +9,11 @@ export const stranger: Criterion = {
   isCapped: false,
   points: ({ form, role }, { targets, whole }) =>
     only(
-      whole && !whole.hasBlocks && HEART.has(role) && !targets.some((target) => target.reachOf(form))
+      whole &&
+        !whole.hasBlocks &&
+        HEART.has(role) &&
+        role !== 'still' &&
+        !targets.some((target) => target.reachOf(form))
         ? weight('stranger')
         : 0,
     ),

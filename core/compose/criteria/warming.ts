@@ -1,5 +1,6 @@
 import { aim, themeParts, themePhases } from '../../brief';
 import type { PhaseId } from '../../phases';
+import { shapeOf } from '../shapes';
 import { weight } from '../weights';
 import { only, type Criterion } from './criterion';
 
@@ -16,13 +17,14 @@ export const warming: Criterion = {
   id: 'warming',
   strength: 'theme',
   weights: ['warmedJoint'],
-  isCapped: true,
+  isCapped: false,
   points: ({ form, role }, { brief }) => {
-    if (role !== 'loosen') return [];
+    if (role !== 'loosen' || shapeOf(brief).isSoft) return [];
     const joints = new Set([
       ...themePhases(brief.theme).flatMap((phase) => PHASE_JOINTS[phase]),
       ...themeParts(brief.theme).flatMap((part) => (part.kind === 'aim' ? aim(part.aim).joints : [])),
     ]);
-    return only(form.loosens.filter((joint) => joints.has(joint)).length * weight('warmedJoint'));
+    // What moves several is not worth more for it.
+    return only(form.loosens.some((joint) => joints.has(joint)) ? weight('warmedJoint') : 0);
   },
 };

@@ -1,7 +1,7 @@
 import { lastOf } from '../../lists/lists';
 import { float, int32, num, pick } from './access';
 import { raise } from './rows';
-import { gainOf, NEVER, pairCost, type Candidate, type Problem, type Section } from './problem';
+import { gainOf, heldWorth, NEVER, pairCost, type Candidate, type Problem, type Section } from './problem';
 
 /**
  * An upper bound on what can still come, by dynamic programming over the time used. Two things are
@@ -150,7 +150,7 @@ export function suffixes(
           const time = units + section.extraUnits;
           const got = float(gain, exit * own + units);
           if (got === NEVER || time < section.leastUnits || time > section.mostUnits) continue;
-          const value = got - section.awayCost * Math.abs(time - section.targetUnits);
+          const value = got + heldWorth(section, time);
           const from = num(soonest, index);
           const until = Math.min(num(latest, index), width - 1 - time);
           raise(cells, stance * width + from, next, exit * width + from + time, until - from + 1, value);
@@ -187,8 +187,7 @@ export function sectionTable(
     const base = (count * classes + before) * width;
     for (let time = section.leastUnits; time < width; time += 1)
       cells[base + time] =
-        float(next, int32(classStance, before) * total + usedBefore + time) -
-        section.awayCost * Math.abs(time - section.targetUnits);
+        float(next, int32(classStance, before) * total + usedBefore + time) + heldWorth(section, time);
   }
   const taken = new Float64Array(width);
   for (let index = count - 1; index >= 0; index -= 1) {

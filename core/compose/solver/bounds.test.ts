@@ -267,7 +267,9 @@ describe('the value of a selection', () => {
   const section = (...candidates: Candidate[]): Section => ({
     candidates,
     extraUnits: 0,
-    targetUnits: 8,
+    heldValue: 0.3,
+    easyFromUnits: 7,
+    easyToUnits: 8,
     leastUnits: 4,
     mostUnits: 13,
     awayCost: 0.1,
@@ -306,14 +308,14 @@ describe('the value of a selection', () => {
         [pick(0), pick(1)],
         [pick(2), pick(3)],
       ]),
-    ).toBeCloseTo(first + second + 1, 9);
-    // A change of stance, and a section five units over its target, the whole five too long.
+    ).toBeCloseTo(first + second + 1 + 2 * 0.3, 9);
+    // A change of stance, and a section five units beyond what is easy, the whole five too long.
     expect(
       valueOf({ ...problem, slackUnits: 5 }, [
         [pick(0), pick(2, 1)],
         [pick(2), pick(3)],
       ]),
-    ).toBeCloseTo(1 + 2 - 0.4 + second + 1 - 0.5 - 2.5, 9);
+    ).toBeCloseTo(1 + 2 - 0.4 + second + 1 + 2 * 0.3 - 0.5 - 2.5, 9);
   });
 
   it.each<[Breach, Selection]>([

@@ -4,7 +4,7 @@ import { bestSum, raise } from './rows';
 import { priced, type Prepared, type Prices } from './bound';
 import type { Priced } from './prices';
 import { only, type Fixed } from './parts';
-import { NEVER, type Candidate, type Problem, type Section } from './problem';
+import { heldWorth, NEVER, type Candidate, type Problem, type Section } from './problem';
 
 /**
  * Takes out what cannot be part of a better selection: for every way of every candidate, the most any
@@ -28,7 +28,7 @@ function prefixes(
     forwards[at]?.gains.forEach((gain, units) => {
       const time = units + section.extraUnits;
       if (gain === NEVER || time < section.leastUnits || time > section.mostUnits) return;
-      const value = gain - section.awayCost * Math.abs(time - section.targetUnits);
+      const value = gain + heldWorth(section, time);
       raise(here, time, before, 0, width - time, value);
     });
     all.push(here);
@@ -117,7 +117,7 @@ function aroundSection(
   const around = new Float64Array(section.mostUnits + 1).fill(NEVER);
   for (let time = section.leastUnits; time <= section.mostUnits; time += 1) {
     const best = bestSum(prefix, 0, freest, time, total - time);
-    around[time] = best - section.awayCost * Math.abs(time - section.targetUnits);
+    around[time] = best + heldWorth(section, time);
   }
   return around;
 }

@@ -71,11 +71,12 @@ export function mixedInteger(problem: Problem): string {
       });
     });
     const time = away.join(' ');
-    const rest = section.targetUnits - section.extraUnits;
-    rows.push(`${time} - over_${index} <= ${rest}`);
-    rows.push(`${time} + under_${index} >= ${rest}`);
+    rows.push(`${time} - over_${index} <= ${section.easyToUnits - section.extraUnits}`);
+    rows.push(`${time} + under_${index} >= ${section.easyFromUnits - section.extraUnits}`);
     rows.push(`${time} >= ${section.leastUnits - section.extraUnits}`);
     rows.push(`${time} <= ${section.mostUnits - section.extraUnits}`);
+    gain(section.heldValue, `held_${index}`);
+    rows.push(`held_${index} = 1`);
     gain(-section.awayCost, `over_${index}`);
     gain(-section.awayCost, `under_${index}`);
   });

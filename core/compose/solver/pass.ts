@@ -1,7 +1,7 @@
 import { float, int32, int8, pick } from './access';
 import { entryCost } from './bound';
 import { formSlack, groundFrom, letter, sumSlack, tableOf, TINY, type Ground } from './ground';
-import { NEVER, worthOf, type Candidate, type Pick, type Selection } from './problem';
+import { heldWorth, NEVER, worthOf, type Candidate, type Pick, type Selection } from './problem';
 
 /** What is known at some moment of the search: the best found so far and what no selection can exceed. */
 export interface Progress {
@@ -216,7 +216,7 @@ export class Pass {
     const usedBefore = label.usedBefore + label.time;
     const total = problem.totalUnits + problem.slackUnits + 1;
     if (usedBefore >= total) return;
-    let exact = label.exact - plan.awayCost * Math.abs(label.time - plan.targetUnits);
+    let exact = label.exact + heldWorth(plan, label.time);
     let { counts, countsKey, slack } = label;
     const settled = problem.counters
       .map((_, counter) => counter)

@@ -44,11 +44,15 @@ export interface Section {
   readonly candidates: readonly Candidate[];
   /** Time taken whatever is chosen (a hinge), whole units. */
   readonly extraUnits: number;
-  readonly targetUnits: number;
+  /** What it is worth that the section is held at all: the same whatever is chosen. */
+  readonly heldValue: number;
+  /** From so many units to so many is as long as it should be … */
+  readonly easyFromUnits: number;
+  readonly easyToUnits: number;
+  /** … and for every unit shorter or longer so many points are lost. */
+  readonly awayCost: number;
   readonly leastUnits: number;
   readonly mostUnits: number;
-  /** Points lost for every unit away from the target. */
-  readonly awayCost: number;
 }
 
 /**
@@ -101,6 +105,17 @@ export function distinct<Way extends Option>(options: readonly Way[]): readonly 
   }
   return options.length === best.size ? options : [...best.values()];
 }
+
+/** What a section is worth for being held, in so many units. */
+export const heldWorth = (
+  { heldValue, easyFromUnits, easyToUnits, awayCost }: Section,
+  units: number,
+): number =>
+  units < easyFromUnits
+    ? heldValue - awayCost * (easyFromUnits - units)
+    : units > easyToUnits
+      ? heldValue - awayCost * (units - easyToUnits)
+      : heldValue;
 
 export const gainOf = ({ gains }: Counter, nth: number): number =>
   gains[(nth < gains.length ? nth : gains.length) - 1] ?? 0;
@@ -156,7 +171,9 @@ export function valueOf(problem: Problem, selection: Selection): number | Breach
       before = candidate;
     }
     if (units < section.leastUnits || units > section.mostUnits) return 'section-range';
-    value -= section.awayCost * Math.abs(units - section.targetUnits);
+    const tooShort = Math.max(0, section.easyFromUnits - units);
+    const tooLong = Math.max(0, units - section.easyToUnits);
+    value += section.heldValue - section.awayCost * (tooShort + tooLong);
     total += units;
     stance = before?.endStance;
     if (

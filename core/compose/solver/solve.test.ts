@@ -174,7 +174,9 @@ describe('the limits of the search', () => {
     sections: [
       {
         extraUnits: 0,
-        targetUnits: totalUnits,
+        heldValue: 0,
+        easyFromUnits: totalUnits,
+        easyToUnits: totalUnits,
         leastUnits: 0,
         mostUnits: totalUnits,
         awayCost: 0,

@@ -21,7 +21,8 @@ function coarser(problem: Problem): Problem {
     sections: problem.sections.map((section) => ({
       ...section,
       extraUnits: Math.round(section.extraUnits / COARSE),
-      targetUnits: less(section.targetUnits),
+      easyFromUnits: Math.floor(section.easyFromUnits / COARSE),
+      easyToUnits: Math.ceil(section.easyToUnits / COARSE),
       leastUnits: Math.floor(section.leastUnits / COARSE),
       mostUnits: Math.ceil(section.mostUnits / COARSE),
       awayCost: section.awayCost * COARSE,

@@ -58,7 +58,7 @@ export const FLOWING = [
     },
   }),
   defineForm({
-    id: 'opening-the-chest', name: 'Opening the chest', family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'calms'],
+    id: 'opening-the-chest', name: 'Opening the chest', family: 'flowing pair', roles: ['nourish', 'loosen'], loosens: ['shoulders'], actions: ['nourishes', 'calms'],
     polarity: 'yang', phases: ['fire'], organs: ['heart', 'pericardium', 'small-intestine'],
     channels: [{ channel: 'HT', how: 'stretch' }, { channel: 'PC', how: 'stretch' }], points: ['CV17', 'PC8', 'HT8'], pace: 'flowing',
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },

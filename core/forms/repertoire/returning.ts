@@ -6,7 +6,7 @@ import { exhale, freely, inhale, through, to } from '../writing/strokes';
 // prettier-ignore
 export const RETURNING = [
   defineForm({
-    id: 'rise-and-sink', name: 'Rise and sink', pinyin: 'Qǐ Luò', hanzi: '起落', family: 'flowing pair', roles: ['balance'],
+    id: 'rise-and-sink', name: 'Rise and sink', pinyin: 'Qǐ Luò', hanzi: '起落', family: 'flowing pair', roles: ['balance', 'nourish'],
     actions: ['calms', 'moves'],
     channels: [{ channel: 'GV', how: 'attend' }, { channel: 'CV', how: 'attend' }, { channel: 'KI', how: 'attend' }],
     points: ['CV6', 'KI1'], pace: 'flowing', repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 }, loosens: ['shoulders', 'knees'],
@@ -32,7 +32,7 @@ export const RETURNING = [
     },
   }),
   defineForm({
-    id: 'cloud-hands', name: 'Cloud hands', pinyin: 'Yún Shǒu', hanzi: '雲手', family: 'flowing pair', roles: ['balance'],
+    id: 'cloud-hands', name: 'Cloud hands', pinyin: 'Yún Shǒu', hanzi: '雲手', family: 'flowing pair', roles: ['balance', 'nourish'],
     actions: ['moves', 'calms'],
     channels: [{ channel: 'GB', how: 'stretch' }, { channel: 'LI', how: 'stretch' }, { channel: 'LU', how: 'stretch' }],
     points: ['CV17', 'CV6'], sides: 'alternating', pace: 'turning', footwork: 'Weight flows from foot to foot, feet planted.',

@@ -111,7 +111,7 @@ export const STANDING = [
     seated: { change: 'The same from the chair.' },
   }),
   defineForm({
-    id: 'arrive-quiet-smile', name: 'The quiet smile', family: 'inner breathing', roles: ['arrive', 'balance'],
+    id: 'arrive-quiet-smile', name: 'The quiet smile', family: 'inner breathing', roles: ['arrive', 'balance', 'still'],
     actions: ['calms', 'nourishes'], polarity: 'yin', channels: along('attend', 'CV', 'HT'), points: ['EX-HN3', 'CV17', 'CV6'],
     pace: 'inner', manner: 'natural', asks: { inwardImagery: true }, repetitions: INNER_COUNT,
     images: ['Late sun reaching the back of a room.'],

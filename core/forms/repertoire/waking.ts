@@ -76,7 +76,7 @@ export const WAKING = [
   }),
   defineForm({
     id: 'heel-drops', name: 'Heels rise and fall', pinyin: 'Bèi Hòu Qī Diān', hanzi: '背後七顛', family: 'heel drop',
-    roles: ['wake', 'balance'], actions: ['moves', 'calms'], phases: ['water'], organs: ['bladder', 'kidney'],
+    roles: ['wake', 'balance', 'nourish'], actions: ['moves', 'calms'], phases: ['water'], organs: ['bladder', 'kidney'],
     channels: [{ channel: 'BL', how: 'stretch' }, { channel: 'KI', how: 'press' }, { channel: 'GV', how: 'attend' }],
     points: ['KI1', 'GV20'], stance: { start: 'hip width', end: 'hip width' },
     footwork: 'Both heels rise together; weight on the balls of the feet.', pace: 'heel', settleSec: 6,

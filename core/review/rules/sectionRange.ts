@@ -1,4 +1,5 @@
-import { ROLES, ROLE_SHARES } from '../../forms';
+import { rangeOfRole } from '../../compose/shapes';
+import { ROLES } from '../../forms';
 import type { Rule } from '../rule';
 
 /** Shares outside the usual range by less than this are not worth a word. */
@@ -7,14 +8,14 @@ const SLACK = 0.01;
 export const sectionRange: Rule = {
   id: 'section-range',
   source: 'common-practice',
-  find: ({ timeline }) =>
+  find: ({ practice, timeline }) =>
     ROLES.flatMap((role) => {
       const ms = timeline.sections
         .filter((one) => one.role === role)
         .reduce((sum, one) => sum + one.lengthMs, 0);
       if (ms === 0) return [];
       const share = ms / timeline.totalMs;
-      const { leastShare, mostShare } = ROLE_SHARES[role];
+      const { leastShare, mostShare } = rangeOfRole(practice.brief, role);
       if (share >= leastShare - SLACK && share <= mostShare + SLACK) return [];
       return [
         {
