@@ -1,9 +1,10 @@
 import type { DayPart } from '../almanac';
 import { organ, type OrganId } from '../phases';
 import { SOUND_ORGANS, type SoundOrgan } from '../sounds/sounds';
+import { aim } from './aims';
 import type { Intent } from './intents';
 import type { PlaceLimit } from './limits';
-import { themeOrgans, themeParts, themePhases, type Theme } from './theme';
+import { themeOrgans, themeParts, themePhases, type Theme, type ThemePart } from './theme';
 
 /** How sounds are made in a practice: not at all, or in one of the voices. */
 export const BRIEF_VOICES = ['none', 'aloud', 'whispered', 'silent'] as const;
@@ -43,9 +44,20 @@ export function soundOrganFor(id: OrganId): SoundOrgan | undefined {
   return isSoundOrgan(id) ? id : isSoundOrgan(pair) ? pair : undefined;
 }
 
+/** Organs a part of a theme is cleared by: of an aim, which many organs serve, those of the phase it is first of. */
+function clearedOrgans(part: ThemePart): readonly OrganId[] {
+  if (part.kind !== 'aim') return themeOrgans(part);
+  const [first] = aim(part.aim).phases;
+  return themeOrgans(part).filter((id) => organ(id).phase === first);
+}
+
 /** The organs whose sounds clear what a theme asks for, each once. */
 export const soundOrgansOf = (theme: Theme): readonly SoundOrgan[] => [
-  ...new Set(themeOrgans(theme).flatMap((id) => soundOrganFor(id) ?? [])),
+  ...new Set(
+    themeParts(theme)
+      .flatMap(clearedOrgans)
+      .flatMap((id) => soundOrganFor(id) ?? []),
+  ),
 ];
 
 /** Whether what is asked clears, so that the organ’s sound belongs to it (common practice). */

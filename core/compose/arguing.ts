@@ -20,7 +20,7 @@ export interface CharacterDraft {
 
 /**
  * Three drafts that truly differ: gentler, fuller and plainer. Where one comes out too like another, or like
- * the practice they stand beside, it is asked again without the forms that carry that one. A character nothing
+ * the practice they stand beside, it is asked again without the forms that carry these. A character nothing
  * can be made of is left out.
  */
 export function* threeDrafts(
@@ -34,9 +34,10 @@ export function* threeDrafts(
     const first = composeIfAny({ ...asking, character, enough: 0.01 });
     if (!first) continue;
     const others = [...(beside ? [beside] : []), ...drafts.map(({ draft }) => draft.practice)];
-    const alike = others.filter((other) => likeness(other, first.practice, askedFor) > TOO_ALIKE);
-    const apartFrom = [...(asking.apartFrom ?? []), ...alike.flatMap(carriers)];
-    const second = alike.length > 0 ? composeIfAny({ ...asking, character, enough: 0.01, apartFrom }) : first;
+    const isAlike = others.some((other) => likeness(other, first.practice, askedFor) > TOO_ALIKE);
+    // Apart from one only it would come out like another.
+    const apartFrom = [...(asking.apartFrom ?? []), ...others.flatMap(carriers)];
+    const second = isAlike ? composeIfAny({ ...asking, character, enough: 0.01, apartFrom }) : first;
     drafts = [...drafts, { character, draft: second ?? first }];
     yield drafts;
   }

@@ -136,8 +136,8 @@ function loosened(asking: Asking, held: readonly Wish[]): readonly Asking[] {
     if (held.includes(wish)) continue;
     const ways = relaxed(asking, wish);
     if (ways.length === 0) continue;
-    // Minutes have many ways: a short and a long one say whether any would do.
-    const tried = wish === 'minutes' ? [10, 20, 40] : [undefined];
+    // Minutes have many ways: a few short and long ones say whether any would do.
+    const tried = wish === 'minutes' ? [5, 10, 20, 40] : [undefined];
     askings = askings.flatMap((one) =>
       tried.flatMap((minutes) => {
         if (minutes !== undefined) return [withBrief(one, { minutes })];

@@ -136,7 +136,8 @@ describe('a form put in by hand', () => {
 });
 
 describe('going on with one form for long', () => {
-  const calm = asksOf(found('mist-over-the-lake'), 'full');
+  const form = found('mist-over-the-lake');
+  const calm = asksOf(form, 'full');
   const tiring = { ...calm, armsAboveShoulders: true };
   const minutes = (count: number): number => count * 60_000;
 
@@ -144,21 +145,25 @@ describe('going on with one form for long', () => {
     for (const role of ROLES) {
       // A joint is soon loosened.
       const most = role === 'loosen' ? 1 : 3;
-      expect(longPoints(calm, role, undefined, minutes(most))).toBeCloseTo(0, 9);
-      expect(longPoints(tiring, role, undefined, minutes(2))).toBeCloseTo(0, 9);
+      expect(longPoints(form, calm, role, undefined, minutes(most))).toBeCloseTo(0, 9);
+      expect(longPoints(form, tiring, role, undefined, minutes(2))).toBeCloseTo(0, 9);
     }
   });
 
   it('costs more the longer it is, sooner where it tires, and later where it is still', () => {
-    expect(longPoints(calm, 'nourish', undefined, minutes(5))).toBeLessThan(
-      longPoints(calm, 'nourish', undefined, minutes(4)),
+    expect(longPoints(form, calm, 'nourish', undefined, minutes(5))).toBeLessThan(
+      longPoints(form, calm, 'nourish', undefined, minutes(4)),
     );
-    expect(longPoints(tiring, 'nourish', undefined, minutes(4))).toBeLessThan(
-      longPoints(calm, 'nourish', undefined, minutes(4)),
+    expect(longPoints(form, tiring, 'nourish', undefined, minutes(4))).toBeLessThan(
+      longPoints(form, calm, 'nourish', undefined, minutes(4)),
     );
-    expect(longPoints(calm, 'still', undefined, minutes(5))).toBeCloseTo(0, 9);
+    expect(longPoints(found('hold-embrace-belly'), calm, 'still', undefined, minutes(5))).toBeCloseTo(0, 9);
+    expect(longPoints(found('deep-water-breathing'), calm, 'nourish', undefined, minutes(5))).toBeCloseTo(
+      0,
+      9,
+    );
     // A lesson drills what it teaches for as long as it takes.
-    expect(longPoints(tiring, 'nourish', 'drill', minutes(12))).toBeCloseTo(0, 9);
+    expect(longPoints(form, tiring, 'nourish', 'drill', minutes(12))).toBeCloseTo(0, 9);
   });
 });
 

@@ -253,6 +253,7 @@ const LONG_SEC = { tiring: 150, still: 300, loosen: 75, other: 180 } as const;
  * within its range and yet fills a quarter of a class (common practice; standing still is meant to be long).
  */
 export function longPoints(
+  form: Form,
   asks: Asks,
   role: Role,
   lesson: LessonStep | undefined,
@@ -261,7 +262,7 @@ export function longPoints(
 ): number {
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
-  const kind = tiring ? 'tiring' : role === 'still' || role === 'loosen' ? role : 'other';
+  const kind = tiring ? 'tiring' : role === 'loosen' ? role : isByTime(form, role) ? 'still' : 'other';
   const enough = LONG_SEC[kind] * (tiring ? 1 : Math.min(full, MOST_LONGER));
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }

@@ -43,6 +43,8 @@ import {
   mostFormsFor,
   leastRepetitionsOf,
   leastSecOf,
+  mostSecOf,
+  SHORT_ROUND_BELOW_MINUTES,
 } from '../measures';
 import { placesOf, type Place } from './places';
 import type { SoundOrgan } from '../sounds';
@@ -421,17 +423,17 @@ interface TimedWay {
 }
 
 /**
- * Of the ways of a form those in which it is done long and often enough to be felt; the fullest where none is. What is
- * kept, fixed, taught, or one of a set has its measure from elsewhere.
+ * Of the ways of a form those in which it is done long and often enough to be felt, and is not gone on with for too
+ * long; the fullest, or the shortest, where none is. What is kept, fixed, taught, or one of a set has its measure from elsewhere.
  */
-function longEnough(
+function rightlyLong(
   { asking: { brief } }: Ground,
   place: Place,
   role: Role,
   timed: readonly TimedWay[],
 ): readonly TimedWay[] {
   const {
-    allowed: { form },
+    allowed: { form, fitting },
     kept,
     lesson,
     pin,
@@ -442,8 +444,12 @@ function longEnough(
     ({ way, line, ms }) =>
       ms >= least && way.repetitions >= leastRepetitionsOf(form, role, line.moreMs / 1000),
   );
-  const fullest = timed.toSorted((a, b) => b.ms - a.ms).slice(0, 1);
-  return enough.length > 0 ? enough : fullest;
+  const byLength = timed.toSorted((a, b) => a.ms - b.ms);
+  const atLeast = enough.length > 0 ? enough : byLength.slice(-1);
+  const most = mostSecOf(form, asksOf(form, fitting.variant), role, brief.minutes) * 1000;
+  const within = atLeast.filter(({ ms }) => ms <= most);
+  const shortest = atLeast.toSorted((a, b) => a.ms - b.ms).slice(0, 1);
+  return within.length > 0 ? within : shortest;
 }
 
 /** The ways of a place as the solver chooses among them, each with its time and worth. */
@@ -467,8 +473,9 @@ function optionsAt(ground: Ground, place: Place, section: SectionPlan, own: numb
         const line = timeLine(form, { ...item, stretch: way.stretch * pace }, by);
         return { way, line, ms: lengthMs(line, way.repetitions) };
       });
-      return longEnough(ground, place, role, timed).map(({ way, ms }) => {
-        const dose = way.dose + longPoints(asks, role, place.lesson, ms, fullness(asking.brief.minutes));
+      return rightlyLong(ground, place, role, timed).map(({ way, ms }) => {
+        const dose =
+          way.dose + longPoints(form, asks, role, place.lesson, ms, fullness(asking.brief.minutes));
         return {
           units: unitsIn(ground, ms + changeMs),
           value: own + laid + dose * strength('dose'),
@@ -529,8 +536,10 @@ function countsAt(
   const sound = soundAt(ground, place, section);
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
-  if (!isOfJoints(form, role)) counts.push(ground.all);
-  else if (ground.joints !== undefined) counts.push(ground.joints);
+  // A round of short stations is one form.
+  const isStation = place.even === true && asking.brief.minutes < SHORT_ROUND_BELOW_MINUTES;
+  if (!isOfJoints(form, role) && !isStation) counts.push(ground.all);
+  else if (!isStation && ground.joints !== undefined) counts.push(ground.joints);
   if (role === 'close' && comesHome(form))
     counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
   const isNew =
@@ -604,7 +613,7 @@ function rangesOf({ unitMs, totalUnits, strength, weighing }: Ground, section: S
     easyFromUnits: Math.round((section.targetMs * (1 - weight('easyShare'))) / unitMs),
     easyToUnits: Math.round((section.targetMs * (1 + weight('easyShare'))) / unitMs),
     leastUnits: Math.ceil((section.leastMs * 1.04) / unitMs),
-    mostUnits: Math.max(1, Math.floor((section.mostMs * 0.97) / unitMs)),
+    mostUnits: Math.max(1, Math.floor((section.mostMs * 0.96) / unitMs)),
     awayCost: (weight('awayFromShare') / totalUnits) * strength('shares'),
   };
 }

@@ -1,5 +1,5 @@
 import { entryAt } from '../lists/lists';
-import type { Pin } from '../brief';
+import { themeParts, type Pin } from '../brief';
 import type { Role } from '../forms';
 import type { Refusal } from './candidates';
 import type { Model } from './model';
@@ -57,7 +57,9 @@ function leastUnits({ problem }: Model): number {
 /** Forms asked for that the brief itself forbids; what is kept is there already. */
 function forbiddenPins({ asking, plan, refused }: Model): readonly Obstacle[] {
   const { brief, repertoire, putIn } = asking;
-  const pins: readonly Pin[] = [...(brief.pins ?? []), ...(putIn ? [putIn] : [])];
+  // A lesson in a form is nothing without the form.
+  const taught = themeParts(brief.theme).flatMap((part) => (part.kind === 'lesson' ? [part] : []));
+  const pins: readonly Pin[] = [...(brief.pins ?? []), ...(putIn ? [putIn] : []), ...taught];
   const kept = new Set(asking.kept?.items.map((item) => item.formId));
   return pins.flatMap(({ formId, role }): readonly Obstacle[] => {
     if (kept.has(formId)) return [];

@@ -30,7 +30,7 @@ export const SHAPES = {
     why: 'What is loosened and woken is cleared, then fed; stillness and balance come where there is time for them.',
     source: 'common-practice',
     sections: {
-      arrive: { share: 0.08 },
+      arrive: { share: 0.07 },
       loosen: { share: 0.21 },
       wake: { share: 0.07, from: 10 },
       clear: { share: 0.14 },
@@ -183,8 +183,9 @@ function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
 
 /** The shape a brief calls for: that of the first part of its theme that has one of its own. */
 export function shapeOf({ theme, minutes }: Pick<Brief, 'theme' | 'minutes'>): Shape {
-  if (minutes <= SHORT_UP_TO) return SHAPES.short;
   const [id] = themeParts(theme).flatMap((part) => shapeIdOf(part) ?? []);
+  // What has a shape of its own keeps it as long as it has room.
+  if (minutes < SHORT_UP_TO || (minutes === SHORT_UP_TO && id === undefined)) return SHAPES.short;
   return SHAPES[id ?? 'usual'];
 }
 

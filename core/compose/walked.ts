@@ -1,5 +1,6 @@
 import { themeParts } from '../brief';
 import { formsOfSet, FORM_SETS, type Role } from '../forms';
+import { PHASE_ROUNDS } from '../measures';
 import type { Asking } from './asking';
 import { fitForm } from './candidates';
 
@@ -12,8 +13,6 @@ export interface Walked {
   readonly isAlone: boolean;
 }
 
-/** The rounds that go through all five phases in the generating order: one a draft, in turn. */
-const PHASE_ROUNDS = ['phase-round', 'leaning-round'] as const;
 /** Up to so many minutes five pieces fill the heart of a practice. */
 const ALONE_MINUTES = 30;
 /** Five sounds beside five pieces have room from so many minutes on. */
@@ -41,8 +40,12 @@ function wholeSet(
 function phasesWalked(asking: Asking): readonly Walked[] {
   const { brief, seed } = asking;
   if (brief.minutes < PIECES_MINUTES) return [];
+  // One round a draft, in turn.
   const turned = seed % 2 === 0 ? PHASE_ROUNDS.toReversed() : PHASE_ROUNDS;
-  const rounds = turned.map((set) => ({ set, forms: wholeSet(asking, formsOfSet(set, asking.customs)) }));
+  const rounds = turned.map((set) => ({
+    set,
+    forms: wholeSet(asking, formsOfSet(set, asking.customs)),
+  }));
   const round = rounds.find(({ forms }) => forms.length > 0);
   if (!round) return [];
   const pieces: Walked = { ...round, role: 'nourish', isAlone: brief.minutes <= ALONE_MINUTES };

@@ -23,7 +23,8 @@ export const WEIGHTS = {
   aimAction: { value: 0.5, unit: 'points', why: 'What an aim wants done is done.' },
   intentAction: { value: 0.4, unit: 'points', why: 'What the intent wants done is done.' },
   warmedJoint: { value: 0.5, unit: 'points', why: 'Each joint that the theme will use is worth warming first.' },
-  usualJoint: { value: 0.25, unit: 'points', why: 'The joints are gone through as people know it before their variations are taken.' },
+  usualArrival: { value: 0.2, unit: 'points', why: 'One arrives as people know it: standing, or sitting, still.' },
+  usualJoint: { value: 0.3, unit: 'points', why: 'The joints are gone through as people know it before their variations are taken.' },
   jointOfTheme: { value: 1.4, unit: 'points', why: 'Where supple joints are the theme every one of them is moved.' },
   seasonPhase: { value: 0.5, unit: 'points', why: 'The season leans the choice a little to its own phase.' },
   hourPolarity: { value: 0.4, unit: 'points', why: 'Yang in the morning, yin in the evening.' },
@@ -80,7 +81,7 @@ export const WEIGHTS = {
   lastClass: { value: -0.9, unit: 'points', why: 'What the last class did counts for less.' },
   classBefore: { value: -0.5, unit: 'points', why: 'So does, a little, the one before …' },
   classBeforeThat: { value: -0.25, unit: 'points', why: '… and the one before that.' },
-  apart: { value: -2.2, unit: 'points', why: 'Drafts to choose among should differ.' },
+  apart: { value: -3, unit: 'points', why: 'Drafts to choose among should differ.' },
   // What forms cost together.
   twins: { value: -0.9, unit: 'points', why: 'Two forms of one kind for the same organs seldom both.' },
   stanceChange: { value: 0.2, unit: 'points', why: 'A change of stance costs time and attention.' },
@@ -95,7 +96,7 @@ export const WEIGHTS = {
   dose: { value: -0.25, unit: 'points', why: 'Near the usual repetitions; at twice or half as many, so much is lost.' },
   drillDose: { value: -1.5, unit: 'points', why: 'Drilling wants as often as there is time for.' },
   slowed: { value: -0.03, unit: 'points', why: 'A slower breath is as good, all else even.' },
-  long: { value: -0.6, unit: 'points a minute', why: 'A form that goes on longer than it should is felt to.' },
+  long: { value: -0.8, unit: 'points a minute', why: 'A form that goes on longer than it should is felt to.' },
   // What the theme gives: the first form that serves, before the returns fall.
   organFirst: { value: 2.9, unit: 'points', why: 'The organ, phase, season, hour or aim asked for.' },
   channelFirst: { value: 2.2, unit: 'points', why: 'The channel asked for.' },
@@ -104,7 +105,7 @@ export const WEIGHTS = {
   eachPhaseFirst: { value: 4, unit: 'points', why: 'Where all five are walked, none is left out.' },
   supportFirst: { value: 1.2, unit: 'points', why: 'The pair, the mother to nourish, the child to clear.' },
   // How much a draft's whim may lift or lower a form, so that another draft is another.
-  whim: { value: 1.6, unit: 'points', why: 'Half of it up, half of it down.' },
+  whim: { value: 2, unit: 'points', why: 'Half of it up, half of it down.' },
 } as const satisfies Readonly<Record<string, Weight>>;
 
 export type WeightId = keyof typeof WEIGHTS;

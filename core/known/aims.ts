@@ -59,8 +59,8 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   },
   mood: {
     source: 'common-practice',
-    named: ['shaking', 'swing-and-knock', 'swing-arms-level', 'opening-the-chest', 'sound-heart', 'sound-lung', 'arrive-quiet-smile'],
-    accepted: ['parting-clouds', 'cloud-hands', 'phase-fire-blossom', 'wave-fire', 'new-growth', 'parting-branches', 'sound-liver', 'tap-chest', 'bouncing', 'spiralling-arms', 'animal-bird', 'animal-bird-fly', 'brocade-hold-up-the-sky', 'mist-over-the-lake', 'phase-wood-sapling', 'pushing-waves'],
+    named: ['shaking', 'swing-and-knock', 'swing-arms-level', 'opening-the-chest', 'sound-heart', 'arrive-quiet-smile'],
+    accepted: ['sound-lung', 'parting-clouds', 'cloud-hands', 'phase-fire-blossom', 'wave-fire', 'new-growth', 'parting-branches', 'sound-liver', 'tap-chest', 'bouncing', 'spiralling-arms', 'animal-bird', 'animal-bird-fly', 'brocade-hold-up-the-sky', 'mist-over-the-lake', 'phase-wood-sapling', 'pushing-waves'],
     never: [],
   },
 };

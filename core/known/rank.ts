@@ -61,6 +61,13 @@ const VESSELS: Readonly<
       'sky-gathering',
       'loosen-neck-turtle',
       'brocade-hands-to-feet',
+      'brocade-look-back',
+      'hanging-fold',
+      'bow-from-the-hips',
+      'dragon-spine',
+      'heel-drops',
+      'deep-water-breathing',
+      'sound-kidney',
     ],
   },
   CV: {

@@ -206,7 +206,7 @@ describe('the record of a class', () => {
   it('says that a form was cut, with the repetitions really done, when one goes on from the middle of it', () => {
     // Of a form that does one side before the other, half is all of the first side.
     const index = practice.items.findIndex(
-      ({ repetitions, formId }) => repetitions >= 4 && practice.forms[formId]?.sides === 'symmetric',
+      ({ repetitions, formId }) => repetitions >= 2 && practice.forms[formId]?.sides === 'symmetric',
     );
     const half = at(index, 0.5);
     const forward: LeadAction = { kind: 'go', atMs: T0 + half, toMs: at(index + 1, 0) };

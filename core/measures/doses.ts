@@ -1,4 +1,4 @@
-import type { Form, Role } from '../forms';
+import type { Asks, Form, Role } from '../forms';
 
 /**
  * How long a form is done at least, so that it is felt, and how often. Common practice; members of a set, massage, holds
@@ -39,6 +39,22 @@ const isOfHeart = (form: Form, role: Role): boolean =>
 export function leastSecOf(form: Form, role: Role, minutes: number): number {
   if (isOfHeart(form, role)) return HEART_SEC.find(({ upTo }) => minutes <= upTo)?.sec ?? 0;
   return SHORT.has(form.family) ? SHORT_SEC : 0;
+}
+
+/** Up to so many minutes nothing is gone on with for long; in an hour so much longer. */
+const SHORT_CLASS_MINUTES = 20;
+const LONG_CLASS_MINUTES = 60;
+/** A single joint, and a hold with the arms up or the legs low, goes on so long at most, s, in a short class and in an hour. */
+const MOST_SEC = { joint: [75, 180], hold: [60, 120] } as const;
+
+/** Seconds a form lasts at most in a section of a practice of so many minutes; Infinity where it may go on. */
+export function mostSecOf(form: Form, asks: Asks, role: Role, minutes: number): number {
+  const tires = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
+  const kind = role === 'loosen' ? 'joint' : asks.staticHold && tires ? 'hold' : undefined;
+  if (!kind || form.family === 'shaking') return Infinity;
+  const [short, long] = MOST_SEC[kind];
+  const share = (minutes - SHORT_CLASS_MINUTES) / (LONG_CLASS_MINUTES - SHORT_CLASS_MINUTES);
+  return short + (long - short) * Math.min(1, Math.max(0, share));
 }
 
 /** Repetitions on both sides together longer than this are long: two of them are enough, s. */

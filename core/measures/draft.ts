@@ -56,13 +56,35 @@ export interface DraftMeasures {
 
 const HEART_ROLES: ReadonlySet<Role> = new Set(['clear', 'nourish']);
 
-/** How many forms there are: hinges apart, and the joints gone through one after another as one round. */
-const formsOf = (practice: Practice): number => {
-  const { items } = practice;
-  const counted = items.filter(({ hinge, passage }) => !hinge && passage === undefined);
+/** The rounds that go through all five phases in the generating order. */
+export const PHASE_ROUNDS = ['phase-round', 'leaning-round'] as const;
+/** Pieces of a round no longer than this in the mean are short stations, s. */
+const SHORT_STATION_SEC = 40;
+/** A round of five is one of short stations in fewer minutes than this. */
+export const SHORT_ROUND_BELOW_MINUTES = 9;
+
+/** The members of a round of short stations; none where they are longer, or where there is no round. */
+function shortRound(practice: Practice, timeline: Timeline, schools: SetSchools): ReadonlySet<string> {
+  if (practice.brief.theme.kind !== 'all-phases') return new Set();
+  const members = new Set(PHASE_ROUNDS.flatMap((set) => formsOfSet(set, schools)));
+  const pieces = practice.items.flatMap(({ formId, role }, index) =>
+    role === 'nourish' && members.has(formId) ? [{ formId, span: timeline.items[index] }] : [],
+  );
+  const totalMs = pieces.reduce((sum, { span }) => sum + (span?.lengthMs ?? 0), 0);
+  const areShort = totalMs <= pieces.length * SHORT_STATION_SEC * 1000;
+  return new Set(areShort ? pieces.map(({ formId }) => formId) : []);
+}
+
+/**
+ * How many forms there are: hinges apart, and the joints gone through one after another, or a round of short stations, as
+ * one.
+ */
+function formsOf(practice: Practice, timeline: Timeline, schools: SetSchools): number {
+  const short = shortRound(practice, timeline, schools);
+  const counted = practice.items.filter(({ hinge, passage }) => !hinge && passage === undefined);
   const joints = counted.filter((item) => isOfJoints(formOf(practice, item), item.role)).length;
-  return counted.length - Math.max(0, joints - 1);
-};
+  return counted.length - Math.max(0, joints - 1) - Math.max(0, short.size - 1);
+}
 
 /** Nothing of the body is tapped twice within a section, but where the brief asks for it by name. */
 function tapsOnce(practice: Practice, askedFor: ReadonlySet<string>): boolean {
@@ -142,7 +164,7 @@ export function measureDraft(
     arrivesStill: first !== undefined && arrivesStill(form(first)),
     gathersIn: items.some((item) => gathersIn(form(item)) || (isShort && comesHome(form(item)))),
     comesHome: items.some((item) => item.role === 'close' && comesHome(form(item))),
-    fewForms: formsOf(practice) <= mostFormsFor(brief.minutes),
+    fewForms: formsOf(practice, timeline, schools) <= mostFormsFor(brief.minutes),
     evenDoses: isEven(practice, schools),
     oneTapping: tapsOnce(practice, askedForIn(brief, schools)),
     clearedIsNourished:

@@ -183,7 +183,15 @@ describe('the criteria', () => {
       0,
     ],
     ['no effort where three tenths are right', 'arc', {}, {}, weighing(), -0.18],
-    ['a joint as people know it', 'usual-joint', { id: 'loosen-hips' }, { role: 'loosen' }, weighing(), 0.25],
+    ['a joint as people know it', 'usual-joint', { id: 'loosen-hips' }, { role: 'loosen' }, weighing(), 0.3],
+    [
+      'stillness to arrive in',
+      'usual-arrival',
+      { family: 'standing posture' },
+      { role: 'arrive' },
+      weighing(),
+      0.2,
+    ],
     [
       'a joint where joints are the theme',
       'usual-joint',
@@ -256,7 +264,7 @@ describe('the criteria', () => {
       whole({ people: { conditions: [], recent: [['own-plain']] } }),
       1.2,
     ],
-    ['in another draft already', 'apart', {}, {}, whole({ apartFrom: ['own-plain'] }), -2.2],
+    ['in another draft already', 'apart', {}, {}, whole({ apartFrom: ['own-plain'] }), -3],
     [
       'out by the mouth where the nose is wanted',
       'exhale',
@@ -281,7 +289,9 @@ describe('the criteria', () => {
   it('hold what a form gives alone below what its place costs, and let costs stand', () => {
     // What is known for a theme, or as one of the joints, stands beside what a form gives alone.
     const by = { ...whole(), brief: { ...PLAIN_BRIEF, theme: { kind: 'set' as const, set: 'six-sounds' } } };
-    for (const form of REPERTOIRE.filter(({ roles: [first] }) => first !== 'close' && first !== 'loosen')) {
+    for (const form of REPERTOIRE.filter(
+      ({ roles: [first] }) => first && !['arrive', 'loosen', 'close'].includes(first),
+    )) {
       const at: FormAt = { form, variant: 'full', role: form.roles[0] ?? 'nourish' };
       const given = (parts: ReturnType<typeof partsOf>): number =>
         parts.reduce((sum, part) => sum + Math.max(0, part.points), 0);

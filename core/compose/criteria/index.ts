@@ -16,6 +16,7 @@ import { sound } from './sound';
 import { spared } from './spared';
 import { stranger } from './stranger';
 import { talk } from './talk';
+import { usualArrival } from './usualArrival';
 import { usualJoint } from './usualJoint';
 import { warming } from './warming';
 import { weight } from '../weights';
@@ -29,6 +30,7 @@ export const CRITERIA: readonly Criterion[] = [
   firstRole,
   action,
   warming,
+  usualArrival,
   usualJoint,
   season,
   hour,

@@ -1,6 +1,7 @@
-import { soundOrgansOf, themeParts } from '../../brief';
-import { brocadeKind, type Role } from '../../forms';
-import { isNeverFor, knownFor } from '../../known';
+import { aim, soundOrgansOf, themeParts, themePhases, type Brief } from '../../brief';
+import { brocadeKind, type Form, type Role } from '../../forms';
+import { isNeverFor, knownFor, type Rank } from '../../known';
+import { organ as organOf } from '../../phases';
 import { weight, type WeightId } from '../weights';
 import { HEART, only, type Criterion } from './criterion';
 
@@ -12,6 +13,20 @@ const WORTH = {
 
 /** Sections beside the heart that the theme still colours; how one arrives and closes it does not. */
 const BESIDE: ReadonlySet<Role> = new Set(['loosen', 'wake', 'balance', 'gather']);
+
+/** A sound of none of the organs asked for; where no organ is, of another phase than the first: it would not be fed after. */
+function isSoundOfAnother(
+  { soundOrgan }: Form,
+  rank: Rank | undefined,
+  { theme }: Pick<Brief, 'theme'>,
+): boolean {
+  if (soundOrgan === undefined || theme.kind === 'all-phases') return false;
+  const own = soundOrgansOf(theme);
+  const [first] = themeParts(theme);
+  const [phase] = first?.kind === 'aim' ? aim(first.aim).phases : themePhases(theme);
+  if (own.length > 0) return !own.includes(soundOrgan);
+  return phase ? phase !== organOf(soundOrgan).phase : rank === undefined;
+}
 
 /**
  * The heart carries the theme: what a teacher names first for it comes first, what merely touches it is a filler, and what
@@ -28,11 +43,7 @@ export const known: Criterion = {
     // Where several things are asked for, each has less room.
     const known = knownFor(form, parts, schools);
     const rank = HEART.has(role) ? known : undefined;
-    const isOtherSound =
-      HEART.has(role) &&
-      form.soundOrgan !== undefined &&
-      rank === undefined &&
-      soundOrgansOf(brief.theme).length > 0;
+    const isOtherSound = HEART.has(role) && rank !== 'named' && isSoundOfAnother(form, rank, brief);
     return [
       ...(isOtherSound ? [{ points: weight('otherSound') }] : []),
       ...(isNeverFor(form, parts) ? [{ points: weight('neverFor') }] : []),
