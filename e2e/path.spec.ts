@@ -41,7 +41,7 @@ test('from today’s theme to a led practice: the whole path', async ({ page }, 
   const before = await orderNames(page);
   await page.getByRole('button', { name: 'Add a form' }).click();
   await page.getByLabel('Search the forms').fill('yun shou');
-  await page.getByRole('button', { name: /Cloud hands/ }).click();
+  await page.getByRole('button', { name: /Cloud hands.*Nourish/ }).click();
   await expect(page.getByRole('button', { name: 'Move Cloud hands', exact: true })).toBeVisible();
   await page.getByRole('button', { name: 'Remove Cloud hands' }).click();
   expect(await orderNames(page)).toEqual(before);

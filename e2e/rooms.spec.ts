@@ -145,6 +145,7 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     soundDose: 6,
     soundsOf: {},
     patternsNever: [],
+    shapes: {},
   };
   const quillhaven = {
     ...customs,
@@ -201,6 +202,33 @@ test('customs refuse what cannot be, keep what was typed, and save what can', as
     await page.goto('/customs');
     await expect(page.getByLabel('standard set')).toBeChecked({ timeout: 1000 });
   }).toPass();
+});
+
+test('one’s own shape of a class is set section by section, kept, and drafted by', async ({ page }) => {
+  await page.goto('/customs');
+  const status = page.getByText('All is saved');
+  const lengths = page.getByRole('list', { name: 'A class of 20 minutes' });
+  await expect(lengths).toContainText('Wake');
+  await page.getByLabel('Wake: share in per cent').fill('0');
+  await page.getByLabel('Be still: share in per cent').fill('30');
+  await expect(lengths).not.toContainText('Wake');
+  // 7 + 21 + 14 + 38 + 30 + 7 + 6 + 5 = 128 parts of twenty minutes, 30 of them still, to five seconds.
+  await expect(lengths).toContainText('Be still4:40');
+  // What is never left out stays, however little is typed.
+  await page.getByLabel('Close: share in per cent').fill('0');
+  await expect(page.getByLabel('Close: share in per cent')).toHaveValue('1');
+  await expect(status).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Be still: share in per cent')).toHaveValue('30');
+  await page.goto('/compose?theme=organ.lung&minutes=20&intent=clear-then-nourish');
+  await draftReady(page);
+  await expect(page.getByRole('list', { name: 'Be still' })).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Wake' })).toHaveCount(0);
+  await page.goto('/customs');
+  await page.getByRole('button', { name: 'As usual again' }).click();
+  await expect(lengths).toContainText('Wake');
+  await expect(page.getByLabel('Close: share in per cent')).toHaveValue('5');
+  await expect(status).toBeVisible();
 });
 
 test('two windows on the customs never undo each other unseen', async ({ page, context }) => {

@@ -10,5 +10,6 @@ await serve({
   port,
   data: path.join(folder, 'data'),
   demo: true,
+  firstSeed: 1,
   says: `Test server at http://127.0.0.1:${port}`,
 });

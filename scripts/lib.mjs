@@ -77,8 +77,11 @@ export function portTaken(port) {
   });
 }
 
-/** Starts the production server on this machine only. `onLine` sees each line it prints. */
-export function startServer({ port, data, demo = false, onLine = () => {} }) {
+/**
+ * Starts the production server on this machine only. `onLine` sees each line it prints; `firstSeed` makes the first draft
+ * of every day the same.
+ */
+export function startServer({ port, data, demo = false, firstSeed = '', onLine = () => {} }) {
   const child = spawn(process.execPath, [path.join(root, 'scripts/server.mjs')], {
     cwd: root,
     env: {
@@ -87,6 +90,7 @@ export function startServer({ port, data, demo = false, onLine = () => {} }) {
       NAVUREN_PORT: String(port),
       NAVUREN_DATA: data,
       NAVUREN_DEMO: demo ? '1' : '0',
+      NAVUREN_FIRST_SEED: String(firstSeed),
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   });
@@ -122,7 +126,7 @@ export async function untilUp(port, child, seconds = 60) {
 const GIVES_UP = 'Navuren did not start. ';
 
 /** Runs a server in the foreground until Ctrl-C, then stops it cleanly. */
-export async function serve({ port, data, demo, says }) {
+export async function serve({ port, data, demo, firstSeed, says }) {
   if (await portTaken(port)) {
     console.error(
       `Port ${port} is already in use on this machine. Stop what listens there, or set NAVUREN_PORT.`,
@@ -130,7 +134,7 @@ export async function serve({ port, data, demo, says }) {
     process.exit(1);
   }
   const lines = [];
-  const child = startServer({ port, data, demo, onLine: (line) => lines.push(line) });
+  const child = startServer({ port, data, demo, firstSeed, onLine: (line) => lines.push(line) });
   let stopping = false;
   let told = false;
   /** Once: the server’s own reason where it gave one, else the end of what it printed. */

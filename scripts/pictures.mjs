@@ -19,7 +19,7 @@ ensureBuilt();
 const folder = mkdtempSync(path.join(os.tmpdir(), 'navuren-pictures-'));
 const out = path.join(root, 'docs/screenshots');
 mkdirSync(out, { recursive: true });
-const server = startServer({ port, data: path.join(folder, 'data'), demo: true });
+const server = startServer({ port, data: path.join(folder, 'data'), demo: true, firstSeed: 1 });
 await untilUp(port, server);
 const browser = await chromium.launch({
   executablePath,

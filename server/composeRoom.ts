@@ -1,4 +1,5 @@
 import { readAlmanac, seasonsBySchool } from '@/core/almanac';
+import { seedOfDay } from '@/core/compose';
 import { changedSince, REPERTOIRE, withOwn } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { readCustoms } from './customs';
@@ -7,6 +8,9 @@ import { readHistory } from './history';
 import { readOwnLayers } from './layers';
 import type { Queries } from './sql';
 import { calendarOf, listGroups } from './groups';
+
+/** The day's seed, or the one that is set: then every day begins with the same draft, as the interface tests want it. */
+const firstSeed = (now: number): number => Number(process.env.NAVUREN_FIRST_SEED) || seedOfDay(new Date(now));
 
 /** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
 export async function composeRoomData(queries: Queries, practice?: Practice, practiceId?: string) {
@@ -29,6 +33,7 @@ export async function composeRoomData(queries: Queries, practice?: Practice, pra
     changedForms: practice ? changedSince(practice.forms, repertoire) : [],
     formNames: Object.fromEntries(repertoire.map((form) => [form.id, form.name])),
     reading: readAlmanac(now, customs.place, customs),
+    firstSeed: firstSeed(now),
     today: seasonsBySchool(now, customs.place, customs),
     groups: calendars.map((calendar) => ({
       ...calendar,

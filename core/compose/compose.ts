@@ -1,4 +1,4 @@
-import { ROLES, ROLE_SHARES, type Form, type Role } from '../forms';
+import { ROLES, type Form, type Role } from '../forms';
 import type { Brief } from '../brief';
 import { compile, layersCarried, type Item, type Practice, type Timeline } from '../practice';
 import { conflictOf, type Help, type Wish } from './conflict';
@@ -8,6 +8,7 @@ import type { Asking, ItemDraft } from './asking';
 import { obstaclesOf, pinsInTheWay, type Obstacle } from './obstacles';
 import { solve, type Before, type Progress, type Selection } from './solver';
 import { roundDoses } from './rounds';
+import { rangeOfRole } from './shapes';
 import { storyOf } from '../story';
 import { gapScale, toleranceMs, type Proof } from './tolerance';
 
@@ -116,13 +117,17 @@ const shareOf = (timeline: Timeline, role: Role): number =>
     .filter((section) => section.role === role)
     .reduce((sum, section) => sum + section.lengthMs, 0) / Math.max(1, timeline.totalMs);
 
+/** The least share of a class that a role takes in the shape asked for. */
+const leastShareOf = ({ asking: { brief, customs } }: Model, role: Role): number =>
+  rangeOfRole(brief, role, customs.shapes).leastShare;
+
 /** Whether the sections of a role take their share, measured on the finished timeline; so they do where there are none. */
 function rangeKept(timeline: Timeline, model: Model, role: Role): boolean {
   const plans = model.plan.filter((section) => section.role === role);
   if (plans.length === 0) return true;
   const share = shareOf(timeline, role);
   const most = plans.reduce((sum, plan) => sum + plan.mostMs, 0);
-  return share >= ROLE_SHARES[role].leastShare && share * timeline.totalMs <= Math.max(most, 1) * 1.01;
+  return share >= leastShareOf(model, role) && share * timeline.totalMs <= Math.max(most, 1) * 1.01;
 }
 
 const rangesKept = (timeline: Timeline, model: Model): boolean =>
@@ -164,7 +169,7 @@ function retried(model: Model, selection: Selection): Model {
     const role = model.plan[at]?.role;
     if (!role) return section;
     const share = shareOf(timeline, role);
-    const short = share < ROLE_SHARES[role].leastShare ? 1 : 0;
+    const short = share < leastShareOf(model, role) ? 1 : 0;
     const long = short === 0 && !rangeKept(timeline, model, role) ? 1 : 0;
     return {
       ...section,

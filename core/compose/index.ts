@@ -1,3 +1,4 @@
+export { seedOfDay } from './days';
 export { compose, composeSteps } from './compose';
 export { gapOf, toleranceMs } from './tolerance';
 export type { Proof } from './tolerance';

@@ -215,13 +215,18 @@ function wantedOf({ repetitions: { usual, most, multipleOf } }: Form, full: numb
   return Math.max(usual, Math.min(most, Math.round((usual * full) / multipleOf) * multipleOf));
 }
 
-/** What is stood, breathed or loosened goes on as long as there is time for it, and is not counted. */
+/** What is stood, settled or loosened goes on as long as there is time for it, and is not counted. */
 const isByTime = ({ family }: Form, role: Role): boolean =>
   role === 'loosen' ||
+  role === 'arrive' ||
+  role === 'still' ||
   family === 'standing posture' ||
   family === 'settling breath' ||
-  family === 'inner breathing' ||
   family === 'closing';
+
+/** What is quiet may go on for longer than what is moved. */
+const isQuiet = (form: Form, role: Role): boolean =>
+  isByTime(form, role) || form.family === 'inner breathing';
 
 /**
  * What it costs to do a form more or less often than is wanted in a practice so `full`; drilling wants as often as there
@@ -262,7 +267,7 @@ export function longPoints(
 ): number {
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
-  const kind = tiring ? 'tiring' : role === 'loosen' ? role : isByTime(form, role) ? 'still' : 'other';
+  const kind = tiring ? 'tiring' : role === 'loosen' ? role : isQuiet(form, role) ? 'still' : 'other';
   const enough = LONG_SEC[kind] * (tiring ? 1 : Math.min(full, MOST_LONGER));
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }

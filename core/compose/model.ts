@@ -14,7 +14,7 @@ import {
 import { compile, type Item, type Practice } from '../practice';
 import { seededRandom } from '../random';
 import { STANCE_CHANGE_SEC } from '../time';
-import { againOf } from './again';
+import { againOf, ANCHORS } from './again';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Fitting, type Refusal } from './candidates';
 import { HEART, partsOf, placeOf, type Part, type Weighing } from './criteria';
@@ -309,7 +309,7 @@ function withSounds(
 
 function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | undefined): Ground {
   const { brief, customs, people } = asking;
-  const plan = planSections(brief);
+  const plan = planSections(brief, customs.shapes);
   const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));
   const strength = (id: StrengthId): number => factorOf(customs, id);
   const targets = targetsOf(brief, customs);
@@ -550,6 +550,9 @@ function countsAt(
   return counts;
 }
 
+/** What stays from draft to draft: how one arrives, goes through the joints, gathers and closes. */
+const STAYING: ReadonlySet<Role> = new Set([...ANCHORS, 'loosen']);
+
 /** A step of a lesson is worth what is named first. */
 const partsOfLesson = (): readonly Part[] => [{ strength: 'theme', points: weight('namedFirst') }];
 
@@ -566,7 +569,8 @@ function candidateAt(
   const at = { form, variant, role, organ: section.organ, asked: place.asked === true };
   // The steps of a lesson are the brief's: whether the form is hard or suits the hour is not asked.
   const parts = place.lesson ? partsOfLesson() : partsOf(at, ground.weighing);
-  const whim = place.kept || place.pinned ? 0 : (ground.whims.get(form.id) ?? 0);
+  const isFree = !place.kept && !place.pinned && !STAYING.has(role);
+  const whim = isFree ? (ground.whims.get(form.id) ?? 0) : 0;
   const own = whim + pointsOf(parts, ground.strength);
   const options = optionsAt(ground, place, section, own);
   const { start, end } = stanceOf(form, variant);
@@ -606,15 +610,17 @@ const MUST_STAND: ReadonlySet<Role> = new Set(['arrive', 'loosen', 'nourish', 'g
  * first form costs no place: only a further one must be worth it.
  */
 function rangesOf({ unitMs, totalUnits, strength, weighing }: Ground, section: SectionPlan) {
+  const easy = weight(section.isOwn ? 'easyOwnShare' : 'easyShare');
   return {
     heldValue:
       weight(MUST_STAND.has(section.role) ? 'heldMust' : 'heldMore') * strength('arc') -
       placeOf(section.role, weighing) * strength('economy'),
-    easyFromUnits: Math.round((section.targetMs * (1 - weight('easyShare'))) / unitMs),
-    easyToUnits: Math.round((section.targetMs * (1 + weight('easyShare'))) / unitMs),
+    easyFromUnits: Math.round((section.targetMs * (1 - easy)) / unitMs),
+    easyToUnits: Math.round((section.targetMs * (1 + easy)) / unitMs),
     leastUnits: Math.ceil((section.leastMs * 1.04) / unitMs),
     mostUnits: Math.max(1, Math.floor((section.mostMs * 0.96) / unitMs)),
-    awayCost: (weight('awayFromShare') / totalUnits) * strength('shares'),
+    awayCost:
+      (weight(section.isOwn ? 'awayFromOwnShare' : 'awayFromShare') / totalUnits) * strength('shares'),
   };
 }
 

@@ -1,5 +1,6 @@
 import { themeBlocks, type Brief, type Intent } from '../brief';
 import { ROLES, type Role } from '../forms';
+import type { OwnShapes } from '../customs';
 import type { OrganId } from '../phases';
 import { rangeOfRole, shapeOf } from './shapes';
 
@@ -32,6 +33,8 @@ export interface SectionPlan {
   /** Whether a hinge ends it. */
   readonly hinge: boolean;
   readonly targetMs: number;
+  /** Whether its share is one's own. */
+  readonly isOwn: boolean;
   readonly leastMs: number;
   readonly mostMs: number;
 }
@@ -54,12 +57,12 @@ function blocksOf(brief: Brief): readonly OrganId[] {
     : [];
 }
 
-/** The sections a brief calls for, in order, with the time each should and may take. */
-export function planSections(brief: Brief): readonly SectionPlan[] {
+/** The sections a brief calls for, in order, with the time each should and may take; in one's own shape where there is one. */
+export function planSections(brief: Brief, own: OwnShapes = {}): readonly SectionPlan[] {
   const totalMs = brief.minutes * 60_000;
   const leaning: Partial<Record<Role, number>> = LEANING[brief.intent];
   const blocks = blocksOf(brief);
-  const shape = shapeOf(brief);
+  const shape = shapeOf(brief, own);
   const weighOf = (role: Role): number => {
     const section = shape.sections[role];
     const isLeftOut = LATER[brief.intent]?.includes(role) && brief.minutes < LATER_FROM_MINUTES;
@@ -84,13 +87,14 @@ export function planSections(brief: Brief): readonly SectionPlan[] {
   const hinged = brief.minutes >= HINGE_FROM_MINUTES;
   return weighed.map(({ role, organ, weight, parts }, index) => {
     const next = weighed[index + 1]?.role;
-    const { leastShare, mostShare } = rangeOfRole(brief, role);
+    const { leastShare, mostShare } = rangeOfRole(brief, role, own);
     const meets = (role === 'clear' && next === 'nourish') || (role === 'nourish' && next === 'clear');
     return {
       role,
       organ,
       hinge: hinged && meets,
       targetMs: (totalMs * weight) / sum,
+      isOwn: shape.sections[role]?.isOwn === true,
       leastMs: (totalMs * leastShare) / parts,
       mostMs: (totalMs * mostShare) / parts,
     };

@@ -55,7 +55,7 @@ export function roundDoses(asking: Asking): readonly (number | undefined)[] {
   const forms = evenForms(asking);
   if (forms.length < 2) return [undefined];
   const doses = dosesOf(forms.map(({ form }) => asDosed(form, asking.customs)));
-  const heart = planSections(asking.brief).find(({ role }) => role === 'nourish');
+  const heart = planSections(asking.brief, asking.customs.shapes).find(({ role }) => role === 'nourish');
   // Something else may stand beside a round only where another set or a lesson does.
   const alone = themeParts(asking.brief.theme).length === 1 && !asking.kept;
   const inTime = doses.filter((dose) => {

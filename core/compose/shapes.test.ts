@@ -1,8 +1,9 @@
 import { AIM_IDS, PLAIN_BRIEF, type Brief, type Theme } from '../brief';
-import { DEFAULT_CUSTOMS } from '../customs';
-import { REPERTOIRE, ROLES } from '../forms';
+import { customsSchema, DEFAULT_CUSTOMS, type OwnShapes } from '../customs';
+import { REPERTOIRE, ROLES, type Role } from '../forms';
 import { mostFormsFor } from '../measures';
 import type { Practice } from '../practice';
+import { review } from '../review';
 import { compose } from './compose';
 import { planSections } from './plan';
 import { shapeOf, SHAPES, type Shape } from './shapes';
@@ -94,5 +95,66 @@ describe('all five phases', () => {
   });
   it('are touched by what there is room for in two minutes', () => {
     expect(heartOf(made({ theme, minutes: 2, intent: 'nourish' })).length).toBeLessThanOrEqual(2);
+  });
+});
+
+describe('one’s own shape of a class', () => {
+  const brief: Brief = { ...PLAIN_BRIEF, minutes: 20 };
+  const own = {
+    usual: {
+      arrive: { percent: 14, fromMinutes: 0 },
+      wake: { percent: 0, fromMinutes: 10 },
+      still: { percent: 30, fromMinutes: 5 },
+    },
+  } as const;
+  const shareOf = (role: Role, shapes: OwnShapes): number =>
+    (planSections(brief, shapes).find((section) => section.role === role)?.targetMs ?? 0) /
+    (brief.minutes * 60_000);
+
+  it('has its own sections, and the others as usual against them', () => {
+    expect(shareOf('wake', own)).toBe(0);
+    // By hand: 14 + 21 + 14 + 38 + 30 + 7 + 6 + 5 = 135 parts.
+    expect(shareOf('arrive', own)).toBeCloseTo(14 / 135, 6);
+    expect(shareOf('still', own)).toBeCloseTo(30 / 135, 6);
+    expect(shareOf('nourish', own)).toBeCloseTo(38 / 135, 6);
+    expect(shareOf('arrive', {})).toBeLessThan(0.08);
+  });
+
+  it('stands for its own family of themes only, and from its own minutes on', () => {
+    const roles = (over: Partial<Brief>) =>
+      planSections({ ...brief, ...over }, own).map((section) => section.role);
+    expect(roles({ theme: { kind: 'aim', aim: 'energy' } })).toContain('wake');
+    expect(roles({ minutes: 8 })).toContain('still');
+    expect(planSections({ ...brief, minutes: 8 }).map(({ role }) => role)).not.toContain('still');
+  });
+
+  it('is what is drafted: on time, with nothing to wake and a long stillness', () => {
+    const result = compose({
+      brief,
+      repertoire: REPERTOIRE,
+      customs: { ...DEFAULT_CUSTOMS, shapes: own },
+      people: { conditions: [] },
+      seed: 1,
+      enough: 0.02,
+    });
+    if (!result.ok) throw new Error('expected a practice in one’s own shape');
+    const { practice, timeline } = result;
+    expect(practice.items.some(({ role }) => role === 'wake')).toBe(false);
+    const still = timeline.sections.find(({ role }) => role === 'still');
+    expect((still?.lengthMs ?? 0) / timeline.totalMs).toBeGreaterThan(0.13);
+    expect(timeline.totalMs / 60_000).toBeCloseTo(20, 0);
+    // And the margin does not call a section too long that one has so oneself.
+    const notes = review(practice, timeline, { ...DEFAULT_CUSTOMS, shapes: own }, { conditions: [] });
+    expect(notes.filter(({ rule }) => rule === 'section-range')).toEqual([]);
+  });
+
+  it('never leaves out arriving, the heart or the close, and keeps within a class', () => {
+    const shapes = (percent: number, fromMinutes = 0) => ({
+      ...DEFAULT_CUSTOMS,
+      shapes: { usual: { close: { percent, fromMinutes } } },
+    });
+    expect(customsSchema.safeParse(shapes(10)).success).toBe(true);
+    for (const wrong of [shapes(0), shapes(91), shapes(2.5), shapes(10, 121), shapes(-1)])
+      expect(customsSchema.safeParse(wrong).success).toBe(false);
   });
 });

@@ -1,11 +1,16 @@
-import { themeParts, type Brief, type ThemePart } from '../brief';
-import { ROLE_SHARES, type Role } from '../forms';
+import type { Brief } from '../brief';
+import { themeParts, type ThemePart } from '../brief/theme';
+import { ROLE_SHARES, ROLES, type Role } from '../forms/model/roles';
+import type { OwnShapes, ShapeId } from '../customs';
 import type { SourceId } from '../sources';
 
-/** A section of a shape: its share against the others, from how many minutes on it stands, and the most it may take. */
+/** A section of a shape: its share against the others, from how many minutes on it stands, and the least and the most it may take. */
 export interface ShapeSection {
   readonly share: number;
   readonly from?: number;
+  readonly leastShare?: number;
+  /** Whether it is one's own: then it is kept more closely. */
+  readonly isOwn?: true;
   readonly mostShare?: number;
 }
 
@@ -14,7 +19,7 @@ export interface ShapeSection {
  * as a teacher would plan; what is not named has no place in it.
  */
 export interface Shape {
-  readonly id: string;
+  readonly id: ShapeId;
   readonly name: string;
   readonly why: string;
   readonly source: SourceId;
@@ -168,12 +173,12 @@ export const SHAPES = {
       close: { share: 0.06 },
     },
   },
-} as const satisfies Record<string, Shape>;
+} as const satisfies Record<ShapeId, Shape>;
 
 /** Up to so many minutes a practice has the shape of a few minutes, whatever it is for. */
 const SHORT_UP_TO = 5;
 
-function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
+function shapeIdOf(part: ThemePart): ShapeId | undefined {
   if (part.kind === 'all-phases') return 'phases';
   if (part.kind === 'lesson') return 'lesson';
   if (part.kind === 'set') return part.set === 'six-sounds' ? 'sounds' : 'set';
@@ -181,19 +186,54 @@ function shapeIdOf(part: ThemePart): keyof typeof SHAPES | undefined {
   return part.aim === 'sleep' || part.aim === 'joints' || part.aim === 'energy' ? part.aim : undefined;
 }
 
-/** The shape a brief calls for: that of the first part of its theme that has one of its own. */
-export function shapeOf({ theme, minutes }: Pick<Brief, 'theme' | 'minutes'>): Shape {
+/** Whatever one's own shape is, no section takes more of a class than this. */
+const MOST_SHARE = 0.9;
+
+/** A shape with one's own sections laid over it. */
+export function withOwnSections(shape: Shape, own: OwnShapes[ShapeId]): Shape {
+  if (!own) return shape;
+  const sections = Object.fromEntries(
+    ROLES.flatMap((role): readonly (readonly [Role, ShapeSection])[] => {
+      const usual = shape.sections[role];
+      const mine = own[role];
+      if (!mine) return usual ? [[role, usual]] : [];
+      if (mine.percent === 0) return [];
+      const share = mine.percent / 100;
+      // Room beside what is asked for, as a class never comes out to the second.
+      const mostShare = Math.min(
+        MOST_SHARE,
+        Math.max(usual?.mostShare ?? ROLE_SHARES[role].mostShare, share * 1.5),
+      );
+      const leastShare = Math.min(ROLE_SHARES[role].leastShare, share / 2);
+      return [[role, { share, from: mine.fromMinutes, leastShare, mostShare, isOwn: true }]];
+    }),
+  );
+  return { ...shape, sections };
+}
+
+/** Which shape a brief calls for: that of the first part of its theme that has one of its own. */
+function shapeIdFor({ theme, minutes }: Pick<Brief, 'theme' | 'minutes'>): ShapeId {
   const [id] = themeParts(theme).flatMap((part) => shapeIdOf(part) ?? []);
   // What has a shape of its own keeps it as long as it has room.
-  if (minutes < SHORT_UP_TO || (minutes === SHORT_UP_TO && id === undefined)) return SHAPES.short;
-  return SHAPES[id ?? 'usual'];
+  return minutes < SHORT_UP_TO || (minutes === SHORT_UP_TO && id === undefined) ? 'short' : (id ?? 'usual');
+}
+
+/** The shape a brief calls for, as the customs have it. */
+export function shapeOf(brief: Pick<Brief, 'theme' | 'minutes'>, own: OwnShapes = {}): Shape {
+  const id = shapeIdFor(brief);
+  return withOwnSections(SHAPES[id], own[id]);
 }
 
 /** The range of a section's share of a practice, 0–1: as it is anywhere, or as the shape has it. */
 export function rangeOfRole(
   brief: Pick<Brief, 'theme' | 'minutes'>,
   role: Role,
+  own: OwnShapes = {},
 ): { readonly leastShare: number; readonly mostShare: number } {
   const { leastShare, mostShare } = ROLE_SHARES[role];
-  return { leastShare, mostShare: shapeOf(brief).sections[role]?.mostShare ?? mostShare };
+  const section = shapeOf(brief, own).sections[role];
+  return {
+    leastShare: section?.leastShare ?? leastShare,
+    mostShare: section?.mostShare ?? mostShare,
+  };
 }

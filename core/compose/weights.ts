@@ -90,6 +90,8 @@ export const WEIGHTS = {
   lowInARow: { value: 0.35, unit: 'points', why: 'Not two forms in a row in a low stance.' },
   awayFromShare: { value: 9, unit: 'points over the practice', why: 'Beyond that each section near its usual share of the minutes.' },
   easyShare: { value: 0.45, unit: 'share', why: 'A section so much shorter or longer than its share is still as it should be.' },
+  easyOwnShare: { value: 0.15, unit: 'share', why: 'What one has so oneself is kept more closely …' },
+  awayFromOwnShare: { value: 40, unit: 'points over the practice', why: '… and beyond that it weighs more than which form stands there.' },
   offLength: { value: 12, unit: 'points over the practice', why: 'The whole near its minutes.' },
   // How often and how long a form is done.
   setDose: { value: 4, unit: 'factor', why: 'The forms of a set are done alike often: away from the usual costs so many times as much.' },
@@ -105,7 +107,7 @@ export const WEIGHTS = {
   eachPhaseFirst: { value: 4, unit: 'points', why: 'Where all five are walked, none is left out.' },
   supportFirst: { value: 1.2, unit: 'points', why: 'The pair, the mother to nourish, the child to clear.' },
   // How much a draft's whim may lift or lower a form, so that another draft is another.
-  whim: { value: 2, unit: 'points', why: 'Half of it up, half of it down.' },
+  whim: { value: 1.6, unit: 'points', why: 'Half of it up, half of it down.' },
 } as const satisfies Readonly<Record<string, Weight>>;
 
 export type WeightId = keyof typeof WEIGHTS;

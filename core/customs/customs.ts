@@ -12,6 +12,7 @@ import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolI
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
 import { CONDITION_IDS } from '../people/conditions';
 import { SOUND_ORGANS, SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
+import { ownShapesSchema } from './shapes';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthLevel } from './strengths';
 
 const ids = <Id extends string>(rows: readonly { readonly id: Id }[]): [Id, ...Id[]] => idsOf(rows);
@@ -93,6 +94,8 @@ export const customsSchema = z.strictObject({
   soundsOf: z.partialRecord(z.enum(SOUND_ORGANS), z.string().max(60)),
   /** Breath patterns that are never suggested or offered, by id. */
   patternsNever: z.array(z.string().max(60)).max(100),
+  /** One's own shapes of a class, by the family of the theme. */
+  shapes: ownShapesSchema,
 });
 export type Customs = Readonly<z.infer<typeof customsSchema>>;
 
@@ -123,4 +126,5 @@ export const DEFAULT_CUSTOMS: Customs = {
   soundDose: 6,
   soundsOf: {},
   patternsNever: [],
+  shapes: {},
 };

@@ -28,6 +28,8 @@ export interface Composing {
   readonly proof: { readonly of: Practice; readonly proof: Proof } | undefined;
   /** The oldest stored version gone back to: undo goes on there once its own steps are used up. */
   readonly oldestVersion: number;
+  /** The seed of the first draft: another one each day. */
+  readonly firstSeed: number;
   readonly isReadingVersion: boolean;
 }
 
@@ -96,6 +98,7 @@ const SEEDS = 2 ** 32;
 export const startComposing = (
   stored: { readonly practice: Practice; readonly version: number } | undefined,
   wishes: BriefWishes,
+  firstSeed = 1,
 ): Composing => ({
   steps: begin({ practice: stored?.practice, wishes: stored?.practice.brief ?? wishes }),
   isTouched: stored !== undefined,
@@ -106,6 +109,7 @@ export const startComposing = (
   hasStopped: false,
   proof: undefined,
   oldestVersion: stored?.version ?? 1,
+  firstSeed,
   isReadingVersion: false,
 });
 
@@ -245,12 +249,19 @@ function happening(state: Composing, event: ComposingEvent, nameFor: (practice: 
   if (isStale) return { state, effects: [] };
   switch (event.kind) {
     case 'begun':
-      return ask(state, state.asked, 1, { code: 'redrafted' }, [], true);
+      return ask(state, state.asked, state.firstSeed, { code: 'redrafted' }, [], true);
     case 'wished': {
       const next = { ...state.asked, ...event.more };
       const address: readonly ComposingEffect[] =
         event.isPlaced || state.isTouched ? [] : [{ kind: 'address', wishes: next }];
-      return ask(state, next, practice?.seed ?? 1, { code: 'redrafted' }, address, practice === undefined);
+      return ask(
+        state,
+        next,
+        practice?.seed ?? state.firstSeed,
+        { code: 'redrafted' },
+        address,
+        practice === undefined,
+      );
     }
     case 'another-wished':
       return ask(state, wishes, ((practice?.seed ?? 0) + 1) % SEEDS, { code: 'another' });

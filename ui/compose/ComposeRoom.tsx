@@ -23,6 +23,7 @@ const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: 
 /** The ground as long as nothing of it is another. */
 function useGround({
   reading,
+  firstSeed,
   today,
   customs,
   groups,
@@ -33,8 +34,8 @@ function useGround({
   formNames,
 }: Ground): Ground {
   return useMemo(
-    () => ({ reading, today, customs, groups, own, layers, history, changedForms, formNames }),
-    [reading, today, customs, groups, own, layers, history, changedForms, formNames],
+    () => ({ reading, firstSeed, today, customs, groups, own, layers, history, changedForms, formNames }),
+    [reading, firstSeed, today, customs, groups, own, layers, history, changedForms, formNames],
   );
 }
 

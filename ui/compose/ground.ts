@@ -15,6 +15,8 @@ export interface ComposeGroup extends GroupCalendar {
 /** What a practice is composed on: the day, the customs, the people, one's own forms, what the log tells. */
 export interface Ground {
   readonly reading: AlmanacReading;
+  /** The seed of a first draft: the day's own. */
+  readonly firstSeed: number;
   /** Today's season by every calendar. */
   readonly today: readonly CalendarSeason[];
   readonly customs: Customs;

@@ -81,7 +81,7 @@ export function useComposing(stored: Stored | undefined, wishes: BriefWishes, gr
   const { write, bringBack } = keeping;
   const run = (effect: ComposingEffect, happens: (event: ComposingEvent) => void): void =>
     perform(effect, happens, { id: stored?.id, ground, composer, write, say });
-  const { state, now, happens } = useDesk(desk, () => startComposing(stored, wishes), run);
+  const { state, now, happens } = useDesk(desk, () => startComposing(stored, wishes, ground.firstSeed), run);
 
   useEffect(() => {
     if (!stored) happens({ kind: 'begun' });

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { FormProvider } from 'react-hook-form';
 import type { Customs } from '@/core/customs';
 import type { OwnLayers } from '@/core/practice';
@@ -7,6 +8,9 @@ import { useReady } from '@/ui/kit/useReady';
 import { BreathCustoms } from './BreathCustoms';
 import { ComposerCustoms, OwnConditions, PaceCustoms, PlaceCustoms, SchoolCustoms } from './sections';
 import { useCustomsSaving } from './useCustomsSaving';
+
+/** Fetched by itself: it knows every shape there is. */
+const ShapeCustoms = dynamic(() => import('./ShapeCustoms').then((one) => one.ShapeCustoms));
 
 /**
  * The customs: place, schools, pace, sides. Each contested point is a choice with its source. They save themselves a
@@ -32,6 +36,7 @@ export function CustomsForm({
           <SchoolCustoms />
           <PaceCustoms />
           <BreathCustoms layers={layers} />
+          <ShapeCustoms />
           <ComposerCustoms />
           <OwnConditions />
           <p className="flex flex-wrap items-baseline gap-3">

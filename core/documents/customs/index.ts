@@ -25,10 +25,13 @@ const doseAndOwnSounds: Upgrade = (former) => ({
   strengths: { ...DEFAULT_CUSTOMS.strengths, ...(isPlain(former.strengths) ? former.strengths : {}) },
 });
 
+/** Version 4 has one's own shapes of a class. */
+const ownShapes: Upgrade = (former) => ({ ...former, shapes: former.shapes ?? DEFAULT_CUSTOMS.shapes });
+
 /** One's own conventions. */
 export const CUSTOMS_DOCUMENT: DocumentKind<Customs> = {
   name: 'the customs',
-  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds],
+  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds, ownShapes],
   schema: customsSchema,
 };
 

@@ -8,14 +8,14 @@ const SLACK = 0.01;
 export const sectionRange: Rule = {
   id: 'section-range',
   source: 'common-practice',
-  find: ({ practice, timeline }) =>
+  find: ({ practice, timeline, customs }) =>
     ROLES.flatMap((role) => {
       const ms = timeline.sections
         .filter((one) => one.role === role)
         .reduce((sum, one) => sum + one.lengthMs, 0);
       if (ms === 0) return [];
       const share = ms / timeline.totalMs;
-      const { leastShare, mostShare } = rangeOfRole(practice.brief, role);
+      const { leastShare, mostShare } = rangeOfRole(practice.brief, role, customs.shapes);
       if (share >= leastShare - SLACK && share <= mostShare + SLACK) return [];
       return [
         {
