@@ -1,8 +1,23 @@
 import type { StrengthId } from '../customs';
 import { layersWith, type Item, type Practice, type Reason } from '../practice';
-import { factorOf, modelOf, type Meaning, type Model } from './model';
+import { factorOf } from './weights';
+import { modelOf, type Meaning, type Model } from './model';
 import type { Asking } from './asking';
+import type { CounterMeaning } from './counters';
 import { pairCost, valueOf, worthOf, type Candidate, type Pick, type Selection } from './solver';
+
+/** Under which heading what a counter tells is told. */
+const STRENGTH_OF: Readonly<Record<Exclude<CounterMeaning['kind'], 'target'>, StrengthId>> = {
+  twins: 'twins',
+  again: 'twins',
+  region: 'arc',
+  home: 'arc',
+  sound: 'sounds',
+  'new-forms': 'variety',
+  returning: 'variety',
+  joints: 'economy',
+  forms: 'economy',
+};
 
 /** What a form brings a draft under one heading, in points; less than 0 where it costs. */
 export interface Contribution {
@@ -121,10 +136,7 @@ function contributionsOf(
     const points = worthOf(row, count) - worthOf(row, count - 1);
     if (meant.kind === 'target')
       addTo(sums, meant.target.strength, points, meant.target.reachOf(meaning.form)?.reasons ?? []);
-    else if (meant.kind === 'twins') addTo(sums, 'twins', points);
-    else if (meant.kind === 'again') addTo(sums, 'twins', points);
-    else if (meant.kind === 'home') addTo(sums, 'arc', points);
-    else if (meant.kind === 'sound') addTo(sums, 'sounds', points);
+    else addTo(sums, STRENGTH_OF[meant.kind], points);
   }
   if (way) addTo(sums, 'dose', way.dose * factorOf(customs, 'dose'));
   const { stance, rest } = neighbourPoints(model, selection, at, index);

@@ -382,7 +382,7 @@ export const REFERENCES: readonly Reference[] = [
     lines: [
       ['arrive', 'arrive-wuji', '150 s'],
       ...loosened(
-        50,
+        56,
         'loosen-ankles',
         'loosen-knees',
         'loosen-hips',
@@ -398,9 +398,9 @@ export const REFERENCES: readonly Reference[] = [
       ['clear', 'sound-heart', 6],
       ['nourish', 'brocade-hands-to-feet', 4],
       ['nourish', 'brocade-sway', 4],
-      ['nourish', 'deep-water-breathing', 15],
+      ['nourish', 'deep-water-breathing', 12],
       ['nourish', 'heart-lamp-breathing', '150 s'],
-      ['balance', 'small-orbit', 15],
+      ['balance', 'small-orbit', 12],
       ['still', 'hold-embrace-belly', '360 s'],
       ['gather', 'three-centre-wash', 3],
       ['gather', 'storing-still', '120 s'],

@@ -44,7 +44,7 @@ describe('running orders a teacher would lead', () => {
   );
 
   it.each(named(FURTHER_REFERENCES))('so are further ones, written afterwards: %s', (_name, reference) => {
-    expect(shareOf(reference)).toBeGreaterThanOrEqual(0.84);
+    expect(shareOf(reference)).toBeGreaterThanOrEqual(0.82);
   });
 
   // What the model has never been mended after says how far it carries; `npm run drafts` tells how far.

@@ -1,3 +1,5 @@
+import { STRENGTH_LEVELS, type Customs, type StrengthId } from '../customs';
+
 /**
  * Every number the model weighs with, in one table: its value, what it is counted in, and why it is there. Points are
  * what the model adds up: a form costs 1.6 to take at all, and the first that serves an organ gives 2.9. All are chosen
@@ -114,3 +116,7 @@ export type WeightId = keyof typeof WEIGHTS;
 
 /** The value of a weight. */
 export const weight = (id: WeightId): number => WEIGHTS[id].value;
+
+/** How many times as much a strength counts as the customs have it. */
+export const factorOf = (customs: Customs, strength: StrengthId): number =>
+  STRENGTH_LEVELS[customs.strengths[strength]];

@@ -1,4 +1,4 @@
-export { ROLES, ROLE_SHARES } from './model/roles';
+export { ROLES } from './model/roles';
 export type { Role } from './model/roles';
 export { formSchema } from './model/model';
 export { cycleOf, entryOf, exitOf, strokesOf, nameOf, asksOf, stanceOf, hasVariant } from './model/variants';

@@ -1,0 +1,76 @@
+import { entryAt } from '../lists/lists';
+import { brocadeKind, twinKind } from '../forms';
+import { HEART } from './criteria';
+import { SHORT_ROUND_BELOW_MINUTES, comesHome, isLearnt, isOfJoints } from '../measures';
+import type { Place } from './places';
+import type { SoundOrgan } from '../sounds';
+import { soundedOrgan } from './dressing';
+import { soundsWanted } from './criteria/sound';
+import type { SectionPlan } from './plan';
+import { shapeOf } from './shapes';
+import { weight } from './weights';
+import { isAgain, type Ground } from './ground';
+
+/** The organ whose sound is made at a place, where its section asks for it. */
+function soundAt({ asking }: Ground, place: Place, section: SectionPlan): SoundOrgan | undefined {
+  const { form } = place.allowed;
+  const organ = place.sounded?.organ ?? soundedOrgan(asking, form, place.kept ? place.kept.sound : undefined);
+  return organ && soundsWanted(asking.brief, section).includes(organ) ? organ : undefined;
+}
+
+/** What is not done again: a second pass of tapping or tracing in a section, a brocade in its other kind. */
+function againAt(
+  { asking, counters, strength, plan }: Ground,
+  place: Place,
+  section: SectionPlan,
+): readonly number[] {
+  const { form } = place.allowed;
+  const again = (key: string): number =>
+    counters.once(key, weight('again') * strength('twins'), { kind: 'again' });
+  const isJoint = section.role === 'loosen' && form.family !== 'shaking' && !shapeOf(asking.brief).isSoft;
+  // What moves several a little counts for the one it is for.
+  const regions = isJoint ? form.loosens.slice(0, 1) : [];
+  const kind = place.even || place.lesson ? undefined : brocadeKind(form.id);
+  const isPass = form.asks.percussion.length > 0 || form.family === 'channel tracing';
+  return [
+    ...regions.map((region) =>
+      counters.first(region, weight(region === 'wrists' ? 'smallJointMore' : 'jointMore') * strength('arc'), {
+        kind: 'region',
+      }),
+    ),
+    ...(isPass && !place.even ? [again(`pass ${plan.indexOf(section)}`)] : []),
+    ...(kind === undefined ? [] : [again(`brocade ${kind}`)]),
+  ];
+}
+
+/** The counters a form adds to at a place. */
+export function countsAt(
+  ground: Ground,
+  place: Place,
+  section: SectionPlan,
+  served: readonly number[],
+): readonly number[] {
+  const { role } = section;
+  const { targetCounters, twins, counters, news, strength, asking } = ground;
+  const { form } = place.allowed;
+  const counts = HEART.has(role) ? served.map((index) => entryAt(targetCounters, index)) : [];
+  const twin = twinKind(form);
+  const canMeet = role === 'nourish' || role === 'clear' || role === 'balance';
+  if (twin && twins.has(twin) && !place.lesson && canMeet)
+    counts.push(counters.twins(twin, -weight('twins') * strength('twins'), form.family));
+  const sound = soundAt(ground, place, section);
+  if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
+  counts.push(...againAt(ground, place, section));
+  // A round of short stations is one form.
+  const isStation = place.even === true && asking.brief.minutes < SHORT_ROUND_BELOW_MINUTES;
+  if (!isOfJoints(form, role) && !isStation) counts.push(ground.all);
+  else if (!isStation && ground.joints !== undefined) counts.push(ground.joints);
+  if (role === 'close' && comesHome(form))
+    counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
+  const isNew =
+    news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
+  if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);
+  const { returning } = ground;
+  if (returning !== undefined && isAgain(ground, place, role)) counts.push(returning);
+  return counts;
+}
