@@ -54,6 +54,8 @@ interface Drafted {
   readonly measures: DraftMeasures;
   readonly heavy: readonly string[];
   readonly forms: readonly string[];
+  /** Those that are neither arrived, loosened, gathered nor closed with. */
+  readonly carrying: readonly string[];
   /** Words of the script in each minute of it. */
   readonly wordsPerMin: number;
   /** Whether intention, opening, image, middle and closing are there. */
@@ -103,6 +105,9 @@ function briefAt(index: number): {
 /** Of the drafts that are not as they should be, so many are named. */
 const SHOWN = 4;
 
+/** Sections in which the same forms stand in most drafts. */
+const STAYING: ReadonlySet<string> = new Set(['arrive', 'loosen', 'gather', 'close']);
+
 const drafts: Drafted[] = [];
 const failed: string[] = [];
 const times: number[] = [];
@@ -138,6 +143,11 @@ for (let index = 0; index < COUNT; index += 1) {
       (text) => text !== undefined && text !== '',
     ),
     forms: [...new Set(practice.items.map(({ formId }) => formId))],
+    carrying: [
+      ...new Set(
+        practice.items.filter(({ role, hinge }) => !hinge && !STAYING.has(role)).map(({ formId }) => formId),
+      ),
+    ],
   });
 }
 
@@ -178,12 +188,26 @@ console.log(
     .map(([rule, count]) => `${rule} ${count}`)
     .join(', ') || 'none',
 );
-const often = new Map<string, number>();
-for (const { forms } of drafts) for (const id of forms) often.set(id, (often.get(id) ?? 0) + 1);
-const most = [...often].toSorted((a, b) => b[1] - a[1]).slice(0, 16);
+/** How many drafts each form stands in. */
+function timesOf(idsIn: (draft: Drafted) => readonly string[]): ReadonlyMap<string, number> {
+  const times = new Map<string, number>();
+  for (const draft of drafts) for (const id of idsIn(draft)) times.set(id, (times.get(id) ?? 0) + 1);
+  return times;
+}
+const mostOften = (times: ReadonlyMap<string, number>, count: number): string =>
+  [...times]
+    .toSorted((a, b) => b[1] - a[1])
+    .slice(0, count)
+    .map(([id, number]) => `${id} ${Math.round((100 * number) / drafts.length)} %`)
+    .join(', ');
+const often = timesOf(({ forms }) => forms);
+console.log('most often:', mostOften(often, 12));
 console.log(
-  'most often:',
-  most.map(([id, count]) => `${id} ${Math.round((100 * count) / drafts.length)} %`).join(', '),
+  'most often of what carries a theme, wakes or balances:',
+  mostOften(
+    timesOf(({ carrying }) => carrying),
+    12,
+  ),
 );
 console.log(
   `used anywhere: ${often.size} of ${REPERTOIRE.length} forms; never: ${REPERTOIRE.filter(
