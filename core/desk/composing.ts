@@ -227,6 +227,7 @@ function put(state: Composing, sheet: Sheet, told: readonly ComposingEffect[]): 
 }
 
 function isThere(practice: Practice, edit: Edit): boolean {
+  if (edit.kind === 'together') return edit.edits.every((one) => isThere(practice, one));
   const ids = 'itemId' in edit ? [edit.itemId] : 'itemIds' in edit ? edit.itemIds : [];
   return ids.every((id) => practice.items.some((item) => item.id === id));
 }

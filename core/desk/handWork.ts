@@ -30,6 +30,7 @@ function kept(practice: Practice, ids: readonly string[]): Practice {
 
 /** An edit by hand as one step, with what it touched kept through later drafts until it is let go. */
 export function editByHand(practice: Practice, change: Edit): Practice {
+  if (change.kind === 'together') return change.edits.reduce(editByHand, practice);
   const next = edit(practice, change);
   if (next === practice) return practice;
   const before = new Set(practice.items.map((item) => item.id));

@@ -91,7 +91,9 @@ export type Edit =
   | { readonly kind: 'unwave'; readonly note: string }
   /** A part of the story in the teacher’s own words; nothing written leaves it out. */
   | { readonly kind: 'story'; readonly story: Story; readonly part: StoryPart; readonly text: string }
-  | { readonly kind: 'rename'; readonly name: string };
+  | { readonly kind: 'rename'; readonly name: string }
+  /** Several as one step, one after another. */
+  | { readonly kind: 'together'; readonly edits: readonly Edit[] };
 
 type ItemStay = NonNullable<Item['stays']>[number];
 
@@ -477,6 +479,8 @@ function changed(practice: Practice, change: Edit): Practice {
       return { ...practice, story: rewritten(change.story, change.part, change.text) };
     case 'rename':
       return { ...practice, name: change.name };
+    case 'together':
+      return change.edits.reduce(edit, practice);
     default:
       return change satisfies never;
   }

@@ -1,27 +1,19 @@
 import type { CalendarSeason } from '../almanac';
 import type { Customs } from '../customs';
 import type { Practice, Timeline } from '../practice';
-import type { SourceId } from '../sources';
 import { shorten } from '../text/text';
-import { contextOf, NOTE_WEIGHTS, type Finding, type ReviewPeople } from './rule';
-import type { RuleId } from './ruleIds';
+import { contextOf, NOTE_WEIGHTS, type ReviewPeople } from './rule';
+import type { Note } from './note';
 import { RULES } from './rules';
 
+export type { Note } from './note';
+export { joinNotes } from './joined';
+export type { JoinedNotes } from './joined';
 export { RULES } from './rules';
 export type { Finding, ReviewPeople } from './rule';
 export { RULE_IDS } from './ruleIds';
 export type { RuleId } from './ruleIds';
 export type { MendSaid, Named, NoteCode, NoteSaid, NoteSays, NotReached, Risk } from './said';
-
-/** A note in the margin: what was found, by which rule, and why it matters. */
-export interface Note extends Finding {
-  /** The same for the same thing found again, so that a note waved aside stays so. */
-  readonly id: string;
-  readonly rule: RuleId;
-  readonly source: SourceId;
-  /** Why the practitioner waved it aside, if they did. */
-  readonly wavedBecause: string | undefined;
-}
 
 /**
  * Reads a practice over as a second pair of eyes would. Every note says where, how strongly, why and by what

@@ -2,6 +2,7 @@
 
 import { Fragment, useState } from 'react';
 import type { Practice } from '@/core/practice';
+import { joinNotes } from '@/core/review/joined';
 import type { NoteInWords } from '@/ui/words/margin';
 import type { Beside } from '@/ui/score/useLanes';
 import { NoteLine, type NoteActions } from './NoteLine';
@@ -56,20 +57,24 @@ export function ReadOver({ practice, beside, onSelect, ...actions }: Props) {
       )}
       {all ? (
         <ul aria-label="All notes">
-          {notes.map((note) => {
-            const name = practice.items.find((item) => item.id === note.itemId);
+          {joinNotes(notes).map((joined) => {
+            const ids = new Set([joined.first, ...joined.more].map(({ itemId }) => itemId));
+            const places = practice.items.filter((item) => ids.has(item.id));
             return (
-              <Fragment key={note.id}>
-                <NoteLine note={note} {...actions} />
-                {name && (
-                  <li className="-mt-1 mb-1 pl-3">
-                    <button
-                      type="button"
-                      className="press-plain small text-faded"
-                      onClick={() => onSelect(name.id)}
-                    >
-                      go to {practice.forms[name.formId]?.name ?? name.formId}
-                    </button>
+              <Fragment key={joined.first.id}>
+                <NoteLine notes={joined} {...actions} />
+                {places.length > 0 && (
+                  <li className="-mt-1 mb-1 flex flex-wrap gap-x-3 pl-3">
+                    {places.map(({ id, formId }) => (
+                      <button
+                        key={id}
+                        type="button"
+                        className="press-plain small text-faded"
+                        onClick={() => onSelect(id)}
+                      >
+                        go to {practice.forms[formId]?.name ?? formId}
+                      </button>
+                    ))}
                   </li>
                 )}
               </Fragment>
@@ -79,8 +84,8 @@ export function ReadOver({ practice, beside, onSelect, ...actions }: Props) {
       ) : (
         whole.length > 0 && (
           <ul aria-label="Notes on the whole">
-            {whole.map((note) => (
-              <NoteLine key={note.id} note={note} {...actions} />
+            {joinNotes(whole).map((joined) => (
+              <NoteLine key={joined.first.id} notes={joined} {...actions} />
             ))}
           </ul>
         )

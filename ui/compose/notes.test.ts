@@ -59,9 +59,25 @@ describe('notes beside an item', () => {
     expect(here(note({ weight: 'consider' }))).toContain('>1 to consider<');
   });
 
+  it('say the same of several places once, and how many more there are', () => {
+    const text = here(
+      note({ id: 'a', rule: 'cue-too-long', detail: 'cycle-0' }),
+      note({ id: 'b', rule: 'cue-too-long', detail: 'cycle-1' }),
+      note({ id: 'c', rule: 'cue-too-long', detail: 'cycle-2' }),
+    );
+    expect(text).toContain('The same 2 times more.');
+    expect(text.match(/comes short/g)).toHaveLength(1);
+    expect(here(note())).not.toContain('The same');
+  });
+
   it('strike through what was waved aside', () => {
     const line = (wavedBecause: string | undefined): string =>
-      renderToStaticMarkup(createElement(NoteLine, { note: note({ wavedBecause }), ...acts }));
+      renderToStaticMarkup(
+        createElement(NoteLine, {
+          notes: { first: note({ wavedBecause }), more: [], mend: undefined },
+          ...acts,
+        }),
+      );
     expect(line('we know')).toContain('line-through');
     expect(line(undefined)).not.toContain('line-through');
   });
