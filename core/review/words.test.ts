@@ -55,6 +55,27 @@ describe('a count in the words', () => {
     expect(said('count-announced', 'mist-over-the-lake', 'setup', words, { repetitions: count })).toEqual([]);
   });
 
+  it.each<readonly [string, string, number, number | undefined]>([
+    ['arrive-cleansing-breaths', 'Three cleansing breaths.', 2, 3],
+    ['arrive-cleansing-breaths', 'A couple of cleansing breaths.', 2, undefined],
+    ['loosen-hips', 'Four circles each way.', 3, 4],
+    ['loosen-hips', 'Eight circles in all.', 4, undefined],
+    ['loosen-hips', 'Eight circles in all.', 3, 8],
+    ['brocade-draw-the-bow', 'Three bows on each side.', 2, 3],
+    ['brocade-draw-the-bow', 'Six bows, left and right in turn.', 3, undefined],
+    ['brocade-draw-the-bow', 'Three more, then one.', 2, undefined],
+  ])('of %s, “%s”, is held against what is done (%i)', (id, words, repetitions, other) => {
+    const [note] = said('count-announced', id, 'setup', words, { repetitions });
+    expect(note?.said).toEqual(other === undefined ? undefined : expect.objectContaining({ said: other }));
+  });
+
+  it('of both sides together is mended to half of it on each', () => {
+    const [note] = said('count-announced', 'loosen-hips', 'setup', 'Eight circles in all.', {
+      repetitions: 3,
+    });
+    expect(note?.mend).toMatchObject({ edits: [{ kind: 'repetitions', steps: 1 }] });
+  });
+
   it('is no count where a number counts something else', () => {
     for (const words of [
       'Three fingers below the navel.',

@@ -1,17 +1,16 @@
-import { NUMBER_WORDS } from '../../forms';
-import { cuesOf, type Rule } from '../rule';
+import { cycleOf } from '../../forms';
+import { agrees, readCounts, type CountSaid } from '../reading/counts';
+import { cuesOf, type ItemView, type Rule } from '../rule';
 
-/** A count said as a word. */
-const COUNT_WORDS: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3, ...NUMBER_WORDS };
-const COUNT =
-  /\b(?:(\d{1,2})|(one|two|three|four|five|six|seven|eight|nine|ten|twelve))\s*(?:×|x\b|times|repetitions|rounds)|\b(once|twice|thrice)\b/gi;
-
-/** Counts said in a text. */
-export const countsSaid = (text: string): readonly number[] =>
-  [...text.matchAll(COUNT)].flatMap(([, digits, word, adverb]) => {
-    const said = digits ? Number(digits) : COUNT_WORDS[(word ?? adverb ?? '').toLowerCase()];
-    return said === undefined ? [] : [said];
-  });
+/** How often an item is said to be done: with its name in every wording, within a stroke only where it is said outright. */
+const saidOf = (view: ItemView): readonly CountSaid[] =>
+  cuesOf(view).flatMap(({ key, cue, own }) =>
+    key === 'setup' || key === 'image'
+      ? readCounts(cue)
+      : own
+        ? readCounts(cue).filter(({ isPlain }) => isPlain)
+        : [],
+  );
 
 export const countAnnounced: Rule = {
   id: 'count-announced',
@@ -19,23 +18,32 @@ export const countAnnounced: Rule = {
   find: ({ items }) =>
     items.flatMap((view) => {
       const { item, form } = view;
-      // What is said once for the whole form; within a stroke a count may be of something else.
-      const said = cuesOf(view)
-        .filter(({ key, own }) => key === 'setup' || key === 'image' || own)
-        .flatMap(({ cue }) => countsSaid(cue));
-      const other = said.find((count) => count !== item.repetitions);
-      if (other === undefined || said.includes(item.repetitions)) return [];
-      const steps = (other - item.repetitions) / form.repetitions.multipleOf;
+      const done = {
+        repetitions: item.repetitions,
+        isTwoSided: form.sides !== 'symmetric',
+        breathsEach: Math.max(1, cycleOf(form, item.variant).filter(({ breath }) => breath === 'in').length),
+      };
+      const said = saidOf(view);
+      const other = said.find((count) => !agrees(count, done));
+      if (other === undefined || said.some((count) => agrees(count, done))) return [];
+      // What is said of both sides together is half of it on each.
+      const each = other.per === 'all' && done.isTwoSided ? other.least / 2 : other.least;
+      const steps = (each - item.repetitions) / form.repetitions.multipleOf;
       return [
         {
           weight: 'should' as const,
           itemId: item.id,
-          said: { code: 'count-announced' as const, form: form.name, said: other, done: item.repetitions },
+          said: {
+            code: 'count-announced' as const,
+            form: form.name,
+            said: other.least,
+            done: item.repetitions,
+          },
           ...(Number.isInteger(steps)
             ? {
                 mend: {
                   kind: 'edits' as const,
-                  said: { code: 'do-count' as const, count: other },
+                  said: { code: 'do-count' as const, count: each },
                   edits: [{ kind: 'repetitions' as const, itemId: item.id, steps }],
                 },
               }
