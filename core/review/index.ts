@@ -8,9 +8,8 @@ import { RULES } from './rules';
 
 export type { Note } from './note';
 export { joinNotes } from './joined';
-export type { JoinedNotes } from './joined';
 export { RULES } from './rules';
-export type { Finding, ReviewPeople } from './rule';
+export type { ReviewPeople } from './rule';
 export { RULE_IDS } from './ruleIds';
 export type { RuleId } from './ruleIds';
 export type { MendSaid, Named, NoteCode, NoteSaid, NoteSays, NotReached, Risk } from './said';
