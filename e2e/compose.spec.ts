@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, type Page } from '@playwright/test';
 import { test } from './test';
 import { draftReady, keepPractice, lengthLine, orderNames, watchConsole } from './helpers';
@@ -111,6 +112,47 @@ test('a note in the margin says why, mends, and can be waved aside for good', as
   await expect(page.getByText('a longer class goes on', { exact: false })).toBeVisible();
   await page.getByRole('button', { name: 'Bring it back' }).click();
   await expect(page.getByRole('button', { name: /Nothing is gathered and nothing closed/ })).toBeVisible();
+});
+
+test('the same slip in several forms is one note, mended at once and undone at once', async ({ page }) => {
+  test.setTimeout(120_000);
+  const kept = await keepPractice(page, 'theme=organ.lung&minutes=20');
+  await page.goto(`/sheet/${kept}`);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Save as a file' }).click(),
+  ]);
+  const file = JSON.parse(readFileSync(await download.path(), 'utf8')) as {
+    practice: { items: { hinge: boolean; role: string; repetitions: number; cues?: object }[] };
+  };
+  // Three forms are said to be done as often as none of them is, on a side or on both.
+  const three = file.practice.items.filter(({ hinge, role }) => !hinge && role !== 'loosen').slice(1, 4);
+  const isDone = (count: number): boolean =>
+    three.some(({ repetitions }) => repetitions === count || 2 * repetitions === count);
+  const said = [5, 7, 9, 11].find((count) => !isDone(count)) ?? 5;
+  for (const item of three) item.cues = { 'cycle-0': `Breathe easily, ${said} times.` };
+  const answer = await page.request.post('/api/practices/import', { data: JSON.stringify(file) });
+  expect(answer.status()).toBe(201);
+  const { id } = (await answer.json()) as { id: string };
+  await page.goto(`/compose/${id}`);
+  await draftReady(page);
+  await page.getByRole('button', { name: 'All notes' }).click();
+  const notes = page.getByRole('list', { name: 'All notes' });
+  const counts = notes.getByRole('button', { name: new RegExp(`say ${said}, the score does`) });
+  await expect(counts).toHaveCount(1);
+  await expect(counts).toContainText('The same 2 times more.');
+  // Mended in one step, and undone in one.
+  await counts.click();
+  await page.getByRole('button', { name: /\(all 3\)$/ }).click();
+  await expect(counts).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(counts).toHaveCount(1);
+  await counts.click();
+  await page.getByRole('button', { name: 'Wave all 3 aside' }).click();
+  await expect(page.getByText(/3 waved aside/)).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText(/waved aside/)).toHaveCount(0);
+  await expect(counts).toHaveCount(1);
 });
 
 test('a running order from elsewhere becomes a score, and what is unsure is asked', async ({ page }) => {

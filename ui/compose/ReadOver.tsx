@@ -5,7 +5,8 @@ import type { Practice } from '@/core/practice';
 import { joinNotes } from '@/core/review/joined';
 import type { NoteInWords } from '@/ui/words/margin';
 import type { Beside } from '@/ui/score/useLanes';
-import { NoteLine, type NoteActions } from './NoteLine';
+import { NoteLine } from './NoteLine';
+import type { NoteActions } from './noteActions';
 
 interface Props extends NoteActions {
   readonly practice: Practice;

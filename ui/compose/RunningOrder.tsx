@@ -32,7 +32,8 @@ import { useStable } from '@/ui/kit/useStable';
 import { doseText, isTimed } from '@/ui/words/doses';
 import { LESSON_NAMES } from '@/ui/words/items';
 import { ROLE_NAMES } from '@/ui/words/names';
-import { NotesHere, type NoteActions } from './NoteLine';
+import { NotesHere } from './NoteLine';
+import type { NoteActions } from './noteActions';
 import type { Selection } from './useSelection';
 
 interface Props {

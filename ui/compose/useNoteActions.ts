@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Edit, Practice } from '@/core/practice';
-import type { NoteActions } from './NoteLine';
+import type { NoteActions } from './noteActions';
 
 /** What can be done about notes in the margin: mended, waved aside with a reason, brought back; all of a kind at once. */
 export function useNoteActions(
