@@ -66,6 +66,34 @@ describe('how much is said with a repetition', () => {
   });
 });
 
+describe('the other side, and the other way round', () => {
+  const turns = (id: string, over: Partial<Item> = {}): number =>
+    said(item(id, { repetitions: 3, ...over })).filter(
+      ({ kind, text: one }) => kind === 'count' && one.startsWith('And the other'),
+    ).length;
+
+  it('are said where the few words of it leave out which', () => {
+    const lines = said(item('loosen-hips', { role: 'loosen', repetitions: 4 }));
+    const at = lines.findIndex(({ text: one }) => one === 'And the other way round.');
+    expect(lines[at + 1]?.text).toMatch(/^Hands on hips/);
+    expect(turns('loosen-hips')).toBe(1);
+    expect(turns('turning-the-millstone')).toBe(1);
+  });
+
+  it('are not said twice over, nor where the sides go in turn, nor where there is one', () => {
+    // Its words say it themselves.
+    expect(turns('loosen-arm-wheels')).toBe(0);
+    expect(turns('loosen-waist')).toBe(0);
+    expect(turns('brocade-part-heaven-and-earth')).toBe(0);
+    expect(turns('mist-over-the-lake')).toBe(0);
+  });
+
+  it('are said but once, however often it is done', () => {
+    for (const form of REPERTOIRE)
+      expect([form.id, turns(form.id, { role: form.roles[0] ?? 'nourish' }) <= 1]).toEqual([form.id, true]);
+  });
+});
+
 describe('the script', () => {
   it('begins with the opening, tells a movement in full once, and counts the last two', () => {
     const lines = said(item('open-and-close', { repetitions: 6 }));

@@ -14,7 +14,7 @@ import { spokenSec, USUAL_WORDS_PER_MIN } from '../time';
 import { firstWords } from '../text/firstWords';
 import { capital } from '../text/text';
 import { countSaid, within, wordsIn } from './sayings';
-import { ARMS_DOWN, FEEL, FEEL_ANYWHERE, LAST_ONE, LEAVING, WITH_CARE } from './words';
+import { ARMS_DOWN, FEEL, FEEL_ANYWHERE, LAST_ONE, LEAVING, OTHER_SIDE, OTHER_WAY, WITH_CARE } from './words';
 
 /** What a line is for. A quiet line has no words: it says how long nothing is said. */
 export type LineKind =
@@ -84,8 +84,24 @@ const goesInTurn = (events: readonly TimelineEvent[]): boolean =>
   events.findIndex(({ pass, repetition }) => pass > 0 && repetition === 1) <
     events.findIndex(({ pass, repetition }) => pass === 0 && repetition === 2);
 
+/**
+ * Said where a form turns to its other side, or goes the other way round, and its few words are those of the first: nobody
+ * turns round for “Hands on hips”.
+ */
+function turnSaid(events: readonly TimelineEvent[], at: TimelineEvent, sides: Form['sides']): string {
+  if (at.pass === 0 || at.repetition !== 1) return '';
+  const wordsOf = (pass: number): string =>
+    events
+      .filter((event) => event.pass === pass && event.repetition === 1)
+      .map(({ cue }) => firstWords(cue))
+      .join('/');
+  const words = wordsOf(at.pass);
+  if (words !== wordsOf(0) || /\bother\b/i.test(words)) return '';
+  return sides === 'both-ways' ? OTHER_WAY : OTHER_SIDE;
+}
+
 /** The lines of the strokes of an item, repetition by repetition; quiet ones run together. */
-function strokeLines(events: readonly TimelineEvent[]): readonly ScriptLine[] {
+function strokeLines(events: readonly TimelineEvent[], sides: Form['sides']): readonly ScriptLine[] {
   const lines: ScriptLine[] = [];
   const add = (line: ScriptLine): void => {
     lines.push(line.text === '' ? { ...line, kind: 'quiet' } : line);
@@ -98,6 +114,8 @@ function strokeLines(events: readonly TimelineEvent[]): readonly ScriptLine[] {
     const here = `${pass}/${repetition}`;
     if (here !== at && repetition > 0) {
       const each = events.filter((one) => one.repetition === repetition && one.pass === pass);
+      const turn = inTurn ? '' : turnSaid(events, event, sides);
+      if (turn !== '') add({ kind: 'count', startMs, lengthMs: 0, itemIndex, text: turn });
       const count = countdown(event, each.reduce((sum, one) => sum + one.lengthMs, 0) / 1000, inTurn);
       if (count !== '') add({ kind: 'count', startMs, lengthMs: 0, itemIndex, text: count });
     }
@@ -244,7 +262,10 @@ export function scriptOf(practice: Practice, timeline: Timeline, story: Story): 
     const settles = rest.filter(({ kind }) => kind === 'settle');
     return [
       ...beginning(place, begun, span.startMs, index),
-      ...strokeLines(rest.filter(({ kind }) => kind !== 'settle')),
+      ...strokeLines(
+        rest.filter(({ kind }) => kind !== 'settle'),
+        form.sides,
+      ),
       ...settles.map(({ startMs, lengthMs, cue }): ScriptLine => ({
         kind: feelText(form, item, cue) === '' ? 'quiet' : 'feel',
         startMs,

@@ -21,6 +21,8 @@ export const FEEL_ANYWHERE = 'What do you notice?';
 export const WITH_CARE = 'If the head swims or anything hurts, stop, and rest.';
 
 export const LAST_ONE = 'Last one.';
+export const OTHER_WAY = 'And the other way round.';
+export const OTHER_SIDE = 'And the other side.';
 export const ARMS_DOWN = 'Let the arms hang.';
 
 /** How a practice is left: by day the eyes open and look far; for sleep they stay closed. */
