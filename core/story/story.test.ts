@@ -87,6 +87,7 @@ describe('the story of a practice', () => {
     const own = storyOf({ brief: { ...PLAIN_BRIEF, ...metal }, virtueSchool: 'own', ownVirtues, seed: 1 });
     expect(virtueLine(own)).toBe('And with it, letting be.');
     expect(virtueLine({ virtue: '' })).toBe('');
+    expect(tell({ theme: { kind: 'aim', aim: 'sleep' } }).virtue).toBe('');
   });
 
   it('leaves what a teacher has rewritten as it is', () => {

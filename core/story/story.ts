@@ -103,6 +103,9 @@ const filled = (text: string, words: Readonly<Record<string, string>>): string =
 const turnOf = ({ brief, seed, given }: Telling): number =>
   (seedOf(JSON.stringify([brief.theme, brief.season, brief.groupId])) % 997) + seed + (given ?? 0);
 
+const isForSleep = ({ theme }: Brief): boolean =>
+  themeParts(theme).some((part) => part.kind === 'aim' && part.aim === 'sleep');
+
 const inTurn = <Entry>(list: readonly Entry[], turn: number): Entry => entryAt(list, turn % list.length);
 
 /**
@@ -118,7 +121,8 @@ export function storyOf(telling: Telling): Story {
   const clause = meant(brief.intent, inTurn(LEAVES[phase], turn), inTurn(TENDED[phase], turn));
   const theme = givenTo(brief, formName);
   const time = `this ${DAY_PART_NAMES[brief.dayPart]}`;
-  const virtue = virtueOf(phase, virtueSchool, ownVirtues);
+  // Towards sleep no feeling is grown: it is let go.
+  const virtue = isForSleep(brief) ? '' : virtueOf(phase, virtueSchool, ownVirtues);
   const words = {
     season: inTurn(SEASON_LINES[brief.season], turn),
     minutes: minutesSaid(brief.minutes),
