@@ -215,8 +215,15 @@ test('one’s own shape of a class is set section by section, kept, and drafted 
   // 7 + 21 + 14 + 38 + 30 + 7 + 6 + 5 = 128 parts of twenty minutes, 30 of them still, to five seconds.
   await expect(lengths).toContainText('Be still4:40');
   // What is never left out stays, however little is typed.
-  await page.getByLabel('Close: share in per cent').fill('0');
-  await expect(page.getByLabel('Close: share in per cent')).toHaveValue('1');
+  const close = page.getByLabel('Close: share in per cent');
+  await close.fill('0');
+  await close.blur();
+  await expect(close).toHaveValue('1');
+  // Cleared and typed anew, as one types.
+  await close.fill('');
+  await close.pressSequentially('12');
+  await expect(close).toHaveValue('12');
+  await close.fill('1');
   await expect(status).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Be still: share in per cent')).toHaveValue('30');

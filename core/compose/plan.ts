@@ -65,7 +65,9 @@ export function planSections(brief: Brief, own: OwnShapes = {}): readonly Sectio
   const shape = shapeOf(brief, own);
   const weighOf = (role: Role): number => {
     const section = shape.sections[role];
-    const isLeftOut = LATER[brief.intent]?.includes(role) && brief.minutes < LATER_FROM_MINUTES;
+    // What one has so oneself stands from one's own minutes on.
+    const isLeftOut =
+      !section?.isOwn && LATER[brief.intent]?.includes(role) && brief.minutes < LATER_FROM_MINUTES;
     if (!section || brief.minutes < (section.from ?? 0) || isLeftOut) return 0;
     return section.share * (leaning[role] ?? 1);
   };

@@ -126,6 +126,11 @@ describe('one’s own shape of a class', () => {
     expect(roles({ theme: { kind: 'aim', aim: 'energy' } })).toContain('wake');
     expect(roles({ minutes: 8 })).toContain('still');
     expect(planSections({ ...brief, minutes: 8 }).map(({ role }) => role)).not.toContain('still');
+    // Whatever the intent has no room for in a short class.
+    const wakes = { usual: { wake: { percent: 10, fromMinutes: 5 } } } as const;
+    const fed: Brief = { ...brief, minutes: 10, intent: 'nourish' };
+    expect(planSections(fed).map(({ role }) => role)).not.toContain('wake');
+    expect(planSections(fed, wakes).map(({ role }) => role)).toContain('wake');
   });
 
   it('is what is drafted: on time, with nothing to wake and a long stillness', () => {

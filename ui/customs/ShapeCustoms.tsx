@@ -3,6 +3,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { SHAPES, withOwnSections, type Shape, type ShapeSection } from '@/core/compose/shapes';
 import { ALWAYS_THERE, SHAPE_IDS, type Customs, type OwnShapes, type ShapeId } from '@/core/customs';
 import { ROLES, type Role } from '@/core/forms/model/roles';
+import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
 
 type OwnSections = NonNullable<OwnShapes[ShapeId]>;
@@ -50,13 +51,45 @@ function Proportions({ sections, minutes }: { sections: Shape['sections']; minut
   );
 }
 
-/** Minutes and seconds, to the nearest five seconds: a plan is no stop watch. */
-function clock(seconds: number): string {
-  const near = Math.round(seconds / 5) * 5;
-  return `${Math.floor(near / 60)}:${String(near % 60).padStart(2, '0')}`;
-}
+/** To the nearest five seconds: a plan is no stop watch. */
+const clock = (seconds: number): string => clockText(Math.round(seconds / 5) * 5000);
 
 const MINUTES = [5, 10, 20, 30, 45, 60, 90] as const;
+
+interface NumberProps {
+  readonly label: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly disabled?: boolean;
+  readonly onChange: (value: number) => void;
+}
+
+/** A whole number in its bounds: what is being typed stands as it is typed, and what cannot be is put right on leaving. */
+function WholeNumber({ label, value, least, most, disabled = false, onChange }: NumberProps) {
+  const [typed, setTyped] = useState<string | undefined>(undefined);
+  const numberOf = (text: string): number => Math.round(Number(text));
+  const isWithin = (number: number): boolean => number >= least && number <= most;
+  return (
+    <input
+      type="number"
+      className="field figures w-20"
+      aria-label={label}
+      min={least}
+      max={most}
+      disabled={disabled}
+      value={typed ?? value}
+      onChange={({ target }) => {
+        setTyped(target.value);
+        if (target.value !== '' && isWithin(numberOf(target.value))) onChange(numberOf(target.value));
+      }}
+      onBlur={() => {
+        if (typed !== undefined && typed !== '') onChange(Math.min(most, Math.max(least, numberOf(typed))));
+        setTyped(undefined);
+      }}
+    />
+  );
+}
 
 interface RowProps {
   readonly id: ShapeId;
@@ -68,34 +101,28 @@ interface RowProps {
 function SectionRow({ id, role, value, onChange }: RowProps) {
   const must = (ALWAYS_THERE as readonly Role[]).includes(role);
   const name = ROLE_NAMES[role];
-  const number = (text: string, least: number, most: number): number =>
-    Math.min(most, Math.max(least, Math.round(Number(text) || 0)));
   return (
     <tr>
       <th scope="row" className="text-left font-normal">
         {name}
       </th>
       <td>
-        <input
-          type="number"
-          className="field figures w-20"
-          aria-label={`${name}: share in per cent`}
-          min={must ? 1 : 0}
-          max={90}
+        <WholeNumber
+          label={`${name}: share in per cent`}
+          least={must ? 1 : 0}
+          most={90}
           value={value.percent}
-          onChange={({ target }) => onChange({ ...value, percent: number(target.value, must ? 1 : 0, 90) })}
+          onChange={(percent) => onChange({ ...value, percent })}
         />
       </td>
       <td>
-        <input
-          type="number"
-          className="field figures w-20"
-          aria-label={`${name}: from so many minutes on`}
-          min={0}
-          max={120}
+        <WholeNumber
+          label={`${name}: from so many minutes on`}
+          least={0}
+          most={120}
           disabled={value.percent === 0 || must || id === 'short'}
           value={value.fromMinutes}
-          onChange={({ target }) => onChange({ ...value, fromMinutes: number(target.value, 0, 120) })}
+          onChange={(fromMinutes) => onChange({ ...value, fromMinutes })}
         />
       </td>
     </tr>
