@@ -145,6 +145,8 @@ const NONE: readonly string[] = [
   'Three more.',
   'Three more breaths.',
   'Three more, then one.',
+  'Three times more.',
+  'Two rounds more, and rest.',
   'The last two bows a little smaller.',
   'The first three waves are small.',
   'These two circles are one.',
