@@ -1,5 +1,5 @@
 import { formsOfSet, NUMBER_WORDS, plainText, ROLES, type Form, type Role, type SetSchools } from '../forms';
-import { OTHER_NAMES, SET_NAMES } from '../forms/asking/otherNames';
+import { namesOf, SET_NAMES } from '../forms/asking/otherNames';
 
 /** A line of a running order as it was read. */
 export interface PastedLine {
@@ -139,13 +139,6 @@ function match(words: readonly string[], { names }: Named, says: Says): number {
     }),
   );
 }
-
-const namesOf = (form: Form): readonly string[] => [
-  form.name,
-  ...(form.pinyin ? [form.pinyin] : []),
-  form.id.replaceAll('-', ' '),
-  ...(OTHER_NAMES[form.id] ?? []),
-];
 
 function namedOf(form: Form): Named {
   const names = namesOf(form);

@@ -25,6 +25,8 @@ export { plainText } from './asking/plain';
 export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './words/cueText';
 export { twinKind } from './model/twins';
 export { searchText } from './asking/search';
+export { namesOf } from './asking/otherNames';
+export { ANIMALS } from './model/terms';
 export { exhaleWanted } from './model/exhale';
 export { REPERTOIRE } from './repertoire';
 export { SPOKEN_PASSAGE } from './repertoire/spoken';

@@ -15,9 +15,12 @@ export interface JoinedNotes<One extends Note = Note> {
 const DETAIL_IS_PLACE: ReadonlySet<RuleId> = new Set([
   'breath-custom',
   'cue-breath',
+  'cue-shown',
   'cue-side',
   'cue-too-long',
+  'exhale-route',
   'footing',
+  'route-flow',
   'slip-words',
   'words-against-body',
 ]);

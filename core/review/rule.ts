@@ -11,6 +11,7 @@ import {
   type Asks,
   type Form,
   type Stance,
+  type Stroke,
 } from '../forms';
 import type { ConditionId } from '../people';
 import type { OrganId } from '../phases';
@@ -124,31 +125,49 @@ export function contextOf(
   };
 }
 
-/** Every cue an item really says, with the stroke it is said on: its own words where it has them. */
-export function cuesOf({ item, form }: ItemView): readonly {
+/** Words of an item: its announcement, its image, or those of a stroke. */
+export interface CueSaid {
   readonly key: string;
   readonly cue: string;
   /** As it is quoted in a note. */
   readonly said: string;
   readonly own: boolean;
-  readonly breath: string | undefined;
-}[] {
+  readonly breath: Stroke['breath'] | undefined;
+  /** What the form itself says there, as it is done. */
+  readonly written: string;
+}
+
+/** Every cue an item really says, with the stroke it is said on: its own words where it has them. */
+export function cuesOf({ item, form }: ItemView): readonly CueSaid[] {
   const parts = {
     entry: entryOf(form, item.variant),
     cycle: cycleOf(form, item.variant),
     exit: exitOf(form, item.variant),
   };
+  const setup = item.cues?.setup;
   return [
-    { key: 'setup', cue: item.cues?.setup ?? '', own: item.cues?.setup !== undefined, breath: undefined },
-    { key: 'image', cue: item.image ?? '', own: true, breath: undefined },
+    { key: 'setup', cue: setup ?? '', own: setup !== undefined, breath: undefined, written: '' },
+    { key: 'image', cue: item.image ?? '', own: true, breath: undefined, written: '' },
     ...Object.entries(parts).flatMap(([part, strokes]) =>
       strokes.map((stroke, index) => {
         const key = `${part}-${index}`;
         const own = item.cues?.[key];
-        return { key, cue: own ?? stroke.cue, own: own !== undefined, breath: stroke.breath };
+        const { breath, cue: written } = stroke;
+        return { key, cue: own ?? written, own: own !== undefined, breath, written };
       }),
     ),
   ]
     .filter(({ cue }) => cue !== '')
     .map((one) => ({ ...one, said: quotedCue(one.cue, form) }));
 }
+
+/** What somebody has written for an item in their own words: announcement and strokes. An image is no instruction. */
+export const ownWordsOf = (view: ItemView): readonly CueSaid[] =>
+  cuesOf(view).filter(({ own, key }) => own && key !== 'image');
+
+/** Back to the form's own words, where they are given up for others. */
+export const ownWordsMend = (itemId: string, key: string): Mend => ({
+  kind: 'edits',
+  said: { code: 'own-words' },
+  edits: [{ kind: 'cue', itemId, key, cue: '' }],
+});

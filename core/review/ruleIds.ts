@@ -10,6 +10,7 @@ export const RULE_IDS = [
   'conditions',
   'count-announced',
   'cue-breath',
+  'cue-shown',
   'cue-side',
   'cue-too-long',
   'exhale-long',

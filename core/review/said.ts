@@ -8,6 +8,10 @@ import type { Side } from '../body';
 import type { PatternRefusal } from '../patterns';
 import type { SoundRefusal } from '../practice';
 import type { Voice } from '../sounds';
+import type { Deed, Way } from './reading/breathWords';
+import type { Place } from './reading/places';
+import type { RiskSaid } from './reading/risks';
+import type { StanceSaid } from './reading/stances';
 
 type Joint = Form['loosens'][number];
 
@@ -19,7 +23,14 @@ export type NotReached =
   | { readonly phase: PhaseId }
   | { readonly lesson: string };
 /** What words name instead of what is done. */
-export type Named = { readonly organ: OrganId } | { readonly phase: PhaseId } | { readonly form: string };
+export type Named =
+  | { readonly organ: OrganId }
+  | { readonly phase: PhaseId }
+  | { readonly form: string }
+  | { readonly channel: ChannelId }
+  | { readonly point: PointCode }
+  | { readonly place: Place }
+  | { readonly animal: NonNullable<Form['animal']> };
 /** What needs a word of care and has none. */
 export type Risk = 'breath-held' | 'head-low' | 'head-back' | 'hard-heels';
 
@@ -46,6 +57,18 @@ export interface NoteSays {
   'count-announced': { readonly form: string; readonly said: number; readonly done: number };
   'cue-against-breath': { readonly cue: string; readonly breath: string };
   'cue-names-one-side': { readonly cue: string; readonly form: string };
+  'cue-turns-sides-round': { readonly cue: string; readonly form: string };
+  'cue-needs-eyes': { readonly cue: string };
+  'deed-against-breath': {
+    readonly cue: string;
+    readonly form: string;
+    readonly deed: Deed;
+    readonly breath: Way;
+  };
+  'route-said-otherwise': { readonly cue: string; readonly form: string; readonly by: 'nose' | 'mouth' };
+  'way-turned-round': { readonly cue: string; readonly form: string };
+  'another-stance': { readonly cue: string; readonly form: string; readonly said: StanceSaid };
+  'risk-asked': { readonly cue: string; readonly form: string; readonly risk: RiskSaid };
   'cue-too-long': {
     readonly cue: string;
     readonly form: string;

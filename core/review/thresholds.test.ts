@@ -130,6 +130,21 @@ describe('rules at their thresholds', () => {
     ]);
   });
 
+  it('what nourishes and clears merely the same neighbour is no feeding before clearing', () => {
+    const found = (before: string, after: string): number =>
+      notesOf({
+        lines: [
+          { id: before, role: 'nourish' },
+          { id: after, role: 'clear' },
+        ],
+      }).filter(({ rule }) => rule === 'nourish-before-clear').length;
+    // Both serve the Bladder too: the one is done for the Kidney, the other for the Gallbladder.
+    expect(form('drawing-up-the-spring').organs).toContain('bladder');
+    expect(form('combing-the-head').organs).toContain('bladder');
+    expect(found('drawing-up-the-spring', 'combing-the-head')).toBe(0);
+    expect(found('drawing-up-the-spring', 'sound-kidney')).toBe(1);
+  });
+
   it('clearing and nourishing: a breath between is wanted from a quarter of an hour on, ten quiet seconds are one', () => {
     const meets = (minutes: number, settleSec: number) =>
       says('hinge-missing', {

@@ -45,7 +45,38 @@ const notReachedText = (part: NotReached): string => {
 };
 const namedText = (named: Named): string => {
   if ('organ' in named) return `the ${organ(named.organ).name}`;
-  return 'phase' in named ? phaseName(named.phase).name : `“${named.form}”`;
+  if ('phase' in named) return phaseName(named.phase).name;
+  if ('channel' in named) return `the ${channel(named.channel).name}`;
+  if ('point' in named) return named.point;
+  if ('place' in named) return `the ${named.place}`;
+  return 'animal' in named ? `the ${named.animal}` : `“${named.form}”`;
+};
+const STANCES_SAID: Readonly<Record<NoteSays['another-stance']['said'], string>> = {
+  together: 'with the feet together',
+  'side by side': 'with the feet side by side',
+  wide: 'wide',
+  'one in front': 'with one foot in front',
+  'on one leg': 'on one leg',
+  sitting: 'sitting',
+  standing: 'standing',
+  lying: 'lying down',
+};
+const RISKS_ASKED: Readonly<Record<NoteSays['risk-asked']['risk'], string>> = {
+  'breath-held': 'a breath held',
+  'head-back': 'the head tipped back',
+  'head-low': 'the head below the heart',
+  'eyes-closed': 'eyes closed where one hardly stands',
+  pounding: 'hard blows',
+};
+const DEEDS_SAID: Readonly<Record<NoteSays['deed-against-breath']['deed'], string>> = {
+  rise: 'rises',
+  sink: 'sinks',
+  part: 'opens',
+  meet: 'closes',
+  push: 'goes forward',
+  draw: 'draws home',
+  turn: 'turns aside',
+  return: 'comes back',
 };
 
 // prettier-ignore
@@ -60,7 +91,14 @@ const SENTENCES: { readonly [Code in keyof NoteSays]: (says: NoteSays[Code]) => 
   'cold-joints': ({ form, joints }) => `“${form}” uses ${joints.join(' and ')} deeply, and nothing before it loosens ${joints.length === 1 && (joints[0] === 'spine' || joints[0] === 'neck') ? 'it' : 'them'}.`,
   'condition': ({ form, condition, weight, caution }) => `${weight === 'avoid' ? 'Avoid' : weight === 'change' ? 'Change' : 'Watch'} “${form}”, someone here has ${conditionLabel(condition)}: ${cautionText(caution)}`,
   'count-announced': ({ form, said, done }) => `The words of “${form}” say ${said}, the score does ${done}.`,
-  'cue-against-breath': ({ cue, breath }) => `“${cue}” is said while the breath goes ${breath}.`,
+  'cue-against-breath': ({ cue, breath }) => `“${cue}” is said while the breath ${breath === 'hold' ? 'stays' : `goes ${breath}`}.`,
+  'deed-against-breath': ({ cue, form, deed, breath }) => `“${cue}”, but “${form}” ${DEEDS_SAID[deed]} on the breath ${breath}.`,
+  'route-said-otherwise': ({ cue, form, by }) => `“${cue}” names the ${by}, and in “${form}” the breath goes out by the ${by === 'nose' ? 'mouth' : 'nose'}.`,
+  'way-turned-round': ({ cue, form }) => `“${cue}” goes the other way than “${form}” does.`,
+  'another-stance': ({ cue, form, said }) => `“${cue}”: “${form}” is not done ${STANCES_SAID[said]}.`,
+  'risk-asked': ({ cue, form, risk }) => `“${cue}” asks for ${RISKS_ASKED[risk]}, which “${form}” does not ask for.`,
+  'cue-needs-eyes': ({ cue }) => `“${cue}” says nothing to those who only listen.`,
+  'cue-turns-sides-round': ({ cue, form }) => `“${cue}” names the other side than “${form}” works there.`,
   'cue-names-one-side': ({ cue, form }) => `“${cue}” is said on both sides of “${form}”, so on one of them it names the wrong one.`,
   'cue-too-long': ({ cue, form, spokenSec, strokeSec }) => `“${cue}” takes about ${spokenSec.toFixed(1)} s to say and its stroke in “${form}” lasts ${strokeSec.toFixed(1)} s.`,
   'clears-by-the-nose': ({ form }) => `“${form}” clears, and its breath goes out by the nose.`,
@@ -145,6 +183,7 @@ const WHYS: Readonly<Record<RuleId, string>> = {
   'count-announced': 'People who hear “six” and are led through four stop trusting the count.',
   'cue-breath': 'When the word says one thing and the movement another, the group holds its breath.',
   'cue-side': 'A side spoken outright is wrong every second time: half the group moves the wrong hand.',
+  'cue-shown': 'Those who turn away, close their eyes or listen at home see no “here” and no “this way”; name the hand and the way.',
   'cue-too-long': 'A cue that does not fit its stroke delays the breath of the whole group.',
   'exhale-route': 'To clear, the breath goes out by the mouth; to nourish, in and out by the nose. Some keep to the nose always.',
   'footing': 'A foot must be free before it goes: the weight on the other, a tenth at most on the one that steps.',
@@ -162,9 +201,9 @@ const WHYS: Readonly<Record<RuleId, string>> = {
   'part-absent': 'What is announced and never comes leaves the group waiting for it.',
   'percussion-still': 'After knocking, stand still and feel: that is where it works.',
   'reach': 'What the theme names should be touched by something in the practice.',
-  'risk-unsaid': 'A hold, a fold with the head down, the head back on the toes, pounding: each needs its word of care.',
+  'risk-unsaid': 'A hold, a fold with the head down, the head back on the toes, pounding: each needs its word of care, and more than the form asks is asked only of those one knows.',
   'route-declared': 'A route that is said to work a channel and never touches it misleads.',
-  'route-flow': 'Down the inside of the arm and up the outside, down the outside of the leg and up the inside; some schools drain against the flow.',
+  'route-flow': 'Down the inside of the arm and up the outside, down the outside of the leg and up the inside; some schools drain against the flow, and then the words say so too.',
   'season': 'Each season has its phase; to nourish much of the one that checks it goes against the year.',
   'season-school': 'Schools begin the seasons on different days; a practice keeps to one calendar.',
   'section-range': 'Each section has a range that serves it; outside it something else usually suffers.',

@@ -1,3 +1,5 @@
+import type { Form } from '../model/model';
+
 /**
  * Other names people call forms by, in notes and running orders: common talk, and the classical names of the sets in
  * pinyin and hanzi (from memory of the old verses and the standard editions, as common practice says them). The form's
@@ -154,6 +156,14 @@ export const OTHER_NAMES: Readonly<Record<string, readonly string[]>> = {
   'twining-vine': ['vine'],
   'rocking-bamboo': ['bamboo', 'sway like bamboo', 'swaying bamboo'],
 };
+
+/** Every name a form goes by: its own, its pinyin, its id read aloud, and what else people call it. */
+export const namesOf = (form: Pick<Form, 'id' | 'name' | 'pinyin'>): readonly string[] => [
+  form.name,
+  ...(form.pinyin ? [form.pinyin] : []),
+  form.id.replaceAll('-', ' '),
+  ...(OTHER_NAMES[form.id] ?? []),
+];
 
 /** Names of whole sets, as a line may say them: the line then stands for all its forms. */
 // prettier-ignore

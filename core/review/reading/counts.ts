@@ -43,7 +43,7 @@ const IN_ALL = 'left and right in turn|in all|altogether|in total|all told|toget
 
 const SAID = new RegExp(
   `(?<![\\w-])(?<least>${NUMBER})(?:\\s*(?:–|-|,| or | to )\\s*(?<most>${NUMBER}))?` +
-    `(?:\\s*(?<times>×|x(?![a-z])|\\s(?:times|repetitions|reps|rounds)\\b)|(?:\\s+(?:${HOW}),?){0,2}\\s+(?<noun>${NOUN})\\b)?` +
+    `(?:\\s*(?<times>×|x(?![a-z])|\\s(?:times|repetitions|reps|rounds|of (?:these|them|those))\\b)|(?:\\s+(?:${HOW}),?){0,2}\\s+(?<noun>${NOUN})\\b)?` +
     `(?:,?\\s+(?<side>${PER_SIDE})\\b|,?\\s+(?<all>${IN_ALL})\\b)?`,
   'gi',
 );
@@ -54,7 +54,7 @@ const TIMES: Readonly<Record<string, number>> = { once: 1, twice: 2, thrice: 3 }
 
 /** Before a number: then it is of a stay, of what is left, or of something that comes each so often. */
 const OF_SOMETHING_ELSE =
-  /\b(?:(?:hold|stay|rest|pause|wait|linger|listen)(?:ing|s)?(?: (?:it|here|there|low|still|on|so|open|up|down))?(?: for)?(?: about)?|count(?:ing)? (?:of|to)|every|last|first|next|another|these|those)\s*$/i;
+  /\b(?:(?:hold|stay|rest|pause|wait|linger|listen)(?:ing|s)?(?: (?:it|here|there|low|still|on|so|open|up|down))?(?: for)?(?: about)?|count(?:ing)? (?:of|to)|all|every|last|first|next|another|these|those)\s*$/i;
 /** After it: so many more are no count of the whole. */
 const MORE = /^\s*more\b/i;
 
@@ -99,6 +99,18 @@ export function readCounts(text: string): readonly CountSaid[] {
   }
   return counts.toSorted((a, b) => a.at - b.at).map(({ at, ...said }) => (void at, said));
 }
+
+const SO_MANY_MORE = new RegExp(
+  `\\b(?<more>${NUMBER}) more\\b(?:,? (?:and )?then (?<last>one|a last))?`,
+  'gi',
+);
+
+/** “Two more”, “three more, then one”, as it is said with the first repetition: so many in all, that one with them. */
+export const readMore = (text: string): readonly CountSaid[] =>
+  [...text.matchAll(SO_MANY_MORE)].map(({ groups = {} }) => {
+    const all = 1 + valueOf(groups['more'] ?? '') + (groups['last'] === undefined ? 0 : 1);
+    return { least: all, most: all, per: undefined, isBreaths: false, isPlain: true };
+  });
 
 /** What is done of a form: how often, whether on two sides or both ways, and in how many breaths each time. */
 export interface Done {

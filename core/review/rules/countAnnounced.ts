@@ -1,5 +1,5 @@
 import { cycleOf } from '../../forms';
-import { agrees, readCounts, type CountSaid } from '../reading/counts';
+import { agrees, readCounts, readMore, type CountSaid } from '../reading/counts';
 import { cuesOf, type ItemView, type Rule } from '../rule';
 
 /** How often an item is said to be done: with its name in every wording, within a stroke only where it is said outright. */
@@ -8,7 +8,10 @@ const saidOf = (view: ItemView): readonly CountSaid[] =>
     key === 'setup' || key === 'image'
       ? readCounts(cue)
       : own
-        ? readCounts(cue).filter(({ isPlain }) => isPlain)
+        ? [
+            ...readCounts(cue).filter(({ isPlain }) => isPlain),
+            ...(key.startsWith('cycle') ? readMore(cue) : []),
+          ]
         : [],
   );
 

@@ -1,31 +1,77 @@
-import type { Edit } from '../../practice';
-import { cuesOf, type Rule } from '../rule';
+import { cycleOf } from '../../forms';
+import { deedsIn, readBreathedDeeds, readBreaths, type Deed, type Way } from '../reading/breathWords';
+import {
+  cuesOf,
+  ownWordsMend,
+  ownWordsOf,
+  type CueSaid,
+  type Finding,
+  type ItemView,
+  type Rule,
+} from '../rule';
 
-const INWARD = /\b(inhal\w*|breath(?:e|ing)? in|in-breath|drink the breath)\b/i;
-const OUTWARD = /\b(exhal\w*|breath(?:e|ing)? out|out-breath|let the breath go)\b/i;
+/** Whether a cue names the breath it is not said on; both ways at once name none. */
+function isAgainst({ cue, breath, own }: CueSaid): boolean {
+  if (breath === undefined || breath === 'free') return false;
+  const said = readBreaths(cue);
+  if (breath === 'hold') return own && said.size > 0;
+  return said.size > 0 && !said.has(breath);
+}
+
+/** On which breath a form does what it does, by its own words; what comes on both says nothing. */
+function breathOfDeeds({ item, form }: ItemView): ReadonlyMap<Deed, Way> {
+  const found = new Map<Deed, Way | 'both'>();
+  for (const { breath, cue } of cycleOf(form, item.variant))
+    if (breath === 'in' || breath === 'out')
+      for (const deed of deedsIn(cue)) {
+        const before = found.get(deed);
+        found.set(deed, before === undefined || before === breath ? breath : 'both');
+      }
+  return new Map([...found].flatMap(([deed, way]) => (way === 'both' ? [] : [[deed, way]])));
+}
+
+/** What is announced to go in or out where the form does it the other way. */
+function announcedAgainst(view: ItemView): readonly Finding[] {
+  const goes = breathOfDeeds(view);
+  return ownWordsOf(view)
+    .filter(({ breath }) => breath === undefined)
+    .flatMap(({ key, cue, said }): readonly Finding[] => {
+      const wrong = readBreathedDeeds(cue).find(({ way, deed }) => goes.has(deed) && goes.get(deed) !== way);
+      const breath = wrong && goes.get(wrong.deed);
+      return breath === undefined
+        ? []
+        : [
+            {
+              weight: 'should',
+              itemId: view.item.id,
+              detail: key,
+              said: {
+                code: 'deed-against-breath',
+                cue: said,
+                form: view.form.name,
+                deed: wrong?.deed ?? 'rise',
+                breath,
+              },
+              mend: ownWordsMend(view.item.id, key),
+            },
+          ];
+    });
+}
 
 export const cueBreath: Rule = {
   id: 'cue-breath',
   source: 'common-practice',
   find: ({ items }) =>
-    items.flatMap((view) =>
-      cuesOf(view).flatMap(({ key, cue, said, breath, own }) => {
-        const wrong =
-          (breath === 'in' && OUTWARD.test(cue) && !INWARD.test(cue)) ||
-          (breath === 'out' && INWARD.test(cue) && !OUTWARD.test(cue));
-        if (!wrong) return [];
-        const edits: Edit[] = own ? [{ kind: 'cue', itemId: view.item.id, key, cue: '' }] : [];
-        return [
-          {
-            weight: 'should' as const,
-            itemId: view.item.id,
-            detail: key,
-            said: { code: 'cue-against-breath' as const, cue: said, breath },
-            ...(edits.length > 0
-              ? { mend: { kind: 'edits' as const, said: { code: 'own-words' as const }, edits } }
-              : {}),
-          },
-        ];
-      }),
-    ),
+    items.flatMap((view) => [
+      ...cuesOf(view)
+        .filter(isAgainst)
+        .map(({ key, said, breath, own }): Finding => ({
+          weight: 'should',
+          itemId: view.item.id,
+          detail: key,
+          said: { code: 'cue-against-breath', cue: said, breath: breath ?? 'free' },
+          ...(own ? { mend: ownWordsMend(view.item.id, key) } : {}),
+        })),
+      ...announcedAgainst(view),
+    ]),
 };

@@ -8,10 +8,11 @@ export const cueTooLong: Rule = {
     items.flatMap(({ item, form, events }) => {
       const seen = new Set<string>();
       return events.flatMap((event) => {
-        if (event.kind !== 'stroke' || event.repetition > 1 || seen.has(event.cue)) return [];
-        seen.add(event.cue);
+        // What is said again is said in fewer words, and in the time of a repetition that is not slowed any more.
+        if (event.kind !== 'stroke' || seen.has(event.cue)) return [];
         const { fits, spokenSec, strokeSec } = eventFit(event, customs.wordsPerMin);
         if (fits) return [];
+        seen.add(event.cue);
         return [
           {
             weight: 'should' as const,

@@ -1,12 +1,38 @@
 import { exhaleWanted } from '../../forms';
 import { openCautions } from '../../people';
-import type { Finding, Rule } from '../rule';
+import { readRoutes } from '../reading/breathWords';
+import { ownWordsMend, ownWordsOf, type Finding, type ItemView, type Rule } from '../rule';
+
+/** The nose in the words where the breath goes out by the mouth, and the other way round. */
+function saidOtherwise(view: ItemView): readonly Finding[] {
+  const { item, form, layers } = view;
+  const byMouth =
+    item.exhaleByMouth ||
+    form.exhale === 'mouth' ||
+    layers.breathing?.pattern.outRoute === 'mouth' ||
+    layers.sound !== undefined;
+  return ownWordsOf(view).flatMap(({ key, cue, said }): readonly Finding[] => {
+    const other = readRoutes(cue).find(({ way, by }) => way !== 'in' && (by === 'mouth') !== byMouth);
+    return other === undefined
+      ? []
+      : [
+          {
+            weight: 'should',
+            itemId: item.id,
+            detail: key,
+            said: { code: 'route-said-otherwise', cue: said, form: form.name, by: other.by },
+            mend: ownWordsMend(item.id, key),
+          },
+        ];
+  });
+}
 
 export const exhaleRoute: Rule = {
   id: 'exhale-route',
   source: 'common-practice',
-  find: ({ items, customs, people }) =>
-    items.flatMap(({ item, form, layers }): readonly Finding[] => {
+  find: ({ items, customs, people }) => [
+    ...items.flatMap(saidOtherwise),
+    ...items.flatMap(({ item, form, layers }): readonly Finding[] => {
       const pattern = layers.breathing?.pattern;
       const wanted = item.hinge ? undefined : exhaleWanted(form, item.role, customs.exhaleRoute);
       const byMouth = item.exhaleByMouth || form.exhale === 'mouth';
@@ -58,4 +84,5 @@ export const exhaleRoute: Rule = {
         },
       ];
     }),
+  ],
 };

@@ -11,6 +11,7 @@ import { missingSide } from './missingSide';
 import { circlesOneWay } from './circlesOneWay';
 import { countAnnounced } from './countAnnounced';
 import { cueSide } from './cueSide';
+import { cueShown } from './cueShown';
 import { cueBreath } from './cueBreath';
 import { wordsAgainstBody } from './wordsAgainstBody';
 import { cueTooLong } from './cueTooLong';
@@ -65,6 +66,7 @@ export const RULES: readonly Rule[] = [
   circlesOneWay,
   countAnnounced,
   cueSide,
+  cueShown,
   cueBreath,
   wordsAgainstBody,
   cueTooLong,

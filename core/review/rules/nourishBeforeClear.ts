@@ -1,21 +1,35 @@
-import type { Rule } from '../rule';
+import { rankFor } from '../../known';
+import type { OrganId } from '../../phases';
+import type { ItemView, ReviewContext, Rule } from '../rule';
+
+/** The organs a form is known for; where it is known for none, those it serves. What it merely touches is not what it is done for. */
+function meantOf({ form, organs }: ItemView, { practice }: ReviewContext): readonly OrganId[] {
+  const known = organs.filter((id) => {
+    const rank = rankFor(form, { kind: 'organ', organ: id }, practice.customs);
+    return rank === 'named' || rank === 'accepted';
+  });
+  return known.length > 0 ? known : organs;
+}
 
 export const nourishBeforeClear: Rule = {
   id: 'nourish-before-clear',
   source: 'common-practice',
-  find: ({ items }) =>
-    items.flatMap((view, index) => {
+  find: (context) => {
+    const { items } = context;
+    const meant = items.map((view) => meantOf(view, context));
+    return items.flatMap((view, index) => {
       if (view.item.role !== 'clear' || view.item.hinge) return [];
+      const cleared = meant[index] ?? [];
       const first = items.findIndex(
         (other, place) =>
           place < index &&
           other.item.role === 'nourish' &&
           !other.item.hinge &&
-          other.organs.some((id) => view.organs.includes(id)),
+          (meant[place] ?? []).some((id) => cleared.includes(id)),
       );
       const before = items[first];
       if (!before) return [];
-      const shared = before.organs.find((id) => view.organs.includes(id));
+      const shared = meant[first]?.find((id) => cleared.includes(id));
       return [
         {
           weight: 'should' as const,
@@ -33,5 +47,6 @@ export const nourishBeforeClear: Rule = {
           },
         },
       ];
-    }),
+    });
+  },
 };

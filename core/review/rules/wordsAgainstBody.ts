@@ -1,6 +1,8 @@
 import { contradictions, cycleOf, entryOf, exitOf, type Form, type Measured } from '../../forms';
 import type { Item } from '../../practice';
-import type { Rule } from '../rule';
+import { readStances, type StanceSaid } from '../reading/stances';
+import { withoutAnnounced } from '../reading/announced';
+import { ownWordsMend, ownWordsOf, type Finding, type ItemView, type Rule } from '../rule';
 
 type Found = readonly { readonly text: string; readonly measured: Measured }[];
 /** Bodies are solved once for a form and its words; typing elsewhere does not ask again. */
@@ -29,16 +31,63 @@ function found(form: Form, item: Item): Found {
   return result;
 }
 
+/** Whether a form can be said to stand so, where it is said: as it begins, or as it ends on the way out. */
+function standsSo({ form, asks, stance }: ItemView, said: StanceSaid, at: 'start' | 'end'): boolean {
+  const own = stance[at];
+  switch (said) {
+    case 'together':
+      return own === 'feet together' || own === 'chair';
+    case 'side by side':
+      return own === 'hip width' || own === 'shoulder width' || own === 'chair';
+    case 'wide':
+      return own === 'wide' || own === 'chair';
+    case 'one in front':
+      return own === 'bow' || asks.stepping;
+    case 'on one leg':
+      return asks.oneLegSec > 0 || form.family === 'balance';
+    case 'sitting':
+      return own === 'chair';
+    case 'standing':
+      return own !== 'chair';
+    case 'lying':
+      return false;
+    default:
+      return said satisfies never;
+  }
+}
+
+/** Another way to stand or sit than the form's own; what only comes later is no part of it. */
+const otherStance = (view: ItemView): readonly Finding[] =>
+  ownWordsOf(view).flatMap(({ key, cue, said }) =>
+    readStances(withoutAnnounced(cue))
+      .filter((stance) => !standsSo(view, stance, key.startsWith('exit') ? 'end' : 'start'))
+      .map((stance): Finding => ({
+        weight: 'should',
+        itemId: view.item.id,
+        detail: `${key}/${stance}`,
+        said: { code: 'another-stance', cue: said, form: view.form.name, said: stance },
+        mend: ownWordsMend(view.item.id, key),
+      })),
+  );
+
+/** What the solved body does against the words; and the stance, where the body has said nothing of it. */
+function against(view: ItemView): readonly Finding[] {
+  const { item, form } = view;
+  const bodily = found(form, item);
+  const texts = new Set(bodily.map(({ text }) => text));
+  return [
+    ...bodily.map(({ text, measured }): Finding => ({
+      weight: 'should',
+      itemId: item.id,
+      detail: text,
+      said: { code: 'words-against-body', cue: text, form: form.name, measured },
+    })),
+    ...otherStance(view).filter(({ said }) => !('cue' in said) || !texts.has(said.cue)),
+  ];
+}
+
 export const wordsAgainstBody: Rule = {
   id: 'words-against-body',
   source: 'common-practice',
-  find: ({ items }) =>
-    items.flatMap(({ item, form }) =>
-      found(form, item).map(({ text, measured }) => ({
-        weight: 'should' as const,
-        itemId: item.id,
-        detail: text,
-        said: { code: 'words-against-body' as const, cue: text, form: form.name, measured },
-      })),
-    ),
+  find: ({ items }) => items.flatMap(against),
 };

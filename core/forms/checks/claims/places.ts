@@ -36,7 +36,7 @@ const PLACES: readonly PlaceWord[] = [
 
 const HANDS = String.raw`(?:hands?|palms?|arms?|wrists?|fists?|claws|hooks|paws|bowl|elbows|them|they|fruit|thumb)`;
 const DOING = String.raw`^(?:smooth|slide|rub|knead|cup|lift|draw|bring|rise|wipe|pour|wash|palm)\b`;
-const RISING = /\b(?:rises?|lifts?|floats?|glides? up|draws? up|rising)\b/i;
+const RISING = /\b(?:rises?|lifts?|floats?|glides? up|draws? up|rising|up to)\b/i;
 const SINKING = /\b(?:sinks?|descend|draw down|press(?:es)? down|drops?|come down)\b/i;
 const BEFORE = /\bbefore\b|\bat\b|\bround\b|\btoward\b/i;
 

@@ -60,7 +60,7 @@ export const TRUNK_CLAIMS = [
   } },
   { id: 'bows', words: /\b(?:bow from the hips|small bow|roll down|slide down the backs|reach out long)\b/i, test: (evidence) =>
     degrees(grows(evidence, leanDeg), 4, 'leans') },
-  { id: 'back-rounds', words: /\b(?:the back rounds|round the back)\b/i, test: (evidence) =>
+  { id: 'back-rounds', words: /\b(?:the back rounds|round the back(?! of))\b/i, test: (evidence) =>
     degrees(grows(evidence, (body) => body.goals.roundDeg), 4, 'back-rounds') },
   { id: 'stands-tall', words: /\b(?:grow tall|crown (?:lifts|floats up|is hung)|stand and let|the back grows long)\b/i, test: (evidence) => {
     const rise = risesCm(evidence);
