@@ -22,7 +22,7 @@ export { differencesOf } from './model/differences';
 export type { Difference } from './model/differences';
 export { NUMBER_WORDS } from './model/numbers';
 export { plainText } from './asking/plain';
-export { fillCue, quotedCue, spokenCue, writtenCue, SIDE_SAID } from './words/cueText';
+export { fillCue, quotedCue, spokenCue, writtenCue } from './words/cueText';
 export { twinKind } from './model/twins';
 export { searchText } from './asking/search';
 export { namesOf } from './asking/otherNames';

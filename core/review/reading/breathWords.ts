@@ -1,4 +1,4 @@
-import { sentencesOf } from './clauses';
+import { sentencesOf } from './sentences';
 
 export type Way = 'in' | 'out';
 

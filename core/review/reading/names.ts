@@ -1,6 +1,6 @@
 import { CHANNELS, POINT_CODES, type ChannelId, type PointCode } from '../../channels';
 import { ORGANS, PHASE_IDS, phaseName, type OrganId, type PhaseId } from '../../phases';
-import { sentencesOf } from './clauses';
+import { sentencesOf } from './sentences';
 
 /** What a sentence speaks of by name. */
 export interface NamesSaid {

@@ -1,4 +1,4 @@
-import { isDenied } from './clauses';
+import { isDenied } from './sentences';
 
 /** What words can ask of people that needs care. */
 export type RiskSaid = 'breath-held' | 'head-back' | 'eyes-closed' | 'head-low' | 'pounding';
