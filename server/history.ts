@@ -1,4 +1,5 @@
 import { paceOf, type GroupHistory, type History } from '@/core/log';
+import { presentId } from '@/core/forms';
 import { listClasses } from './classes';
 import type { Queries } from './sql';
 
@@ -20,7 +21,7 @@ export async function readHistory(queries: Queries, openPracticeId?: string): Pr
   const byGroup = new Map<string, string[][]>();
   for (const { groupId, record, practiceId } of classes) {
     if (practiceId === openPracticeId) continue;
-    const forms = record.items.filter((item) => item.actualMs > 0).map((item) => item.formId);
+    const forms = record.items.filter((item) => item.actualMs > 0).map(({ formId }) => presentId(formId));
     byGroup.set(groupId ?? '', [...(byGroup.get(groupId ?? '') ?? []), forms]);
   }
   const history = (lists: readonly (readonly string[])[]): GroupHistory => ({
@@ -34,6 +35,10 @@ export async function readHistory(queries: Queries, openPracticeId?: string): Pr
       [...byGroup].filter(([id]) => id !== '').map(([id, lists]) => [id, history(lists)]),
     ),
     myself: history(byGroup.get('') ?? []),
-    pace: paceOf(classes.flatMap(({ record }) => record.items)),
+    pace: paceOf(
+      classes
+        .flatMap(({ record }) => record.items)
+        .map((item) => ({ ...item, formId: presentId(item.formId) })),
+    ),
   };
 }

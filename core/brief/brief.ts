@@ -3,6 +3,7 @@ import { z } from 'zod';
 import { DAY_PARTS, SEASON_IDS } from '../almanac';
 import { CHANNEL_IDS } from '../channels/channels';
 import { POINT_CODES } from '../channels/codes';
+import { presentId } from '../forms/model/merged';
 import { ROLES } from '../forms/model/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AGAIN } from './again';
@@ -11,7 +12,8 @@ import { INTENTS } from './intents';
 import { BRIEF_VOICES } from './layers';
 import { LEAST_MINUTES, MOST_MINUTES, PLACE_LIMITS } from './limits';
 
-const formIdText = z.string().min(1).max(60);
+/** A form asked for by the id it had when the brief was written. */
+const formIdText = z.string().min(1).max(60).transform(presentId);
 
 const themePartSchemas = [
   z.strictObject({ kind: z.literal('phase'), phase: z.enum(PHASE_IDS) }),

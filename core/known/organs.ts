@@ -67,7 +67,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   kidney: {
     source: 'common-practice',
     named: ['sound-kidney', 'brocade-hands-to-feet', 'warming-the-kidneys', 'deep-water-breathing', 'rolling-the-soles', 'sole-gate-breathing', 'trace-kidney-bladder', 'phase-water-well', 'wave-water', 'hold-horse'],
-    accepted: ['gentle-hands-to-feet', 'drawing-up-the-spring', 'lifting-the-lake', 'life-gate-breathing', 'tap-kidneys', 'tap-sacrum', 'heel-drops', 'heel-sink', 'gentle-heels', 'wake-teeth', 'wake-ears', 'hold-embrace-belly', 'hold-floating', 'spinal-wave', 'belly-breathing', 'tap-legs-inside', 'swing-and-knock', 'pearl'],
+    accepted: ['gentle-hands-to-feet', 'drawing-up-the-spring', 'lifting-the-lake', 'life-gate-breathing', 'tap-kidneys', 'tap-sacrum', 'heel-drops', 'heel-sink', 'gentle-heels', 'wake-teeth', 'wake-ears', 'hold-embrace-belly', 'hold-floating', 'spinal-wave', 'belly-breathing', 'tap-legs-inside', 'swing-and-knock'],
   },
   bladder: {
     source: 'common-practice',

@@ -54,7 +54,6 @@ const VESSELS: Readonly<
   GV: {
     named: ['small-orbit', 'spinal-wave', 'spine-bellows', 'life-gate-breathing'],
     accepted: [
-      'pearl',
       'tap-sacrum',
       'tap-kidneys',
       'warming-the-kidneys',

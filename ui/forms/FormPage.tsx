@@ -20,6 +20,7 @@ import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { BREATH_WORDS } from '@/ui/words/asks';
 import { grouped } from '@/ui/words/cautions';
 import { Differences } from './Differences';
+import { EasilyTaken } from './EasilyTaken';
 import { FormAside } from './FormAside';
 import { FormHead } from './FormHead';
 import { OnTheBreath, Teaching } from './FormTeaching';
@@ -79,12 +80,14 @@ interface Props {
   readonly customs: Customs;
   readonly practices: readonly { readonly id: string; readonly name: string }[];
   readonly shipped: Form | undefined;
+  /** What it is easily taken for, and what is its own beside them. */
+  readonly alike: Parameters<typeof EasilyTaken>[0]['alike'];
   /** Own words laid over it, with the version they were read at. */
   readonly own: { readonly words: OwnWords | undefined; readonly version: number };
 }
 
 /** Everything known of one form. */
-export function FormPage({ form, variant, customs, practices, shipped, own }: Props) {
+export function FormPage({ form, variant, customs, practices, shipped, alike, own }: Props) {
   const sound = form.soundOrgan ? soundOf(form.soundOrgan, customs.soundSchool) : undefined;
   const phase = phasesOfForm(form, customs)[0];
   const { words, version } = own;
@@ -115,6 +118,7 @@ export function FormPage({ form, variant, customs, practices, shipped, own }: Pr
         )}
         <Teaching form={form} />
         <Care form={form} variant={variant} />
+        <EasilyTaken form={form} alike={alike} />
         <Differences rows={differencesOf(form)} />
         {shipped && (
           <WordsEditor

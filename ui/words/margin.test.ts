@@ -27,7 +27,7 @@ const SAMPLES: { readonly [Code in NoteCode]: readonly [NoteSays[Code], string] 
   'deed-against-breath': [{ cue: 'Rise.', form: 'Crane', deed: 'part', breath: 'in' }, '“Rise.”, but “Crane” opens on the breath in.'],
   'route-said-otherwise': [{ cue: 'Rise.', form: 'Crane', by: 'nose' }, '“Rise.” names the nose, and in “Crane” the breath goes out by the mouth.'],
   'way-turned-round': [{ cue: 'Rise.', form: 'Crane' }, '“Rise.” goes the other way than “Crane” does.'],
-  'another-stance': [{ cue: 'Rise.', form: 'Crane', said: 'one in front' }, '“Rise.”: “Crane” is not done with one foot in front.'],
+  'another-stance': [{ cue: 'Rise.', form: 'Crane', said: 'one in front' }, '“Rise.”, but “Crane” is not done with one foot in front.'],
   'risk-asked': [{ cue: 'Rise.', form: 'Crane', risk: 'head-back' }, '“Rise.” asks for the head tipped back, which “Crane” does not ask for.'],
   'cue-too-long': [{ cue: 'Rise.', form: 'Crane', spokenSec: 4.24, strokeSec: 3 }, '“Rise.” takes about 4.2 s to say and its stroke in “Crane” lasts 3.0 s.'],
   'clears-by-the-nose': [{ form: 'Crane' }, '“Crane” clears, and its breath goes out by the nose.'],

@@ -95,7 +95,7 @@ const SENTENCES: { readonly [Code in keyof NoteSays]: (says: NoteSays[Code]) => 
   'deed-against-breath': ({ cue, form, deed, breath }) => `“${cue}”, but “${form}” ${DEEDS_SAID[deed]} on the breath ${breath}.`,
   'route-said-otherwise': ({ cue, form, by }) => `“${cue}” names the ${by}, and in “${form}” the breath goes out by the ${by === 'nose' ? 'mouth' : 'nose'}.`,
   'way-turned-round': ({ cue, form }) => `“${cue}” goes the other way than “${form}” does.`,
-  'another-stance': ({ cue, form, said }) => `“${cue}”: “${form}” is not done ${STANCES_SAID[said]}.`,
+  'another-stance': ({ cue, form, said }) => `“${cue}”, but “${form}” is not done ${STANCES_SAID[said]}.`,
   'risk-asked': ({ cue, form, risk }) => `“${cue}” asks for ${RISKS_ASKED[risk]}, which “${form}” does not ask for.`,
   'cue-needs-eyes': ({ cue }) => `“${cue}” says nothing to those who only listen.`,
   'cue-turns-sides-round': ({ cue, form }) => `“${cue}” names the other side than “${form}” works there.`,

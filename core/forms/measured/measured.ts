@@ -713,11 +713,6 @@ export const MEASURED = {
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
-  'pearl': {
-    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-  },
   'flank-breathing': {
     full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
@@ -810,11 +805,6 @@ export const MEASURED = {
   },
   'gathering-from-the-earth': {
     full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
-  },
-  'centring-spirals': {
-    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },

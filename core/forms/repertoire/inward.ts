@@ -132,28 +132,6 @@ export const INWARD = [
     },
   }),
   inner({
-    id: 'pearl', name: 'The pearl', roles: ['nourish', 'balance'], phases: ['water', 'fire'],
-    organs: ['kidney', 'heart', 'small-intestine'], channels: along('attend', 'CV', 'GV'), points: ['CV6', 'CV17', 'GV4'],
-    route: ['tailbone', 'GV4', 'GV14', 'crown', 'chest', 'lower belly'], level: 3, asks: { inwardImagery: true },
-    images: ['A lamp carried through a dark house, room by room.'],
-    mistakes: [{ mistake: 'straining to see it', mend: 'Know where it is; seeing comes or does not.' }],
-    cautions: ['Always end with the pearl in the lower belly.'],
-    parts: [{ part: 'resting the pearl in the belly', watch: 'it is warm before it moves' }, { part: 'down the front only', watch: 'the attention does not stay in the head' }, { part: 'the whole round', watch: 'it ends in the lower belly' }],
-    view: 'side',
-    cycle: [
-      inhale('A pearl rolls up the back to the crown.', to(stand(8, STACKED, { head: { nod: -3 } }))),
-      exhale('It rolls down the front and lies in the belly.', to(stand(13, STACKED, { head: { nod: 4 } }))),
-    ],
-    smaller: {
-      name: 'The pearl at rest', change: 'The end of it alone: a warm place in the lower belly.',
-      cycle: quiet(STACKED, 'A warm place in the lower belly is noticed.', 'It rests there and grows quiet.'),
-    },
-    seated: {
-      change: 'Sit tall, hands in the lap.',
-      cycle: quietChair(STACKED, 'Sitting tall, a pearl rolls up the back to the crown.', 'It rolls down the front and lies in the belly.'),
-    },
-  }),
-  inner({
     id: 'flank-breathing', name: 'Breathing into the flanks', roles: ['nourish'], phases: ['wood'], organs: ['liver', 'gallbladder'],
     channels: along('attend', 'LR', 'GB'), points: ['LR14', 'LR13'], images: ['A tent filling from the sides.'],
     mistakes: [{ mistake: 'lifting the breastbone', mend: 'Wider, not higher.' }],
@@ -494,28 +472,6 @@ export const INWARD = [
       cycle: [
         inhale('Scoop from beside the knees, and draw in.', through(sit(both(reaching(0.7, -0.75, 0.5, 'up', 0.9)), { trunk: { lean: 8 } }), sit(both(before('navel', 2.5, 1, 5, 'up'))))),
         exhale('Bring it into the belly; hands rest.', to(sit(both(ON_BELLY)))),
-      ],
-    },
-  }),
-  defineForm({
-    id: 'centring-spirals', name: 'Centring spirals', family: 'gathering', roles: ['gather', 'close'], actions: ['calms', 'nourishes'],
-    polarity: 'yin', phases: ['earth'], organs: ['spleen', 'small-intestine'], channels: along('hold', 'CV', 'SP'), points: ['CV6'],
-    sides: 'both-ways', ways: ['inward', 'outward'], pace: 'flowing', manner: 'natural',
-    repetitions: { least: 3, usual: 3, most: 9, multipleOf: 3 }, images: ['A snail’s shell, wound to its centre.'],
-    mistakes: [{ mistake: 'ending on the outside', mend: 'The last turn always goes home.' }],
-    cycle: [
-      freely(6, 'Attention and palms spiral {way} round the lower belly.', through(...([[3, 0], [0, 3], [-2.4, 0], [0, -1.6], [1, 0], [0, 0.4], [0, 0]] as const).map(([out, up]): Posture => stand(11, each({ near: 'lower dantian', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }))))),
-    ],
-    smaller: {
-      change: 'Only the attention spirals.',
-      cycle: [
-        freely(6, 'Hands at rest, the attention spirals {way} in the lower belly.', to(stand(11, STACKED))),
-      ],
-    },
-    seated: {
-      change: 'The same from the chair.',
-      cycle: [
-        freely(6, 'Attention and palms spiral {way} round the lower belly.', through(...([[2.4, 1], [0, 3], [-2, 1], [0, 0.4], [0.6, 0.6], [0, 0.4]] as const).map(([out, up]): Posture => sit(each({ near: 'lower dantian', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }))))),
       ],
     },
   }),

@@ -63,8 +63,9 @@ export const RETURNING = [
     points: ['GV4', 'GV14', 'GV20', 'EX-HN3', 'CV17', 'CV6'],
     route: ['tailbone', 'GV4', 'GV14', 'crown', 'chest', 'upper belly', 'lower belly'], pace: 'inner', manner: 'natural',
     setupSec: { known: 8, taught: 30 }, level: 2, repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
-    asks: { inwardImagery: true }, images: ['A slow wheel of light.'],
-    mistakes: [{ mistake: 'leaving the attention in the head', mend: 'Always finish at the lower belly.' }],
+    asks: { inwardImagery: true }, images: ['A slow wheel of light.', 'A pearl that rolls up the back and lies down in the belly.', 'A lamp carried through a dark house, room by room.'],
+    mistakes: [{ mistake: 'leaving the attention in the head', mend: 'Always finish at the lower belly.' }, { mistake: 'straining to see it', mend: 'Know where it is; seeing comes or does not.' }],
+    cautions: ['Always end in the lower belly.'],
     parts: [{ part: 'up the back only', watch: 'the breath is not pushed' }, { part: 'down the front only', watch: 'the attention does not stay in the head' }, { part: 'one turn to a breath', watch: 'when the breath shortens, let the turn go' }],
     view: 'side',
     cycle: [
@@ -135,7 +136,8 @@ export const RETURNING = [
     id: 'storing-circles', name: 'Storing in the lower belly', family: 'gathering', roles: ['gather'], actions: ['nourishes', 'calms'],
     polarity: 'yin', channels: [{ channel: 'CV', how: 'hold' }], points: ['CV6'], sides: 'both-ways', ways: ['outward', 'inward'],
     pace: 'flowing', manner: 'natural', asks: { rubs: ['belly'] }, repetitions: { least: 3, usual: 6, most: 12, multipleOf: 3 },
-    images: ['Winding wool onto a ball.'], mistakes: [{ mistake: 'pressing hard', mend: 'No more weight than the hands themselves.' }],
+    images: ['Winding wool onto a ball.', 'A snail’s shell, wound to its centre.'],
+    mistakes: [{ mistake: 'pressing hard', mend: 'No more weight than the hands themselves.' }, { mistake: 'ending on the outside', mend: 'The last turn always goes home.' }],
     cycle: [
       freely(4, 'Palms circle {way} on the belly.', through(...([[0, 2.4], [2.4, 0], [0, -2.4], [-2.4, 0], [0, 0]] as const).map(([out, up]): Posture => ({ sink: 12, hands: each({ near: 'lower dantian', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }) })))),
     ],

@@ -1,5 +1,5 @@
-import { notFound } from 'next/navigation';
-import { hasVariant, REPERTOIRE, VARIANTS } from '@/core/forms';
+import { notFound, permanentRedirect } from 'next/navigation';
+import { hasVariant, presentId, REPERTOIRE, takenFor, VARIANTS } from '@/core/forms';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { practicesUsing, readRepertoire, readWords } from '@/server/forms';
@@ -14,8 +14,10 @@ interface Props {
 
 export default async function OneFormPage({ params, searchParams }: Props) {
   const { id } = await params;
+  if (presentId(id) !== id) permanentRedirect(`/forms/${presentId(id)}`);
   const open = await database();
-  const form = (await readRepertoire(open)).find((candidate) => candidate.id === id);
+  const forms = await readRepertoire(open);
+  const form = forms.find((candidate) => candidate.id === id);
   if (!form) notFound();
   // Links made when a variant was called a way still lead there.
   const { variant: asked, way: formerly } = await searchParams;
@@ -31,6 +33,10 @@ export default async function OneFormPage({ params, searchParams }: Props) {
         variant={variant}
         customs={await readCustoms(open)}
         practices={await practicesUsing(open, id)}
+        alike={takenFor(id).flatMap((one) => {
+          const name = forms.find((candidate) => candidate.id === one.id)?.name;
+          return name === undefined ? [] : [{ ...one, name }];
+        })}
         shipped={REPERTOIRE.find((candidate) => candidate.id === id)}
         own={own}
       />
