@@ -1,5 +1,6 @@
 import { AIM_IDS, PLAIN_BRIEF, suggestBreath, suggestVoice, type Brief, type Theme } from '../core/brief';
 import { compose } from '../core/compose';
+import { likeness } from '../core/compose/likeness';
 import { DEFAULT_CUSTOMS, type Customs } from '../core/customs';
 import { FORM_SETS, REPERTOIRE } from '../core/forms';
 import { measureDraft, type DraftMeasures } from '../core/measures';
@@ -9,6 +10,7 @@ import { ORGAN_IDS, PHASE_IDS } from '../core/phases';
 import { seededRandom } from '../core/random';
 import { FURTHER_REFERENCES, UNTOUCHED_REFERENCES } from '../core/compose/furtherReferences.test.data';
 import { calibrationOf, REFERENCES } from '../core/compose/references.test.data';
+import type { Practice } from '../core/practice';
 import { review } from '../core/review';
 
 /**
@@ -51,6 +53,8 @@ const PEOPLE: readonly (readonly ConditionId[])[] = [
 
 interface Drafted {
   readonly what: string;
+  readonly theme: string;
+  readonly practice: Practice;
   readonly measures: DraftMeasures;
   readonly heavy: readonly string[];
   readonly forms: readonly string[];
@@ -131,6 +135,8 @@ for (let index = 0; index < COUNT; index += 1) {
   const { practice, timeline } = result;
   drafts.push({
     what,
+    theme: JSON.stringify(brief.theme),
+    practice,
     measures: measureDraft(practice, timeline, customs),
     heavy: review(practice, timeline, customs, { conditions })
       .filter(({ weight }) => weight === 'must' || weight === 'should')
@@ -220,6 +226,20 @@ const spoken = drafts.map(({ wordsPerMin }) => wordsPerMin).toSorted((a, b) => a
 console.log(
   `words a minute: ${Math.round(spoken[0] ?? 0)} to ${Math.round(spoken.at(-1) ?? 0)}, median ${Math.round(spoken[Math.floor(spoken.length / 2)] ?? 0)}`,
 );
+/** How much of what carries two drafts they have in common, over all pairs of one theme or of unlike ones. */
+function likenessOf(areOne: boolean): string {
+  const pairs = drafts.flatMap((a, index) =>
+    drafts
+      .slice(index + 1)
+      .filter((b) => (a.theme === b.theme) === areOne)
+      .map((b) => likeness(a.practice, b.practice)),
+  );
+  pairs.sort((a, b) => a - b);
+  const at = (part: number): number => Math.round(100 * (pairs[Math.floor((pairs.length - 1) * part)] ?? 0));
+  return `median ${at(0.5)} %, nine of ten below ${at(0.9)} %, most ${at(1)} %, over ${pairs.length} pairs`;
+}
+console.log('likeness of what carries them, drafts of one theme:', likenessOf(true));
+console.log('likeness of what carries them, drafts of unlike themes:', likenessOf(false));
 times.sort((a, b) => a - b);
 console.log(
   `composing: median ${Math.round(times[Math.floor(times.length / 2)] ?? 0)} ms, most ${Math.round(times.at(-1) ?? 0)} ms`,
