@@ -14,6 +14,7 @@ import {
   type NewItem,
   type OwnLayers,
   type Practice,
+  LAYERS,
 } from '../practice';
 import type { Allowed, Asking, ItemDraft, People } from './asking';
 import { grownBy, growthOf } from './growing';
@@ -298,8 +299,8 @@ export function waysOf(
     lesson === 'drill'
       ? [most, most + 2 * multipleOf, most + 6 * multipleOf, most + 12 * multipleOf]
       : [least, most];
-  const inRange = [...new Set([...counts, ...far])].filter(
-    (count) => count >= least && (count <= most || lesson === 'drill'),
+  const inRange = [...new Set([...counts, ...far])].filter((count) =>
+    lesson === 'drill' ? count >= Math.max(least, LAYERS.length) : count >= least && count <= most,
   );
   return inRange
     .toSorted((a, b) => a - b)

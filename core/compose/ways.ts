@@ -1,8 +1,8 @@
 import type { StrengthId } from '../customs';
-import { asksOf, stanceOf, type Role } from '../forms';
+import { asksOf, cycleOf, stanceOf, type Role } from '../forms';
 import { STANCE_CHANGE_SEC } from '../time';
 import { againOf } from './again';
-import type { ItemDraft } from './asking';
+import type { Allowed, ItemDraft } from './asking';
 import type { Part } from './criteria';
 import {
   FINE_STRETCHES,
@@ -37,6 +37,19 @@ export interface WayMeant extends Way {
 const isWelcomeAgain = (ground: Ground, place: Place, role: Role): boolean =>
   againOf(ground.asking.brief, ground.asking.people) !== 'all-new' && isAgain(ground, place, role);
 
+/**
+ * What is added one after another while a form is drilled: feet, hands, then the breath and the mind. Where its parts have
+ * been taken one by one, feet and hands are together already; what is not breathed has no breath to add.
+ */
+function layersOfDrill({ form, fitting }: Allowed): NonNullable<ItemDraft['layers']> {
+  const isBreathed = cycleOf(form, fitting.variant).some(({ breath }) => breath === 'in' || breath === 'out');
+  const isSeated = stanceOf(form, fitting.variant).start === 'chair';
+  return [
+    ...(form.parts.length > 0 ? [] : isSeated ? (['hands'] as const) : (['legs', 'hands'] as const)),
+    ...(isBreathed ? (['breath', 'mind'] as const) : []),
+  ];
+}
+
 /** The item a place would become, dressed so. */
 function draftAt(ground: Ground, place: Place, role: Role, dressing: Dressing): ItemDraft {
   const { asking, targets } = ground;
@@ -48,7 +61,13 @@ function draftAt(ground: Ground, place: Place, role: Role, dressing: Dressing): 
     ...(isWelcomeAgain(ground, place, role) ? [{ code: 'returns' as const }] : []),
   ];
   const { layers, ...draft } = itemDraft(asking, place.allowed, role, reasons, dressing);
-  if (place.lesson) return { ...draft, lesson: place.lesson, familiarity: 'taught' };
+  if (place.lesson)
+    return {
+      ...draft,
+      lesson: place.lesson,
+      familiarity: 'taught',
+      ...(place.lesson === 'drill' ? { layers: layersOfDrill(place.allowed) } : {}),
+    };
   // A set is led as a whole, not built up form by form.
   return layers && !place.even ? { ...draft, layers } : draft;
 }

@@ -1,5 +1,6 @@
 import { entryAt } from '../lists/lists';
 import type { Side } from '../body/sides';
+import { capital } from '../text/text';
 import type { BreathStroke, Pace } from '../breath';
 import { asksOf, fillCue, nameOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
 import type { OutManner } from '../patterns';
@@ -7,7 +8,7 @@ import type { Voice } from '../sounds';
 import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
 import { layersOf, soundsIn, type LayersOfItem, type SoundLayer, type Unlaid } from './layers';
-import { type Layer } from './parts';
+import { layerStarts, type Layer } from './parts';
 import { type Item, type Practice } from './model';
 import { toldAt, type Told } from './told';
 import {
@@ -206,7 +207,7 @@ function lessonNotes(item: Item, form: Form): readonly (string | undefined)[] {
       return parts.length > 0 ? parts : [undefined];
     }
     case 'mistakes': {
-      const mistakes = form.mistakes.map(({ mistake, mend }) => `${mistake}: ${mend}`);
+      const mistakes = form.mistakes.map(({ mistake, mend }) => `${capital(mistake)}? ${mend}`);
       return mistakes.length > 0 ? mistakes : [undefined];
     }
     case 'drill':
@@ -228,21 +229,37 @@ function runsOf(context: ItemContext): readonly Draft[] {
   ]);
 }
 
+const HANDS =
+  /\b(?:hands?|palms?|arms?|wrists?|fists?|fingers?|fingertips|elbows?|claws?|wings?|paws?|hooks?)\b/i;
+/** A cue as it is said of the legs alone: up to where it comes to the hands. */
+function withoutHands(cue: string): string {
+  const parts = cue.split(/[;:.]\s*/u).map((part) => {
+    const clauses = part.split(/,\s*/u);
+    const hands = clauses.findIndex((clause) => HANDS.test(clause));
+    return (hands < 0 ? clauses : clauses.slice(0, hands)).join(', ');
+  });
+  const legs = parts.filter((part) => part.trim() !== '').join('; ');
+  return legs === '' ? cue : capital(legs);
+}
+
 /** The repetitions, each layer of a form announced as it is added; until the breath is, it is left to itself. */
 function runOf(context: ItemContext): readonly Draft[] {
   const { item, form, doing } = context;
-  const layers = item.layers ?? [];
-  const untilBreath = layers.indexOf('breath') + 1;
+  const starts = layerStarts(item);
+  const untilBreath = starts.find(({ layer }) => layer === 'breath')?.from ?? 0;
   const events: Draft[] = [];
   const laidOut = repetitionsOf(form, item.variant, item.repetitions, doing);
   const counts = new Map<number, number>();
   for (const { pass, repetition } of laidOut) counts.set(pass, Math.max(repetition, counts.get(pass) ?? 0));
   let said = 0;
   for (const laid of laidOut) {
-    const layer = laid.pass === 0 && laid.repetition > said ? layers[laid.repetition - 1] : undefined;
+    const isNew = laid.pass === 0 && laid.repetition > said;
     said = Math.max(said, laid.repetition);
-    if (layer) events.push(talk('setup', LAYER_SEC, LAYER_CUES[layer]));
-    const event = strokeEvent(context, laid, counts.get(laid.pass) ?? 0);
+    for (const { layer } of isNew ? starts.filter(({ from }) => from === laid.repetition) : [])
+      events.push(talk('setup', LAYER_SEC, LAYER_CUES[layer]));
+    const layer = starts.findLast(({ from }) => from <= laid.repetition)?.layer;
+    const whole = strokeEvent(context, laid, counts.get(laid.pass) ?? 0);
+    const event = layer === 'legs' ? { ...whole, cue: withoutHands(whole.cue) } : whole;
     events.push(laid.repetition < untilBreath ? { ...event, breath: 'free', startsBreath: false } : event);
   }
   return events;
@@ -286,7 +303,7 @@ const stanceWords = (from: Stance, to: Stance): string =>
   from === 'chair' ? `Stand up. ${STANCE_WORDS[to]}` : STANCE_WORDS[to];
 
 /** Only the first step of a lesson is announced by the form's name. */
-const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
+export const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
 
 /** Seconds of talk before a form, and how much longer its first repetition takes. */
 function taughtAs(item: Item, form: Form): { readonly talkSec: number; readonly firstFactor: number } {

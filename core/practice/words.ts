@@ -3,9 +3,9 @@ import { cueFit, type CueFit } from '../time';
 import type { TimelineEvent } from './compile';
 
 /** What of a cue is said with a stroke: all of it, its first words, or nothing. */
-function saidOf({ cue, told }: Pick<TimelineEvent, 'cue' | 'told'>): string {
+export function saidOf({ cue, told, pass, repetition }: TimelineEvent): string {
   if (told === 'full') return cue;
-  return told === 'short' ? firstWords(cue) : '';
+  return told === 'short' ? firstWords(cue, pass > 0 && repetition === 1) : '';
 }
 
 /** Whether what is said of the cue of a stroke can be said within it, at so many words a minute. */

@@ -45,8 +45,18 @@ export function countSaid(form: Form, item: Item): string {
   if (otherRepetitions !== undefined && otherRepetitions !== repetitions)
     return `${number(repetitions)} on the ${item.firstSide}, ${number(otherRepetitions)} on the other side`;
   if (form.sides === 'both-ways') return `${number(repetitions)} each way`;
-  return form.sides === 'symmetric' ? times(repetitions) : `${number(repetitions)} on each side`;
+  if (form.sides !== 'symmetric') return `${number(repetitions)} on each side`;
+  const count = isStillness(form) ? `${number(repetitions)} breaths` : times(repetitions);
+  // “Sinking three times: three times.”
+  return form.name.toLowerCase().includes(count) ? '' : count;
 }
+
+/** What is not so much done as breathed: its repetitions are breaths. */
+const isStillness = ({ family, pace, cycle }: Form): boolean =>
+  (pace === 'inner' || STILL.has(family)) &&
+  cycle.filter(({ breath }) => breath === 'in').length === 1 &&
+  cycle.every(({ breath }) => breath === 'in' || breath === 'out');
+const STILL: ReadonlySet<Form['family']> = new Set(['standing posture', 'inner breathing', 'closing']);
 
 /** A cue within a sentence: its first letter small, unless it is a name in capitals. */
 export const within = (cue: string): string =>

@@ -73,11 +73,18 @@ describe('the other side, and the other way round', () => {
     ).length;
 
   it('are said where the few words of it leave out which', () => {
-    const lines = said(item('loosen-hips', { role: 'loosen', repetitions: 4 }));
-    const at = lines.findIndex(({ text: one }) => one === 'And the other way round.');
-    expect(lines[at + 1]?.text).toMatch(/^Hands on hips/);
-    expect(turns('loosen-hips')).toBe(1);
-    expect(turns('turning-the-millstone')).toBe(1);
+    const neck = said(item('loosen-neck', { repetitions: 1 }));
+    const at = neck.findIndex(({ text: one }) => one === 'And the other side.');
+    expect(neck[at + 1]?.text).toMatch(/back of the neck long/);
+    expect(turns('loosen-neck', { repetitions: 1 })).toBe(1);
+  });
+
+  it('are named where the words change with them, however few they are', () => {
+    const words = text(said(item('loosen-ankles', { repetitions: 2 })));
+    expect(words).toContain('Weight off the left foot, toes down: circle the ankle.');
+    expect(words).toContain('Weight off the right foot.');
+    expect(text(said(item('loosen-hips', { repetitions: 4 })))).toContain('A slow circle to the right.');
+    expect(text(said(item('pushing-waves', { repetitions: 3 })))).toContain('right foot in front');
   });
 
   it('are not said twice over, nor where the sides go in turn, nor where there is one', () => {
@@ -91,6 +98,64 @@ describe('the other side, and the other way round', () => {
   it('are said but once, however often it is done', () => {
     for (const form of REPERTOIRE)
       expect([form.id, turns(form.id, { role: form.roles[0] ?? 'nourish' }) <= 1]).toEqual([form.id, true]);
+  });
+});
+
+describe('the words of a lesson', () => {
+  const lesson = (id: string, step: Item['lesson'], over: Partial<Item> = {}): readonly ScriptLine[] =>
+    said(item(id, { lesson: step, familiarity: 'taught', repetitions: 1, ...over }));
+
+  it('say what each step is for, every mistake put right, and the name but once', () => {
+    expect(text(lesson('cloud-hands', 'show'))).toContain('Cloud hands. Watch once');
+    expect(text(lesson('cloud-hands', 'whole'))).toContain('Now the whole');
+    expect(text(lesson('cloud-hands', 'whole'))).not.toContain('Cloud hands.');
+    const put = text(lesson('animal-tiger-pounce', 'mistakes'));
+    for (const { mend } of form('animal-tiger-pounce').mistakes) expect(put).toContain(mend);
+    for (const part of form('animal-tiger-pounce').parts)
+      expect(text(lesson('animal-tiger-pounce', 'parts')).toLowerCase()).toContain(
+        (typeof part === 'string' ? part : part.part).toLowerCase(),
+      );
+  });
+
+  it('grow fewer while a form is drilled, and begin anew with every layer', () => {
+    const drilled = lesson('cloud-hands', 'drill', {
+      repetitions: 24,
+      layers: ['legs', 'hands', 'breath', 'mind'],
+    });
+    const times = (words: string): number => text(drilled).split(words).length - 1;
+    for (const layer of ['Legs only', 'Now the hands', 'Now on the breath', 'Now the mind'])
+      expect([layer, times(layer)]).toEqual([layer, 1]);
+    // Six repetitions of each layer: two told in full on each side, of the legs alone without a word of the hands.
+    expect(times('hands float past')).toBe(3 * 2 * 2);
+    expect(
+      drilled.filter(({ kind, lengthMs }) => kind === 'quiet' && lengthMs > 20_000).length,
+    ).toBeGreaterThan(1);
+    expect(text(drilled)).toContain('One more on each side.');
+    const untilHands = text(drilled).split('Now the hands')[0] ?? '';
+    expect(untilHands).toContain('Turn the waist to the left.');
+    expect(untilHands).not.toMatch(/hands float|one hand above/);
+  });
+
+  it('are few where the whole is done', () => {
+    const whole = lesson('cloud-hands', 'whole', { repetitions: 4 });
+    expect(text(whole)).not.toContain('hands float past');
+  });
+});
+
+describe('the word for the breath', () => {
+  it('is said once', () => {
+    const words = text(said(item('three-sinks', { repetitions: 3 }), item('brocade-hold-up-the-sky')));
+    expect(words).toContain('Breathe in: up to the crown.');
+    expect(words).toContain('Stay: long and soft.');
+    expect(words).not.toMatch(/breathe in: breathe|stay: stay/i);
+  });
+
+  it('is said but once in every form there is', () => {
+    for (const { id } of REPERTOIRE)
+      expect([id, text(said(item(id, { repetitions: 3 }))).match(/\b(\w+) in: \1|stay: stay/i)]).toEqual([
+        id,
+        null,
+      ]);
   });
 });
 
@@ -184,11 +249,22 @@ describe('words said again and numbers said', () => {
     ['Before the hips, both arms swing up', ''],
     ['Slide down the backs of the legs and bend, head last', ''],
     ['Comb from the brow over the crown to the nape', 'Comb from the brow'],
+    ['Hands on hips: a slow circle to the left.', 'a slow circle to the left'],
+    ['Weight off the left foot, toes down: circle the ankle.', 'circle the ankle'],
+    ['Palms together, bow from the hips, the back long.', 'bow from the hips'],
+    // Where nothing moves, how one stands is all there is to say.
+    ['Weight to the middle, one hand above, one below.', 'Weight to the middle'],
+    ['Heels down, slowly, as the palms press.', 'Heels down'],
+    ['Hands to the low back', 'Hands to the low back'],
   ])('%s → %s', (cue, again) => expect(firstWords(cue)).toBe(again));
 
   it.each([
     ['open-and-close', { repetitions: 6 }, 'six times'],
     ['open-and-close', { repetitions: 1 }, ''],
+    ['arrive-wuji', { repetitions: 9 }, 'nine breaths'],
+    ['hold-embrace-chest', { repetitions: 3 }, 'three breaths'],
+    ['close-hands-to-belly', { repetitions: 7 }, 'seven breaths'],
+    ['three-sinks', { repetitions: 3 }, ''],
     ['brocade-draw-the-bow', { repetitions: 3 }, 'three on each side'],
     ['loosen-hips', { repetitions: 4 }, 'four each way'],
     [

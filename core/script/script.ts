@@ -2,6 +2,8 @@ import { themeParts } from '../brief';
 import { asksAsDone, asksOf, nameOf, type Form } from '../forms';
 import {
   formOf,
+  laterInLesson,
+  saidOf,
   SETTLE_WORDS,
   type Item,
   type Practice,
@@ -55,14 +57,21 @@ function leavingOf(practice: Practice): string {
 }
 
 /** What is said with one stroke; `isFirst` where nothing of its form has been said on the breath yet. */
-function strokeText({ cue, told, breath, sound, isStay }: TimelineEvent, isFirst: boolean): string {
+function strokeText(event: TimelineEvent, isFirst: boolean): string {
+  const { told, breath, sound, isStay } = event;
   const word = BREATH_WORDS[breath];
   if (told === 'quiet') return '';
-  const said = told === 'breath' ? '' : told === 'short' ? firstWords(cue) : cue;
+  const said = saidOf(event);
   if (said === '') return word === '' ? '' : `${sound ? `${word}: ${sound.written}` : word} …`;
   if (word === '' || isStay) return `${capital(said)}.`;
-  return `${isFirst && breath !== 'hold' ? `Breathe ${word.toLowerCase()}` : word}: ${within(said)}.`;
+  return `${isFirst && breath !== 'hold' ? `Breathe ${word.toLowerCase()}` : word}: ${within(withoutWord(said, breath))}.`;
 }
+
+/** The word for the breath is said once: “Breathe in: into the hands”, “Stay: long and soft”. */
+const withoutWord = (said: string, breath: TimelineEvent['breath']): string => {
+  const rest = said.replace(breath === 'hold' ? /^stay,? /i : /^breathe (?:in |out )?/i, '');
+  return rest === '' ? said : rest;
+};
 
 const stopped = (text: string): string => text.replace(/([.!?…])\.$/u, '$1');
 
@@ -93,7 +102,7 @@ function turnSaid(events: readonly TimelineEvent[], at: TimelineEvent, sides: Fo
   const wordsOf = (pass: number): string =>
     events
       .filter((event) => event.pass === pass && event.repetition === 1)
-      .map(({ cue }) => firstWords(cue))
+      .map(({ cue }) => firstWords(cue, true))
       .join('/');
   const words = wordsOf(at.pass);
   if (words !== wordsOf(0) || /\bother\b/i.test(words)) return '';
@@ -156,7 +165,8 @@ function beginning(place: ItemPlace, events: readonly TimelineEvent[], startMs: 
   const settled = events.some(({ kind }) => kind === 'stance');
   const lines: ScriptLine[] = told.map(({ kind, text }) => line(kind, text));
   if (wereUp && !item.hinge && !settled) lines.unshift(line('link', ARMS_DOWN));
-  let named = item.hinge;
+  // A hinge and the later steps of a lesson go by no name of their own.
+  let named = item.hinge || laterInLesson(item);
   for (const event of events) {
     if (event.kind === 'stance') lines.push({ ...line('link', event.cue), lengthMs: event.lengthMs });
     else if (!named) {

@@ -120,7 +120,7 @@ export function storyOf(telling: Telling): Story {
   const image = inTurn(imagesOf(brief, phase), turn);
   const clause = meant(brief.intent, inTurn(LEAVES[phase], turn), inTurn(TENDED[phase], turn));
   const theme = givenTo(brief, formName);
-  const time = `this ${DAY_PART_NAMES[brief.dayPart]}`;
+  const time = brief.dayPart === 'midday' ? 'at midday' : `this ${DAY_PART_NAMES[brief.dayPart]}`;
   // Towards sleep no feeling is grown: it is let go.
   const virtue = isForSleep(brief) ? '' : virtueOf(phase, virtueSchool, ownVirtues);
   const words = {

@@ -97,7 +97,7 @@ export const PHASE_IMAGES: Readonly<Record<PhaseId, readonly Image[]>> = {
   water: [
     { id: 'deep-well', first: 'Like a well: only its surface moves.', again: 'The well again, a little deeper.', home: 'The well is still, and full.' },
     { id: 'snow-on-river', first: 'Like snow on a river: no sound.', again: 'The snow goes on falling.', home: 'The river has taken the snow.' },
-    { id: 'harbour-at-night', first: 'Like a harbour at night: all boats in.', again: 'The last boat comes in.', home: 'All boats are in.' },
+    { id: 'harbour-at-night', first: 'Like a harbour with all its boats in.', again: 'The last boat comes in.', home: 'All boats are in.' },
     { id: 'spring-under-stone', first: 'As a spring runs under its stone.', again: 'Hear the spring under its stone.', home: 'The spring runs on by itself.' },
   ],
 };
@@ -115,6 +115,32 @@ export const AIM_IMAGES: Readonly<Partial<Record<AimId, readonly Image[]>>> = {
     { id: 'loose-rope', first: 'Like a rope, shaken out.', again: 'The rope again: no knot left.', home: 'The rope hangs straight.' },
     { id: 'willow', first: 'Like a willow: the tips move most.', again: 'The willow again, moved and not moving.', home: 'The willow hangs still.' },
   ],
+  energy: [
+    { id: 'kettle', first: 'Like a kettle before it sings.', again: 'The kettle again: steam, and no hurry.', home: 'The kettle is off the fire, and hot.' },
+    { id: 'birch-sap', first: 'As sap climbs in a birch.', again: 'The sap a little higher.', home: 'The sap has gone home to the root.' },
+    { id: 'mill-pond', first: 'Like a mill pond filling.', again: 'The pond, a hand higher.', home: 'The pond is full; the gate is shut.' },
+  ],
+  back: [
+    { id: 'hung-beads', first: 'Like a string of beads, hung up by one end.', again: 'The beads again: each has room.', home: 'The string hangs straight.' },
+    { id: 'washing-line', first: 'Like washing on a line, in no wind.', again: 'It hangs, and nothing has to hold it.', home: 'All hangs as it will.' },
+    { id: 'stones-and-water', first: 'Like a row of stones, with water between them.', again: 'The water again, between the stones.', home: 'The water has its way.' },
+  ],
+  focus: [
+    { id: 'steady-lamp', first: 'Like a lamp in a room without draught.', again: 'The flame again: it stands.', home: 'The flame is small, and steady.' },
+    { id: 'needle', first: 'As one threads a needle.', again: 'The needle again, and no hurry.', home: 'The thread is through.' },
+  ],
+  mood: [
+    { id: 'open-window', first: 'Like a window that has been opened.', again: 'The window again, a hand wider.', home: 'The room is full of air.' },
+    { id: 'cat-in-sun', first: 'As a cat gets up from a patch of sun.', again: 'The cat again: one leg at a time.', home: 'The cat has found the sun.' },
+  ],
+  breath: [
+    { id: 'curtain', first: 'Like a curtain by an open window.', again: 'The curtain again: it moves by itself.', home: 'The curtain hangs, and breathes.' },
+    { id: 'moored-boat', first: 'Like a moored boat, lifted and let down.', again: 'The boat again: the water does it.', home: 'The boat lies on its own reflection.' },
+  ],
+  calm: [
+    { id: 'cloudy-jug', first: 'Like a jug of cloudy water, put down.', again: 'The water a little clearer.', home: 'The water is clear to the bottom.' },
+    { id: 'falling-wind', first: 'As a wind falls towards evening.', again: 'Only the topmost leaves now.', home: 'Not a leaf moves.' },
+  ],
 };
 
 /** How the beginning is put: `{minutes}`, `{theme}` (for …), `{when}`, and what is meant by it. */
@@ -127,7 +153,7 @@ export const OPENINGS: readonly string[] = [
 export const MIDWAYS: readonly string[] = [
   'Halfway, still {theme}. {again}',
   'The middle of our time {theme}. {again}',
-  'Half is done {theme}. {again}',
+  'Half of our time {theme} is behind us. {again}',
 ];
 /** How it is turned into something finished. */
 export const CLOSINGS: readonly string[] = [
