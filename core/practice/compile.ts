@@ -195,6 +195,8 @@ const LAYER_CUES: Readonly<Record<Layer, string>> = {
 };
 const LAYER_SEC = 5;
 
+const asSentence = (text: string): string => capital(/[.!?…]$/u.test(text) ? text : `${text}.`);
+
 /** What a step of a lesson goes through, each with its own run of repetitions. */
 function lessonNotes(item: Item, form: Form): readonly (string | undefined)[] {
   switch (item.lesson) {
@@ -202,12 +204,12 @@ function lessonNotes(item: Item, form: Form): readonly (string | undefined)[] {
       return ['Watch once; nothing to do yet.'];
     case 'parts': {
       const parts = form.parts.map((part) =>
-        typeof part === 'string' ? part : [part.part, part.watch].filter(Boolean).join(': '),
+        asSentence(typeof part === 'string' ? part : [part.part, part.watch].filter(Boolean).join(': ')),
       );
       return parts.length > 0 ? parts : [undefined];
     }
     case 'mistakes': {
-      const mistakes = form.mistakes.map(({ mistake, mend }) => `${capital(mistake)}? ${mend}`);
+      const mistakes = form.mistakes.map(({ mistake, mend }) => `${capital(mistake)}? ${asSentence(mend)}`);
       return mistakes.length > 0 ? mistakes : [undefined];
     }
     case 'drill':

@@ -3,9 +3,9 @@ import { cueFit, type CueFit } from '../time';
 import type { TimelineEvent } from './compile';
 
 /** What of a cue is said with a stroke: all of it, its first words, or nothing. */
-export function saidOf({ cue, told, pass, repetition }: TimelineEvent): string {
+export function saidOf({ cue, told, pass, repetition, strokeIndex }: TimelineEvent): string {
   if (told === 'full') return cue;
-  return told === 'short' ? firstWords(cue, pass > 0 && repetition === 1) : '';
+  return told === 'short' ? firstWords(cue, pass > 0 && repetition === 1 && strokeIndex === 0) : '';
 }
 
 /** Whether what is said of the cue of a stroke can be said within it, at so many words a minute. */

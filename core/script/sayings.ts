@@ -42,6 +42,7 @@ const number = (count: number): string => COUNTS[count] ?? String(count);
 export function countSaid(form: Form, item: Item): string {
   const { repetitions, otherRepetitions, lesson, passage, forSec } = item;
   if (lesson !== undefined || passage !== undefined || forSec !== undefined || repetitions < 2) return '';
+  if (isByTheClock(form)) return '';
   if (otherRepetitions !== undefined && otherRepetitions !== repetitions)
     return `${number(repetitions)} on the ${item.firstSide}, ${number(otherRepetitions)} on the other side`;
   if (form.sides === 'both-ways') return `${number(repetitions)} each way`;
@@ -50,6 +51,10 @@ export function countSaid(form: Form, item: Item): string {
   // “Sinking three times: three times.”
   return form.name.toLowerCase().includes(count) ? '' : count;
 }
+
+/** Nobody counts how often they shake. */
+export const isByTheClock = ({ family, cycle }: Form): boolean =>
+  family === 'shaking' && cycle.every(({ breath }) => breath === 'free');
 
 /** What is not so much done as breathed: its repetitions are breaths. */
 const isStillness = ({ family, pace, cycle }: Form): boolean =>

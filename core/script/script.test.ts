@@ -142,6 +142,15 @@ describe('the words of a lesson', () => {
   });
 });
 
+describe('what goes by the clock', () => {
+  it('is not counted down: nobody counts how often they shake', () => {
+    const first = (id: string): string =>
+      text(said(item(id, { repetitions: 6 })).filter(({ itemIndex }) => itemIndex === 0));
+    expect(first('shaking')).not.toMatch(/Two more|Last one/);
+    expect(first('warming-the-kidneys')).toMatch(/Two more/);
+  });
+});
+
 describe('the word for the breath', () => {
   it('is said once', () => {
     const words = text(said(item('three-sinks', { repetitions: 3 }), item('brocade-hold-up-the-sky')));
@@ -265,6 +274,7 @@ describe('words said again and numbers said', () => {
     ['hold-embrace-chest', { repetitions: 3 }, 'three breaths'],
     ['close-hands-to-belly', { repetitions: 7 }, 'seven breaths'],
     ['three-sinks', { repetitions: 3 }, ''],
+    ['shaking', { repetitions: 4 }, ''],
     ['brocade-draw-the-bow', { repetitions: 3 }, 'three on each side'],
     ['loosen-hips', { repetitions: 4 }, 'four each way'],
     [

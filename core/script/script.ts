@@ -15,7 +15,7 @@ import { virtueLine } from '../story';
 import { spokenSec, USUAL_WORDS_PER_MIN } from '../time';
 import { firstWords } from '../text/firstWords';
 import { capital } from '../text/text';
-import { countSaid, within, wordsIn } from './sayings';
+import { countSaid, isByTheClock, within, wordsIn } from './sayings';
 import { ARMS_DOWN, FEEL, FEEL_ANYWHERE, LAST_ONE, LEAVING, OTHER_SIDE, OTHER_WAY, WITH_CARE } from './words';
 
 /** What a line is for. A quiet line has no words: it says how long nothing is said. */
@@ -110,7 +110,7 @@ function turnSaid(events: readonly TimelineEvent[], at: TimelineEvent, sides: Fo
 }
 
 /** The lines of the strokes of an item, repetition by repetition; quiet ones run together. */
-function strokeLines(events: readonly TimelineEvent[], sides: Form['sides']): readonly ScriptLine[] {
+function strokeLines(events: readonly TimelineEvent[], form: Form): readonly ScriptLine[] {
   const lines: ScriptLine[] = [];
   const add = (line: ScriptLine): void => {
     lines.push(line.text === '' ? { ...line, kind: 'quiet' } : line);
@@ -123,10 +123,11 @@ function strokeLines(events: readonly TimelineEvent[], sides: Form['sides']): re
     const here = `${pass}/${repetition}`;
     if (here !== at && repetition > 0) {
       const each = events.filter((one) => one.repetition === repetition && one.pass === pass);
-      const turn = inTurn ? '' : turnSaid(events, event, sides);
+      const turn = inTurn ? '' : turnSaid(events, event, form.sides);
       if (turn !== '') add({ kind: 'count', startMs, lengthMs: 0, itemIndex, text: turn });
       const count = countdown(event, each.reduce((sum, one) => sum + one.lengthMs, 0) / 1000, inTurn);
-      if (count !== '') add({ kind: 'count', startMs, lengthMs: 0, itemIndex, text: count });
+      if (count !== '' && !isByTheClock(form))
+        add({ kind: 'count', startMs, lengthMs: 0, itemIndex, text: count });
     }
     at = here;
     add({ kind: 'told', startMs, lengthMs, itemIndex, text: stopped(strokeText(event, first)) });
@@ -274,7 +275,7 @@ export function scriptOf(practice: Practice, timeline: Timeline, story: Story): 
       ...beginning(place, begun, span.startMs, index),
       ...strokeLines(
         rest.filter(({ kind }) => kind !== 'settle'),
-        form.sides,
+        form,
       ),
       ...settles.map(({ startMs, lengthMs, cue }): ScriptLine => ({
         kind: feelText(form, item, cue) === '' ? 'quiet' : 'feel',
