@@ -1,5 +1,5 @@
-import { float, int16 } from './solver/access';
 import { compile, edit, formOf, type Item, type Practice } from '../practice';
+import { leastChange, type ChangeChoice } from './leastChange';
 import { toleranceMs } from './tolerance';
 
 /** One change made to bring a practice back to its minutes. */
@@ -18,11 +18,8 @@ const STEP_COST = 1;
 const LEAVE_COST = 4;
 /** The breath may be made this much longer or shorter for the rest. */
 const BREATH_SHARE = 0.06;
-const GRAIN_MS = 1000;
 
-interface Choice {
-  readonly ms: number;
-  readonly cost: number;
+interface Choice extends ChangeChoice {
   readonly to: number;
 }
 
@@ -55,50 +52,20 @@ function choicesOf(practice: Practice, item: Item): readonly Choice[] {
 }
 
 /** The least change that brings a practice within reach of its minutes: exact, over every item's choices. */
-function leastChange(practice: Practice, targetMs: number): readonly number[] | undefined {
-  const width = Math.ceil((targetMs * (1 + BREATH_SHARE)) / GRAIN_MS) + 1;
+function repetitionsFor(practice: Practice, targetMs: number): readonly number[] | undefined {
   // The time between items (changes of stance) stays much as it is.
-  const betweenMs =
+  const fromMs =
     compile(practice).totalMs -
     practice.items.reduce((sum, item) => sum + compile({ ...practice, items: [item] }).totalMs, 0);
-  let costs = new Float64Array(width).fill(Infinity);
-  costs[Math.max(0, Math.round(betweenMs / GRAIN_MS))] = 0;
-  const steps: { readonly choices: readonly Choice[]; readonly chosen: Int16Array }[] = [];
-  for (const item of practice.items) {
-    const choices = choicesOf(practice, item);
-    const next = new Float64Array(width).fill(Infinity);
-    const chosen = new Int16Array(width).fill(-1);
-    choices.forEach(({ ms, cost }, index) => {
-      const by = Math.round(ms / GRAIN_MS);
-      for (let at = 0; at + by < width; at += 1) {
-        const sum = float(costs, at) + cost;
-        if (sum < float(next, at + by)) {
-          next[at + by] = sum;
-          chosen[at + by] = index;
-        }
-      }
-    });
-    steps.push({ choices, chosen });
-    costs = next;
-  }
-  let end = -1;
-  let best = Infinity;
-  const least = Math.floor((targetMs * (1 - BREATH_SHARE)) / GRAIN_MS);
-  for (let at = Math.max(0, least); at < width; at += 1) {
-    // A longer or shorter breath costs too, so that an exact fit is taken where one is as near.
-    const sum = float(costs, at) + 30 * Math.abs((at * GRAIN_MS) / targetMs - 1);
-    if (sum < best) [best, end] = [sum, at];
-  }
-  if (end < 0 || best === Infinity) return undefined;
-  const result: number[] = [];
-  for (let index = steps.length - 1; index >= 0; index -= 1) {
-    const step = steps[index];
-    const choice = step?.choices[int16(step.chosen, end)];
-    if (!choice) return undefined;
-    result.unshift(choice.to);
-    end -= Math.round(choice.ms / GRAIN_MS);
-  }
-  return result;
+  return leastChange(
+    practice.items.map((item) => choicesOf(practice, item)),
+    {
+      fromMs,
+      mostMs: targetMs * (1 + BREATH_SHARE),
+      // A longer or shorter breath costs too, so that an exact fit is taken where one is as near.
+      endCost: (ms) => (ms < targetMs * (1 - BREATH_SHARE) ? Infinity : 30 * Math.abs(ms / targetMs - 1)),
+    },
+  )?.map(({ to }) => to);
 }
 
 /** Spreads what is left over the breath of what may be touched. */
@@ -137,7 +104,7 @@ function breathed(practice: Practice, targetMs: number): { practice: Practice; b
 export function makeItFit(practice: Practice): FitResult {
   const targetMs = practice.brief.minutes * 60_000;
   const tolerance = toleranceMs(practice.brief.minutes);
-  const repetitions = leastChange(practice, targetMs);
+  const repetitions = repetitionsFor(practice, targetMs);
   if (!repetitions) return { ok: false, nearestMs: compile(practice).totalMs };
   const changes: FitChange[] = [];
   let changed = practice;

@@ -1,2 +1,5 @@
-export { leadActionSchema, classRecordSchema, leadState, recordOf } from './session';
-export type { LeadAction, LeadState, ClassRecord } from './session';
+export { leadActionSchema, leadState } from './session';
+export type { LeadAction, LeadState } from './session';
+export { classRecordSchema, recordOf } from './record';
+export type { ClassRecord } from './record';
+export type { LeadChange } from './changes';

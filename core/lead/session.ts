@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { compile, edit, type Practice, type Timeline } from '../practice';
+import { withChanges } from './changes';
 
 /**
  * Leading a practice. The session is a list of what the leader did and when (by the wall clock), never a
@@ -8,12 +9,38 @@ import { compile, edit, type Practice, type Timeline } from '../practice';
  */
 export const leadActionSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('start'), atMs: z.number() }),
-  z.strictObject({ kind: z.literal('pause'), atMs: z.number() }),
+  /** The clock of the class goes on while it stands; where `movesEnd`, its end waits too. */
+  z.strictObject({ kind: z.literal('pause'), atMs: z.number(), movesEnd: z.literal(true).optional() }),
+  /** It is stayed where one is: what flowed becomes a hold, till it goes on. */
+  z.strictObject({ kind: z.literal('stay'), atMs: z.number() }),
   z.strictObject({ kind: z.literal('resume'), atMs: z.number() }),
   /** Jump to a position of the timeline as it stood then. */
   z.strictObject({ kind: z.literal('go'), atMs: z.number(), toMs: z.number().min(0) }),
-  /** One more repetition of an item; `onlySide` is set when the first side was already over. */
+  /** One more repetition of an item. */
   z.strictObject({ kind: z.literal('one-more'), atMs: z.number(), itemId: z.string().max(64) }),
+  /** The repetition that is being done is the last, on the other side too. */
+  z.strictObject({ kind: z.literal('last-one'), atMs: z.number(), itemId: z.string().max(64) }),
+  /** Slower or quicker from the next form on. */
+  z.strictObject({ kind: z.literal('tempo'), atMs: z.number(), factor: z.number().min(0.5).max(2) }),
+  /** When it must be over, by the wall clock; nothing where it may go on. */
+  z.strictObject({ kind: z.literal('must-end'), atMs: z.number(), endAtMs: z.number().nullable() }),
+  /** What is left, fitted into the time that is left. */
+  z.strictObject({
+    kind: z.literal('retime'),
+    atMs: z.number(),
+    changes: z
+      .array(
+        z.strictObject({
+          itemId: z.string().max(64),
+          repetitions: z.number().int().min(0).max(999),
+          stretch: z.number().min(0.4).max(2.5).optional(),
+          quietSec: z.number().min(0).max(120).optional(),
+        }),
+      )
+      .max(200),
+  }),
+  /** The last change of the plan is taken back. */
+  z.strictObject({ kind: z.literal('undo'), atMs: z.number() }),
   z.strictObject({ kind: z.literal('end'), atMs: z.number() }),
 ]);
 export type LeadAction = z.infer<typeof leadActionSchema>;
@@ -28,9 +55,18 @@ export interface LeadState {
   readonly ended: boolean;
   readonly startedAtMs: number | undefined;
   readonly endedAtMs: number | undefined;
+  /** When it must be over, by the wall clock; nothing before it has begun, or where it may go on. */
+  readonly dueAtMs: number | undefined;
+  /** Since when its end waits with it: a pause that moves the end. */
+  readonly endWaitsSinceMs: number | undefined;
+  /** Whether one stays where one is, rather than having paused. */
+  readonly staying: boolean;
+  /** How many changes of the plan can be taken back. */
+  readonly undoable: number;
 }
 
-interface Walk {
+/** A class gone through to a moment, with what happened in it. */
+export interface Walk {
   practice: Practice;
   timeline: Timeline;
   positionMs: number;
@@ -44,13 +80,28 @@ interface Walk {
   disturbed: Set<string>;
   /** The repetitions of each item of which at least one stroke was done to its end. */
   done: Map<string, Set<number>>;
+  /** What the leader has said of the end; it is that of the plan where nothing was said. */
+  endSaid: number | null | undefined;
+  dueAtMs: number | undefined;
+  endWaitsSinceMs: number | undefined;
+  staying: boolean;
+  /** The plan before each change of it, last first to be taken back. */
+  before: Practice[];
+  /** Wall-clock ms the class stood still, and was stayed in. */
+  stoodMs: number;
+  stayedMs: number;
 }
 
 /** Lets the clock run from the last action to `toMs`, noting what each item took. */
 function run(walk: Walk, toMs: number): void {
   const elapsed = Math.max(0, toMs - walk.lastMs);
   walk.lastMs = Math.max(walk.lastMs, toMs);
-  if (!walk.running) return;
+  if (!walk.running) {
+    const isUnderWay = walk.startedAtMs !== undefined && walk.endedAtMs === undefined;
+    if (isUnderWay && walk.staying) walk.stayedMs += elapsed;
+    else if (isUnderWay) walk.stoodMs += elapsed;
+    return;
+  }
   const end = Math.min(walk.timeline.totalMs, walk.positionMs + elapsed);
   for (const span of walk.timeline.items) {
     const overlap = Math.min(end, span.startMs + span.lengthMs) - Math.max(walk.positionMs, span.startMs);
@@ -71,16 +122,13 @@ function run(walk: Walk, toMs: number): void {
   }
 }
 
-function oneMore(walk: Walk, itemId: string): void {
-  const index = walk.practice.items.findIndex((item) => item.id === itemId);
-  const span = walk.timeline.items[index];
-  if (!span) return;
-  const before = walk.timeline;
-  const practice = edit(walk.practice, { kind: 'repetitions', itemId, steps: 1 });
+/**
+ * Another plan from here on. The position stays on the same stroke: what was added to a first side that is behind us is
+ * stepped over.
+ */
+function replan(walk: Walk, practice: Practice): void {
   const timeline = compile(practice);
-  // The position stays on the same stroke: on a second side the first side grew as well, which is already
-  // behind us, so the extra repetition of the first side is stepped over.
-  const current = before.events.findLast((event) => event.startMs <= walk.positionMs);
+  const current = walk.timeline.events.findLast((event) => event.startMs <= walk.positionMs);
   const same = current
     ? timeline.events.find(
         (event) =>
@@ -90,13 +138,54 @@ function oneMore(walk: Walk, itemId: string): void {
           event.strokeIndex === current.strokeIndex &&
           event.pass === current.pass &&
           event.repetition === current.repetition &&
+          event.isStay === current.isStay &&
           event.cue === current.cue,
       )
     : undefined;
+  if (current && same) {
+    const share = current.lengthMs === 0 ? 0 : (walk.positionMs - current.startMs) / current.lengthMs;
+    walk.positionMs = same.startMs + same.lengthMs * Math.min(1, share);
+  } else if (current) {
+    // What was being done is not in the new plan: it goes on where that form ends.
+    const span = timeline.items.find(({ itemId }) => itemId === current.itemId);
+    walk.positionMs = span ? span.startMs + span.lengthMs : Math.min(walk.positionMs, timeline.totalMs);
+  }
   walk.practice = practice;
   walk.timeline = timeline;
-  if (current && same)
-    walk.positionMs = same.startMs + Math.min(same.lengthMs, walk.positionMs - current.startMs);
+}
+
+/** A change of the plan that can be taken back. */
+function changePlan(walk: Walk, practice: Practice): void {
+  if (practice === walk.practice) return;
+  walk.before.push(walk.practice);
+  replan(walk, practice);
+}
+
+const oneMore = ({ practice }: Walk, itemId: string): Practice =>
+  practice.items.some(({ id }) => id === itemId)
+    ? edit(practice, { kind: 'repetitions', itemId, steps: 1 })
+    : practice;
+
+/** The repetition that is being done is the last; on a second side as many are done as on the first. */
+function lastOne(walk: Walk, itemId: string): Practice {
+  const event = walk.timeline.events.findLast(({ startMs }) => startMs <= walk.positionMs);
+  const item = walk.practice.items.find(({ id }) => id === itemId);
+  const isBehind = event?.itemId !== itemId || event.pass > 0 || event.repetition === 0;
+  if (!event || !item || isBehind || event.repetition >= item.repetitions) return walk.practice;
+  return withChanges(walk.practice, [{ itemId, repetitions: event.repetition }]);
+}
+
+/** What is still to come, slower or quicker; what is begun goes on as it is, and gathering and closing have their own pace. */
+function atTempo({ practice, timeline, positionMs }: Walk, factor: number): Practice {
+  const toCome = new Set(
+    timeline.items.filter(({ startMs }) => startMs > positionMs).map(({ itemId }) => itemId),
+  );
+  const changes = practice.items.flatMap(({ id, role, repetitions, stretch: before }) => {
+    const stretch = Math.min(2, Math.max(0.5, Math.round(before * factor * 1000) / 1000));
+    const isFree = toCome.has(id) && role !== 'gather' && role !== 'close' && stretch !== before;
+    return isFree ? [{ itemId: id, repetitions, stretch }] : [];
+  });
+  return changes.length === 0 ? practice : withChanges(practice, changes);
 }
 
 /** Something comes between at this place; at the very beginning or end of an item nothing is cut. */
@@ -107,32 +196,72 @@ function disturb(walk: Walk): void {
   if (span) walk.disturbed.add(span.itemId);
 }
 
+/** The clock of the class stands still, and its end with it where that is wanted. */
+function standStill(walk: Walk, atMs: number, movesEnd: boolean, staying: boolean): void {
+  disturb(walk);
+  walk.running = false;
+  walk.staying = staying;
+  if (movesEnd) walk.endWaitsSinceMs ??= atMs;
+}
+
+function goOn(walk: Walk, atMs: number): void {
+  walk.running = walk.startedAtMs !== undefined;
+  walk.staying = false;
+  if (walk.endWaitsSinceMs !== undefined && walk.dueAtMs !== undefined)
+    walk.dueAtMs += Math.max(0, atMs - walk.endWaitsSinceMs);
+  walk.endWaitsSinceMs = undefined;
+}
+
+function begin(walk: Walk, atMs: number): void {
+  if (walk.startedAtMs === undefined) {
+    walk.startedAtMs = atMs;
+    walk.dueAtMs = walk.endSaid === undefined ? atMs + walk.timeline.totalMs : (walk.endSaid ?? undefined);
+  }
+  goOn(walk, atMs);
+}
+
+function jump(walk: Walk, toMs: number): void {
+  disturb(walk);
+  walk.positionMs = Math.min(walk.timeline.totalMs, Math.max(0, toMs));
+  disturb(walk);
+  if (walk.endedAtMs !== undefined && walk.positionMs < walk.timeline.totalMs) {
+    walk.endedAtMs = undefined;
+    walk.running = true;
+  }
+}
+
+function undo(walk: Walk): void {
+  const before = walk.before.pop();
+  if (before) replan(walk, before);
+}
+
 function step(walk: Walk, action: LeadAction): void {
   if (walk.endedAtMs !== undefined && action.kind !== 'go') return;
   switch (action.kind) {
     case 'start':
-      walk.startedAtMs ??= action.atMs;
-      walk.running = true;
-      return;
+      return begin(walk, action.atMs);
     case 'pause':
-      disturb(walk);
-      walk.running = false;
-      return;
+      return standStill(walk, action.atMs, action.movesEnd === true, false);
+    case 'stay':
+      return standStill(walk, action.atMs, false, true);
     case 'resume':
-      walk.running = walk.startedAtMs !== undefined;
-      return;
+      return goOn(walk, action.atMs);
     case 'go':
-      disturb(walk);
-      walk.positionMs = Math.min(walk.timeline.totalMs, Math.max(0, action.toMs));
-      disturb(walk);
-      if (walk.endedAtMs !== undefined && walk.positionMs < walk.timeline.totalMs) {
-        walk.endedAtMs = undefined;
-        walk.running = true;
-      }
-      return;
+      return jump(walk, action.toMs);
     case 'one-more':
-      oneMore(walk, action.itemId);
+      return changePlan(walk, oneMore(walk, action.itemId));
+    case 'last-one':
+      return changePlan(walk, lastOne(walk, action.itemId));
+    case 'tempo':
+      return changePlan(walk, atTempo(walk, action.factor));
+    case 'must-end':
+      walk.endSaid = action.endAtMs;
+      if (walk.startedAtMs !== undefined) walk.dueAtMs = action.endAtMs ?? undefined;
       return;
+    case 'retime':
+      return changePlan(walk, withChanges(walk.practice, action.changes));
+    case 'undo':
+      return undo(walk);
     case 'end':
       disturb(walk);
       walk.running = false;
@@ -143,7 +272,8 @@ function step(walk: Walk, action: LeadAction): void {
   }
 }
 
-function walkThrough(practice: Practice, actions: readonly LeadAction[], nowMs: number): Walk {
+/** A class as it went up to `nowMs` by the wall clock. */
+export function walkThrough(practice: Practice, actions: readonly LeadAction[], nowMs: number): Walk {
   const walk: Walk = {
     practice,
     timeline: compile(practice),
@@ -155,6 +285,13 @@ function walkThrough(practice: Practice, actions: readonly LeadAction[], nowMs: 
     spent: new Map(),
     disturbed: new Set(),
     done: new Map(),
+    endSaid: undefined,
+    dueAtMs: undefined,
+    endWaitsSinceMs: undefined,
+    staying: false,
+    before: [],
+    stoodMs: 0,
+    stayedMs: 0,
   };
   for (const action of actions) {
     run(walk, action.atMs);
@@ -176,81 +313,9 @@ export function leadState(practice: Practice, actions: readonly LeadAction[], no
     ended: walk.endedAtMs !== undefined,
     startedAtMs: walk.startedAtMs,
     endedAtMs: walk.endedAtMs,
-  };
-}
-
-/** A moment a class can be given at, ms since 1970. */
-const momentMs = z
-  .number()
-  .min(Date.UTC(2000, 0, 1))
-  .max(Date.UTC(2200, 0, 1));
-/** No class lasts longer than two days, however long it lay forgotten. */
-const lengthMs = z.number().min(0).max(172_800_000);
-
-/** What really happened, for the log. All lengths in ms. */
-export const classRecordSchema = z.strictObject({
-  startedAtMs: momentMs,
-  endedAtMs: momentMs,
-  plannedMs: lengthMs,
-  actualMs: lengthMs,
-  /** The leader reached the last stroke rather than ending early. */
-  finished: z.boolean(),
-  items: z
-    .array(
-      z.strictObject({
-        itemId: z.string().max(64),
-        formId: z.string().max(60),
-        name: z.string().max(120),
-        role: z.string().max(20),
-        plannedMs: lengthMs,
-        actualMs: lengthMs,
-        plannedRepetitions: z.number().int().min(0).max(999),
-        /** As they were really done: of one side, where there are sides. */
-        repetitions: z.number().int().min(0).max(999),
-        /** Nothing came between: no pause in it, no jump out of it or into it. Only such time tells a pace. */
-        undisturbed: z.boolean().default(true),
-        /** How much of the planned length came from the log's own pace; nothing where none did. */
-        logPace: z.number().min(0.5).max(2).optional(),
-      }),
-    )
-    .max(200),
-});
-export type ClassRecord = z.infer<typeof classRecordSchema>;
-
-/** Repetitions as they were done: all of them where nothing came between, else those that were really reached. */
-function repetitionsDone(walk: Walk, itemId: string, planned: number): number {
-  if (!walk.spent.has(itemId)) return 0;
-  const done = walk.done.get(itemId)?.size ?? 0;
-  return walk.disturbed.has(itemId) ? Math.min(planned, done) : Math.max(planned, done);
-}
-
-/** The record of a session that has ended (or ends at `nowMs`), planned against real, form by form. */
-export function recordOf(practice: Practice, actions: readonly LeadAction[], nowMs: number): ClassRecord {
-  const walk = walkThrough(practice, actions, nowMs);
-  const planned = compile(practice);
-  const startedAtMs = walk.startedAtMs ?? nowMs;
-  const endedAtMs = walk.endedAtMs ?? nowMs;
-  return {
-    startedAtMs,
-    endedAtMs,
-    plannedMs: planned.totalMs,
-    actualMs: Math.max(0, endedAtMs - startedAtMs),
-    finished: walk.positionMs >= walk.timeline.totalMs,
-    items: practice.items.map((item, index) => ({
-      itemId: item.id,
-      formId: item.formId,
-      name: practice.forms[item.formId]?.name ?? item.formId,
-      role: item.role,
-      plannedMs: planned.items[index]?.lengthMs ?? 0,
-      actualMs: Math.round(walk.spent.get(item.id) ?? 0),
-      plannedRepetitions: item.repetitions,
-      repetitions: repetitionsDone(
-        walk,
-        item.id,
-        walk.practice.items[index]?.repetitions ?? item.repetitions,
-      ),
-      undisturbed: !walk.disturbed.has(item.id),
-      ...(item.logPace === undefined ? {} : { logPace: item.logPace }),
-    })),
+    dueAtMs: walk.dueAtMs,
+    endWaitsSinceMs: walk.endWaitsSinceMs,
+    staying: walk.staying,
+    undoable: walk.before.length,
   };
 }

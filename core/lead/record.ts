@@ -1,0 +1,154 @@
+import { z } from 'zod';
+import { compile, type Item, type Practice } from '../practice';
+import { walkThrough, type LeadAction, type Walk } from './session';
+
+/** A moment a class can be given at, ms since 1970. */
+const momentMs = z
+  .number()
+  .min(Date.UTC(2000, 0, 1))
+  .max(Date.UTC(2200, 0, 1));
+/** No class lasts longer than two days, however long it lay forgotten. */
+const lengthMs = z.number().min(0).max(172_800_000);
+
+/** What of a leader's doings is told in the log. */
+const HAPPENED = [
+  'pause',
+  'stay',
+  'resume',
+  'go',
+  'one-more',
+  'last-one',
+  'tempo',
+  'must-end',
+  'retime',
+  'undo',
+] as const;
+type Happened = (typeof HAPPENED)[number];
+const isTold = (kind: string): kind is Happened => HAPPENED.some((one) => one === kind);
+const MOST_HAPPENED = 500;
+
+/** What really happened, for the log. All lengths in ms. */
+export const classRecordSchema = z.strictObject({
+  startedAtMs: momentMs,
+  endedAtMs: momentMs,
+  plannedMs: lengthMs,
+  actualMs: lengthMs,
+  /** The leader reached the last stroke rather than ending early. */
+  finished: z.boolean(),
+  items: z
+    .array(
+      z.strictObject({
+        itemId: z.string().max(64),
+        formId: z.string().max(60),
+        name: z.string().max(120),
+        role: z.string().max(20),
+        plannedMs: lengthMs,
+        actualMs: lengthMs,
+        plannedRepetitions: z.number().int().min(0).max(999),
+        /** As they were really done: of one side, where there are sides. */
+        repetitions: z.number().int().min(0).max(999),
+        /** Nothing came between: no pause in it, no jump out of it or into it. Only such time tells a pace. */
+        undisturbed: z.boolean().default(true),
+        /** How much of the planned length came from the log's own pace; nothing where none did. */
+        logPace: z.number().min(0.5).max(2).optional(),
+      }),
+    )
+    .max(200),
+  /** How long the class stood still, and how long it was stayed in a form. */
+  stoodMs: lengthMs.optional(),
+  stayedMs: lengthMs.optional(),
+  /** How much later than it had to it ended, ms; less than nothing where sooner; nothing where it might go on. */
+  overMs: z.number().min(-172_800_000).max(172_800_000).optional(),
+  /** What the leader did, and how long after the beginning. */
+  happened: z
+    .array(
+      z.strictObject({
+        kind: z.enum(HAPPENED),
+        afterMs: lengthMs,
+        itemId: z.string().max(64).optional(),
+        /** Forms left out, or done another number of times, by a new plan. */
+        changes: z
+          .array(
+            z.strictObject({ itemId: z.string().max(64), repetitions: z.number().int().min(0).max(999) }),
+          )
+          .max(200)
+          .optional(),
+      }),
+    )
+    .max(MOST_HAPPENED)
+    .optional(),
+});
+export type ClassRecord = z.infer<typeof classRecordSchema>;
+
+/** Repetitions as they were done: all of them where nothing came between, else those that were really reached. */
+function repetitionsDone(walk: Walk, itemId: string, planned: number): number {
+  if (!walk.spent.has(itemId)) return 0;
+  const done = walk.done.get(itemId)?.size ?? 0;
+  return walk.disturbed.has(itemId) ? Math.min(planned, done) : Math.max(planned, done);
+}
+
+const isAsPlanned = (planned: Item, led: Item | undefined): boolean =>
+  led === undefined || (led.stretch === planned.stretch && led.quietSec === planned.quietSec);
+
+/** What was done, in order; of a new plan the numbers that changed. */
+function happenedIn(
+  practice: Practice,
+  actions: readonly LeadAction[],
+  startedAtMs: number,
+): ClassRecord['happened'] {
+  const planned = new Map(practice.items.map(({ id, repetitions }) => [id, repetitions]));
+  const told = actions.flatMap((action) => {
+    if (!isTold(action.kind) || action.atMs < startedAtMs) return [];
+    const changes =
+      action.kind === 'retime'
+        ? action.changes
+            .filter(({ itemId, repetitions }) => planned.get(itemId) !== repetitions)
+            .map(({ itemId, repetitions }) => ({ itemId, repetitions }))
+        : [];
+    return [
+      {
+        kind: action.kind,
+        afterMs: action.atMs - startedAtMs,
+        ...('itemId' in action ? { itemId: action.itemId } : {}),
+        ...(changes.length > 0 ? { changes } : {}),
+      },
+    ];
+  });
+  return told.length === 0 ? undefined : told.slice(0, MOST_HAPPENED);
+}
+
+/** The record of a session that has ended (or ends at `nowMs`), planned against real, form by form. */
+export function recordOf(practice: Practice, actions: readonly LeadAction[], nowMs: number): ClassRecord {
+  const walk = walkThrough(practice, actions, nowMs);
+  const planned = compile(practice);
+  const startedAtMs = walk.startedAtMs ?? nowMs;
+  const endedAtMs = walk.endedAtMs ?? nowMs;
+  const led = new Map(walk.practice.items.map((item) => [item.id, item]));
+  const happened = happenedIn(practice, actions, startedAtMs);
+  return {
+    startedAtMs,
+    endedAtMs,
+    plannedMs: planned.totalMs,
+    actualMs: Math.max(0, endedAtMs - startedAtMs),
+    finished: walk.positionMs >= walk.timeline.totalMs,
+    items: practice.items.map((item, index) => ({
+      itemId: item.id,
+      formId: item.formId,
+      name: practice.forms[item.formId]?.name ?? item.formId,
+      role: item.role,
+      plannedMs: planned.items[index]?.lengthMs ?? 0,
+      actualMs: Math.round(walk.spent.get(item.id) ?? 0),
+      plannedRepetitions: item.repetitions,
+      repetitions: repetitionsDone(walk, item.id, led.get(item.id)?.repetitions ?? 0),
+      // What was led slower or quicker, or with another quiet after it, tells no pace of its own either.
+      undisturbed: !walk.disturbed.has(item.id) && isAsPlanned(item, led.get(item.id)),
+      ...(item.logPace === undefined ? {} : { logPace: item.logPace }),
+    })),
+    ...(walk.stoodMs > 0 ? { stoodMs: Math.round(walk.stoodMs) } : {}),
+    ...(walk.stayedMs > 0 ? { stayedMs: Math.round(walk.stayedMs) } : {}),
+    ...(walk.dueAtMs === undefined || walk.startedAtMs === undefined
+      ? {}
+      : { overMs: Math.round(endedAtMs - walk.dueAtMs) }),
+    ...(happened ? { happened } : {}),
+  };
+}

@@ -1,0 +1,46 @@
+import type { Timeline } from '../practice';
+import type { LeadState } from './session';
+
+/** A difference from the end worth a word, ms. */
+export const WORTH_SAYING_MS = 15_000;
+
+/** How a class stands against its end, in one quiet word. */
+export type Word =
+  /** It may go on as long as it likes, or has not begun. */
+  | { readonly kind: 'open' }
+  | { readonly kind: 'on-time' }
+  | { readonly kind: 'over'; readonly ms: number }
+  /** There is time left over, and for how many more repetitions of what is being done. */
+  | { readonly kind: 'room'; readonly ms: number; readonly more: number };
+
+type Against = Pick<LeadState, 'timeline' | 'dueAtMs' | 'endWaitsSinceMs'>;
+
+/** When it must be over, as things stand: an end that waits with a pause goes on waiting. */
+export const dueAt = ({ dueAtMs, endWaitsSinceMs }: Against, nowMs: number): number | undefined =>
+  dueAtMs === undefined || endWaitsSinceMs === undefined
+    ? dueAtMs
+    : dueAtMs + Math.max(0, nowMs - endWaitsSinceMs);
+
+/** How much later than it must a class would be over if it went on from here at once, ms; nothing where it may go on. */
+export function driftMs(state: Against, positionMs: number, nowMs: number): number | undefined {
+  const due = dueAt(state, nowMs);
+  return due === undefined ? undefined : nowMs + state.timeline.totalMs - positionMs - due;
+}
+
+/** How long one repetition takes where a class is, on both sides; nothing where nothing is repeated. */
+function eachMs(timeline: Timeline, positionMs: number): number | undefined {
+  const event = timeline.events.findLast(({ startMs }) => startMs <= positionMs);
+  if (!event || event.repetition === 0) return undefined;
+  return timeline.events
+    .filter(({ itemId, repetition }) => itemId === event.itemId && repetition === event.repetitions)
+    .reduce((sum, { lengthMs }) => sum + lengthMs, 0);
+}
+
+export function wordOf(state: Against, positionMs: number, nowMs: number): Word {
+  const drift = driftMs(state, positionMs, nowMs);
+  if (drift === undefined) return { kind: 'open' };
+  if (Math.abs(drift) < WORTH_SAYING_MS) return { kind: 'on-time' };
+  if (drift > 0) return { kind: 'over', ms: drift };
+  const each = eachMs(state.timeline, positionMs);
+  return { kind: 'room', ms: -drift, more: each === undefined ? 0 : Math.floor(-drift / each) };
+}
