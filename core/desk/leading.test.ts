@@ -4,14 +4,17 @@ import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
 import { leadState } from '../lead';
+import { retime } from '../lead/retime';
 import { compile, type Practice } from '../practice';
 import {
   FILE_AGAIN_MS,
   hasEnded,
   leading,
+  mustDecide,
   positionMs,
   RESTART_WITHIN_MS,
   startLeading,
+  toFit,
   type Leading,
   type LeadingEffect,
   type LeadingEvent,
@@ -192,6 +195,102 @@ describe('leading', () => {
     const before = there.state;
     there.happens({ kind: 'led-elsewhere', session: { ...here.state.session, sessionId: 'other' } });
     expect(there.state).toBe(before);
+  });
+});
+
+describe('a class that has come off its end', () => {
+  const fit = (room: Room): void => {
+    const { state } = room;
+    const targetMs = toFit(state, room.nowMs);
+    if (targetMs === undefined) return;
+    const proposal = retime(
+      { practice: state.base.state.practice, timeline: state.base.state.timeline, positionMs: room.at },
+      targetMs,
+      { keep: new Set(state.keeps), spare: new Set(state.spares) },
+    );
+    room.happens({ kind: 'proposed', proposal, after: state.session.actions.length });
+  };
+  /** Held up for so long, early on. */
+  const heldUp = (ms: number): Room => {
+    const room = new Room().press('toggle').after(20_000).press('toggle').after(ms).press('toggle');
+    fit(room);
+    return room;
+  };
+  const endsMs = ({ state, nowMs }: Room): number =>
+    nowMs + state.base.state.timeline.totalMs - positionMs(state, nowMs);
+
+  it('proposes nothing while it stands or is on time, and what would bring it back once it goes on', () => {
+    const room = new Room().press('toggle').after(20_000);
+    expect(toFit(room.state, room.nowMs)).toBeUndefined();
+    room.press('toggle').after(40_000);
+    expect(toFit(room.state, room.nowMs)).toBeUndefined();
+    room.press('toggle');
+    expect(toFit(room.state, room.nowMs)).toBe(timeline.totalMs - 60_000);
+    fit(room);
+    expect(room.state.proposal?.changes.length).toBeGreaterThan(0);
+  });
+
+  it('does so at a press, takes it back at another, and ends when it must', () => {
+    const room = heldUp(40_000).press('take');
+    expect(Math.abs(endsMs(room) - NINE - timeline.totalMs)).toBeLessThan(1000);
+    expect(room.state.proposal).toBeUndefined();
+    room.press('undo');
+    expect(endsMs(room)).toBe(NINE + timeline.totalMs + 40_000);
+  });
+
+  it('does so by itself when it must be decided, and not before', () => {
+    const room = heldUp(40_000);
+    const by = room.state.proposal?.decideByMs ?? Number.NaN;
+    room.nowMs += by - room.at - 2000;
+    expect(mustDecide(room.state, room.nowMs)).toBe(false);
+    room.nowMs += 1800;
+    expect(mustDecide(room.state, room.nowMs)).toBe(true);
+    room.happens({ kind: 'came-to-decide', atMs: room.nowMs });
+    expect(Math.abs(endsMs(room) - NINE - timeline.totalMs)).toBeLessThan(1000);
+  });
+
+  it('leaves it where it is refused, till something else happens; and may run over', () => {
+    const room = heldUp(40_000).press('refuse');
+    expect(room.state.proposal).toBeUndefined();
+    expect(toFit(room.state, room.nowMs)).toBeUndefined();
+    room.press('one-more');
+    expect(toFit(room.state, room.nowMs)).toBeDefined();
+    room.press('let-over');
+    expect(toFit(room.state, room.nowMs)).toBeUndefined();
+  });
+
+  it('is steered: what is kept is no more among what changes, and let go of again is', () => {
+    const room = heldUp(40_000);
+    const [first] = room.state.proposal?.changes ?? [];
+    if (!first) throw new Error('expected a change');
+    room.happens({ kind: 'steered', itemId: first.itemId, how: 'keep' });
+    expect(room.state.proposal).toBeUndefined();
+    fit(room);
+    expect(room.state.proposal?.changes.map(({ itemId }) => itemId)).not.toContain(first.itemId);
+    room.happens({ kind: 'steered', itemId: first.itemId, how: 'keep' });
+    expect(room.state.keeps).toEqual([]);
+  });
+
+  it('heeds no proposal that was worked out before something else happened', () => {
+    const room = heldUp(40_000);
+    const late = room.state.proposal;
+    if (!late) throw new Error('expected a proposal');
+    const after = room.state.session.actions.length;
+    room.press('one-more');
+    room.happens({ kind: 'proposed', proposal: late, after });
+    expect(room.state.proposal).toBeUndefined();
+  });
+
+  it('may run over by as much as was said, and may have no end', () => {
+    const room = new Room();
+    room.happens({ kind: 'end-said', atMs: NINE, endAtMs: NINE + timeline.totalMs, mayOverMs: 60_000 });
+    room.press('toggle').after(20_000).press('toggle').after(50_000).press('toggle');
+    expect(toFit(room.state, room.nowMs)).toBeUndefined();
+    room.press('toggle').after(50_000).press('toggle');
+    // It is fitted into the end and what it may be over.
+    expect(toFit(room.state, room.nowMs)).toBe(timeline.totalMs - 120_000 + 60_000);
+    room.happens({ kind: 'end-said', atMs: room.nowMs, endAtMs: null, mayOverMs: 0 });
+    expect(toFit(room.state, room.nowMs)).toBeUndefined();
   });
 });
 

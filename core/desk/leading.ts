@@ -1,4 +1,4 @@
-import { leadState, type LeadAction, type LeadState } from '../lead';
+import { leadState, leftFor, wordOf, type LeadAction, type LeadState, type Retimed } from '../lead';
 import { eventAt, type Practice, type TimelineEvent } from '../practice';
 import { stay, type Step } from './desk';
 
@@ -25,16 +25,53 @@ export interface Leading {
   readonly isKept: boolean;
   /** The leader is asked whether to end. */
   readonly isAsking: boolean;
+  /** What would bring the class back to its end, as things stand; nothing where it is on time, or was refused. */
+  readonly proposal: Retimed | undefined;
+  /** Items the leader keeps as they are, and where time may be saved first. */
+  readonly keeps: readonly string[];
+  readonly spares: readonly string[];
+  /** Nothing is proposed till something else happens. */
+  readonly isRefused: boolean;
   readonly filing: Filing;
   readonly wait: number;
 }
 
 /** What the leader presses, and when by the wall clock, ms. */
-export type LeadingPress = 'toggle' | 'forward' | 'back' | 'one-more' | 'ask-end' | 'end' | 'leave';
+export type LeadingPress =
+  | 'toggle'
+  /** A pause the end waits for. */
+  | 'pause-end'
+  | 'stay'
+  | 'forward'
+  | 'back'
+  | 'one-more'
+  | 'last-one'
+  | 'slower'
+  | 'quicker'
+  | 'undo'
+  /** What is proposed is done; it is let run over; nothing is changed. */
+  | 'take'
+  | 'let-over'
+  | 'refuse'
+  | 'ask-end'
+  | 'end'
+  | 'leave';
 
 export type LeadingEvent =
   | { readonly kind: 'pressed'; readonly press: LeadingPress; readonly atMs: number }
   | { readonly kind: 'kept'; readonly isKept: boolean }
+  /** What would bring it back to its end, worked out after so many actions. */
+  | { readonly kind: 'proposed'; readonly proposal: Retimed; readonly after: number }
+  | { readonly kind: 'steered'; readonly itemId: string; readonly how: 'keep' | 'spare' }
+  /** When it must be over is said: by the wall clock, as long as planned, or not at all. */
+  | {
+      readonly kind: 'end-said';
+      readonly atMs: number;
+      readonly endAtMs: number | null | undefined;
+      readonly mayOverMs: number;
+    }
+  /** The clock has come to where what is proposed must be decided. */
+  | { readonly kind: 'came-to-decide'; readonly atMs: number }
   /** The clock has come to the end of the practice. */
   | { readonly kind: 'came-to-end'; readonly atMs: number }
   | { readonly kind: 'file-again'; readonly atMs: number }
@@ -53,6 +90,10 @@ export type LeadingEffect =
 
 type Next = Step<Leading, LeadingEffect>;
 
+/** A step of the tempo: a tenth. */
+const TEMPO = 1.1;
+/** What is proposed is done so long before it would be too late, ms. */
+const DECIDE_AHEAD_MS = 400;
 /** Going back this soon after a form's start means the form before. */
 export const RESTART_WITHIN_MS = 3000;
 /** How long after the log could not be reached it is tried again by itself. */
@@ -69,6 +110,10 @@ export const startLeading = (session: Session): Leading => ({
   base: baseOf(session),
   isKept: true,
   isAsking: false,
+  proposal: undefined,
+  keeps: [],
+  spares: [],
+  isRefused: false,
   filing: 'not-yet',
   wait: 0,
 });
@@ -107,13 +152,30 @@ function actionFor(leading: Leading, press: LeadingPress, atMs: number): LeadAct
       const target = isSoon && event ? timeline.items[event.itemIndex - 1] : span;
       return { kind: 'go', atMs, toMs: target?.startMs ?? 0 };
     }
+    case 'pause-end':
+      return running ? { kind: 'pause', atMs, movesEnd: true } : undefined;
+    case 'stay':
+      return running ? { kind: 'stay', atMs } : undefined;
     case 'one-more':
-      return event && started ? { kind: 'one-more', atMs, itemId: event.itemId } : undefined;
+    case 'last-one':
+      return event && started ? { kind: press, atMs, itemId: event.itemId } : undefined;
+    case 'slower':
+    case 'quicker':
+      return started ? { kind: 'tempo', atMs, factor: press === 'slower' ? TEMPO : 1 / TEMPO } : undefined;
+    case 'undo':
+      return leading.base.state.undoable > 0 ? { kind: 'undo', atMs } : undefined;
+    case 'take':
+      return leading.proposal ? { kind: 'retime', atMs, changes: [...leading.proposal.changes] } : undefined;
+    case 'let-over':
+      return started
+        ? { kind: 'must-end', atMs, endAtMs: atMs + timeline.totalMs - positionMs(leading, atMs) }
+        : undefined;
     case 'end':
       return started ? { kind: 'end', atMs } : undefined;
     case 'leave':
       // Leaving is not ending: the class waits where it is.
       return running ? { kind: 'pause', atMs } : undefined;
+    case 'refuse':
     case 'ask-end':
       return undefined;
     default:
@@ -132,7 +194,14 @@ function file(leading: Leading, nowMs: number): Next {
 
 function act(leading: Leading, action: LeadAction): Next {
   const session = { ...leading.session, actions: [...leading.session.actions, action] };
-  const state: Leading = { ...leading, session, base: baseOf(session), isAsking: false };
+  const state: Leading = {
+    ...leading,
+    session,
+    base: baseOf(session),
+    isAsking: false,
+    proposal: undefined,
+    isRefused: false,
+  };
   const kept: readonly LeadingEffect[] = [{ kind: 'keep', session }];
   if (!hasEnded(state, action.atMs)) return { state, effects: kept };
   const filed = file(state, action.atMs);
@@ -143,15 +212,45 @@ function pressed(leading: Leading, press: LeadingPress, atMs: number): Next {
   if (hasEnded(leading, atMs)) return file(leading, atMs);
   if (press === 'ask-end')
     return stay(leading.base.state.started ? { ...leading, isAsking: !leading.isAsking } : leading);
+  if (press === 'refuse') return stay({ ...leading, proposal: undefined, isRefused: true });
   const action = actionFor(leading, press, atMs);
   return action ? act(leading, action) : stay(leading);
+}
+
+/** What the rest of a class is to be fitted into; nothing while it stands, is on time, may go on, or was refused. */
+export function toFit(leading: Leading, nowMs: number): number | undefined {
+  const { state } = leading.base;
+  const at = positionMs(leading, nowMs);
+  const word = wordOf(state, at, nowMs).kind;
+  const isOff = word === 'over' || word === 'room';
+  return state.running && isOff && !leading.isRefused && !hasEnded(leading, nowMs)
+    ? leftFor(state, at, nowMs)
+    : undefined;
+}
+
+/** Whether what is proposed must be decided now: only what saves time is done by itself. */
+export function mustDecide(leading: Leading, nowMs: number): boolean {
+  const { proposal, base } = leading;
+  const at = positionMs(leading, nowMs);
+  return (
+    proposal?.decideByMs !== undefined &&
+    base.state.running &&
+    at >= proposal.decideByMs - DECIDE_AHEAD_MS &&
+    wordOf(base.state, at, nowMs).kind === 'over'
+  );
+}
+
+function steered(leading: Leading, itemId: string, how: 'keep' | 'spare'): Leading {
+  const list = how === 'keep' ? leading.keeps : leading.spares;
+  const next = list.includes(itemId) ? list.filter((id) => id !== itemId) : [...list, itemId];
+  return { ...leading, proposal: undefined, ...(how === 'keep' ? { keeps: next } : { spares: next }) };
 }
 
 /** Takes over what another window did with the same class, where it did more. */
 function ledElsewhere(leading: Leading, session: Session): Leading {
   const isSame = session.sessionId === leading.session.sessionId;
   if (!isSame || session.actions.length <= leading.session.actions.length) return leading;
-  return { ...leading, session, base: baseOf(session), isAsking: false };
+  return { ...leading, session, base: baseOf(session), isAsking: false, proposal: undefined };
 }
 
 /** What happens while a practice is led; see {@link Leading}. */
@@ -161,6 +260,27 @@ export function leading(state: Leading, event: LeadingEvent): Next {
       return pressed(state, event.press, event.atMs);
     case 'kept':
       return stay(event.isKept === state.isKept ? state : { ...state, isKept: event.isKept });
+    case 'proposed':
+      return stay(
+        event.after === state.session.actions.length && !state.isRefused
+          ? { ...state, proposal: event.proposal.changes.length > 0 ? event.proposal : undefined }
+          : state,
+      );
+    case 'steered':
+      return stay(steered(state, event.itemId, event.how));
+    case 'end-said': {
+      const { atMs, endAtMs, mayOverMs } = event;
+      return hasEnded(state, atMs)
+        ? stay(state)
+        : act(state, {
+            kind: 'must-end',
+            atMs,
+            mayOverMs,
+            ...(endAtMs === undefined ? {} : { endAtMs }),
+          });
+    }
+    case 'came-to-decide':
+      return mustDecide(state, event.atMs) ? pressed(state, 'take', event.atMs) : stay(state);
     case 'came-to-end':
       return hasEnded(state, event.atMs) ? file(state, event.atMs) : stay(state);
     case 'file-again':

@@ -3,3 +3,6 @@ export type { LeadAction, LeadState } from './session';
 export { classRecordSchema, recordOf } from './record';
 export type { ClassRecord } from './record';
 export type { LeadChange } from './changes';
+export type { Retimed, Steering } from './retime';
+export { leftFor, wordOf } from './standing';
+export type { Word } from './standing';

@@ -122,6 +122,20 @@ describe('what is left of a class, fitted into the time that is left', () => {
     expect(proposed.decideByMs).toBeLessThanOrEqual(firstStart);
   });
 
+  it('changes nothing that could not be read before it must be decided', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 60 }), fc.integer({ min: 20, max: 90 }), (place, missing) => {
+        const positionMs = (totalMs * place) / 100;
+        const { changes, decideByMs } = short(positionMs, missing);
+        // At the end of a class there may be nothing else left.
+        fc.pre(positionMs < totalMs / 2);
+        const counted = changes.some(({ itemId, repetitions }) => repetitions !== item(itemId).repetitions);
+        if (counted) expect((decideByMs ?? 0) - positionMs).toBeGreaterThanOrEqual(8000);
+      }),
+      { seed: 8, numRuns: 60 },
+    );
+  });
+
   it('uses what time there is more than planned', () => {
     const more = short(startOf(4), -120);
     expect(leftOut(more)).toEqual([]);

@@ -16,6 +16,8 @@ export interface Standing {
   readonly practice: Practice;
   readonly timeline: Timeline;
   readonly positionMs: number;
+  /** What changes sooner than this is left as it is, ms: it could not be read before it must be decided. */
+  readonly noticeMs?: number;
 }
 
 /** How the leader steers what is proposed. */
@@ -52,6 +54,10 @@ const BREATH_SHARE = 0.06;
 const MOST_STEPS = 12;
 /** A few seconds that nothing fills are quiet, at most so long, ms. */
 const MOST_QUIET_MS = 25_000;
+/** So long it takes to read what would change, ms; where nothing fits otherwise, what comes sooner is changed too. */
+const NOTICE_MS = 8000;
+/** So near to the end a class is on time, ms. */
+const ON_TIME_MS = 5000;
 /** Near enough to the end that was asked for, ms. */
 const NEAR_MS = 700;
 
@@ -124,11 +130,22 @@ function choicesNow(standing: Standing, { item, length, most }: Left, spared: bo
   const isFixed = !isCounted(item) || isAnchor(item) || item.kept === true;
   const canStop = !isFixed && (!isOver || (event.pass > 0 && takesTurns(standing.timeline, item.id)));
   if (!canStop) return [at(item.repetitions)];
+  const endOf = (repetition: number): number => {
+    const last = standing.timeline.events.findLast(
+      (one) => one.itemId === item.id && one.repetition === repetition,
+    );
+    return last ? last.startMs + last.lengthMs - standing.positionMs : Infinity;
+  };
   const choices: Choice[] = [];
   for (let to = Math.max(1, event.repetition); to <= Math.min(most, item.repetitions + MOST_STEPS); to += 1)
-    choices.push(at(to));
+    if (to === item.repetitions || endOf(Math.min(to, item.repetitions)) >= (standing.noticeMs ?? 0))
+      choices.push(at(to));
   return choices.some(({ changes }) => changes.length === 0) ? choices : [...choices, at(item.repetitions)];
 }
+
+/** Whether an item begins before a change of it could be read. */
+const isTooSoon = ({ timeline, positionMs, noticeMs = 0 }: Standing, { id }: Item): boolean =>
+  (timeline.items.find(({ itemId }) => itemId === id)?.startMs ?? 0) - positionMs < noticeMs;
 
 /** What an item leaves behind when it is left out. */
 function leaveCost({ practice }: Standing, item: Item): number | undefined {
@@ -150,7 +167,7 @@ function choicesLater(standing: Standing, left: Left, spared: boolean): readonly
     changes: repetitions === item.repetitions ? [] : [{ itemId: item.id, repetitions }],
   });
   const choices = [as(item.repetitions, 0)];
-  if (isAnchor(item) || item.kept) return choices;
+  if (isAnchor(item) || item.kept || isTooSoon(standing, item)) return choices;
   for (let steps = 1; isCounted(item) && steps <= MOST_STEPS; steps += 1)
     for (const to of [item.repetitions - steps * step, item.repetitions + steps * step])
       if (to >= least && to <= most) choices.push(as(to, spared ? SPARED_COST * steps : stepCost(steps)));
@@ -214,7 +231,7 @@ function rowsOf(standing: Standing, steering: Steering): readonly (readonly Choi
     const set = setOf(item);
     const choices = place === 0 ? choicesNow(standing, left, spared) : choicesLater(standing, left, spared);
     if (isKept) rows.push(choices.filter(({ changes }) => changes.length === 0));
-    else if (set !== undefined && place > 0 && isCounted(item) && !item.kept)
+    else if (set !== undefined && place > 0 && isCounted(item) && !item.kept && !isTooSoon(standing, item))
       sets.set(set, [...(sets.get(set) ?? []), left]);
     // A member of a set that is being done is not changed against the others.
     else if (set !== undefined) rows.push(choices.filter(({ changes }) => changes.length === 0));
@@ -243,7 +260,13 @@ function freeIn(
   const now = eventOf(standing)?.itemId;
   const from = changed.items.findIndex(({ id }) => id === now);
   const items = changed.items.filter(
-    (item, index) => index > from && !isAnchor(item) && !item.kept && !keep.has(item.id) && !item.passage,
+    (item, index) =>
+      index > from &&
+      !isAnchor(item) &&
+      !item.kept &&
+      !keep.has(item.id) &&
+      !item.passage &&
+      !isTooSoon(standing, item),
   );
   const ids = new Set(items.map(({ id }) => id));
   const strokesMs = compile(changed)
@@ -321,8 +344,7 @@ function decideBy(standing: Standing, changes: readonly LeadChange[]): number | 
 /** How often lengths that were only added up are put right by those that are laid out. */
 const ROUNDS = 4;
 
-/** What of a class is left, fitted into `targetMs` from now; nothing is changed where it fits already. */
-export function retime(standing: Standing, targetMs: number, steering: Steering = {}): Retimed {
+function fitted(standing: Standing, targetMs: number, steering: Steering): Retimed {
   const { timeline, positionMs } = standing;
   const leftMs = timeline.totalMs - positionMs;
   const wantedMs = Math.max(0, targetMs);
@@ -352,4 +374,12 @@ export function retime(standing: Standing, targetMs: number, steering: Steering 
     aimMs = Math.max(0, aimMs - (restOf(standing, counted, leftMs) - wantedMs));
   }
   return best ?? { changes: [], offMs: leftMs - wantedMs, breathShare: 0, decideByMs: undefined };
+}
+
+/** What of a class is left, fitted into `targetMs` from now; nothing is changed where it fits already. */
+export function retime(standing: Standing, targetMs: number, steering: Steering = {}): Retimed {
+  const readable = fitted({ noticeMs: NOTICE_MS, ...standing }, targetMs, steering);
+  if (Math.abs(readable.offMs) <= ON_TIME_MS) return readable;
+  const atOnce = fitted({ ...standing, noticeMs: 0 }, targetMs, steering);
+  return Math.abs(atOnce.offMs) < Math.abs(readable.offMs) ? atOnce : readable;
 }

@@ -22,8 +22,14 @@ export const leadActionSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('last-one'), atMs: z.number(), itemId: z.string().max(64) }),
   /** Slower or quicker from the next form on. */
   z.strictObject({ kind: z.literal('tempo'), atMs: z.number(), factor: z.number().min(0.5).max(2) }),
-  /** When it must be over, by the wall clock; nothing where it may go on. */
-  z.strictObject({ kind: z.literal('must-end'), atMs: z.number(), endAtMs: z.number().nullable() }),
+  /** When it must be over, by the wall clock; null where it may go on, nothing where it lasts as long as planned. */
+  z.strictObject({
+    kind: z.literal('must-end'),
+    atMs: z.number(),
+    endAtMs: z.number().nullable().optional(),
+    /** How much later it may be over. */
+    mayOverMs: z.number().min(0).max(7_200_000).optional(),
+  }),
   /** What is left, fitted into the time that is left. */
   z.strictObject({
     kind: z.literal('retime'),
@@ -57,6 +63,8 @@ export interface LeadState {
   readonly endedAtMs: number | undefined;
   /** When it must be over, by the wall clock; nothing before it has begun, or where it may go on. */
   readonly dueAtMs: number | undefined;
+  /** How much later than that it may be. */
+  readonly mayOverMs: number;
   /** Since when its end waits with it: a pause that moves the end. */
   readonly endWaitsSinceMs: number | undefined;
   /** Whether one stays where one is, rather than having paused. */
@@ -83,6 +91,7 @@ export interface Walk {
   /** What the leader has said of the end; it is that of the plan where nothing was said. */
   endSaid: number | null | undefined;
   dueAtMs: number | undefined;
+  mayOverMs: number;
   endWaitsSinceMs: number | undefined;
   staying: boolean;
   /** The plan before each change of it, last first to be taken back. */
@@ -212,10 +221,23 @@ function goOn(walk: Walk, atMs: number): void {
   walk.endWaitsSinceMs = undefined;
 }
 
+/** When it must be over: as is said, or as long after its beginning as it takes. */
+function setDue(walk: Walk): void {
+  if (walk.startedAtMs === undefined) return;
+  walk.dueAtMs =
+    walk.endSaid === undefined ? walk.startedAtMs + walk.timeline.totalMs : (walk.endSaid ?? undefined);
+}
+
+function sayEnd(walk: Walk, endAtMs: number | null | undefined, mayOverMs: number): void {
+  walk.endSaid = endAtMs;
+  walk.mayOverMs = mayOverMs;
+  setDue(walk);
+}
+
 function begin(walk: Walk, atMs: number): void {
   if (walk.startedAtMs === undefined) {
     walk.startedAtMs = atMs;
-    walk.dueAtMs = walk.endSaid === undefined ? atMs + walk.timeline.totalMs : (walk.endSaid ?? undefined);
+    setDue(walk);
   }
   goOn(walk, atMs);
 }
@@ -255,9 +277,7 @@ function step(walk: Walk, action: LeadAction): void {
     case 'tempo':
       return changePlan(walk, atTempo(walk, action.factor));
     case 'must-end':
-      walk.endSaid = action.endAtMs;
-      if (walk.startedAtMs !== undefined) walk.dueAtMs = action.endAtMs ?? undefined;
-      return;
+      return sayEnd(walk, action.endAtMs, action.mayOverMs ?? 0);
     case 'retime':
       return changePlan(walk, withChanges(walk.practice, action.changes));
     case 'undo':
@@ -287,6 +307,7 @@ export function walkThrough(practice: Practice, actions: readonly LeadAction[], 
     done: new Map(),
     endSaid: undefined,
     dueAtMs: undefined,
+    mayOverMs: 0,
     endWaitsSinceMs: undefined,
     staying: false,
     before: [],
@@ -314,6 +335,7 @@ export function leadState(practice: Practice, actions: readonly LeadAction[], no
     startedAtMs: walk.startedAtMs,
     endedAtMs: walk.endedAtMs,
     dueAtMs: walk.dueAtMs,
+    mayOverMs: walk.mayOverMs,
     endWaitsSinceMs: walk.endWaitsSinceMs,
     staying: walk.staying,
     undoable: walk.before.length,

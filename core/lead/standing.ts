@@ -13,7 +13,7 @@ export type Word =
   /** There is time left over, and for how many more repetitions of what is being done. */
   | { readonly kind: 'room'; readonly ms: number; readonly more: number };
 
-type Against = Pick<LeadState, 'timeline' | 'dueAtMs' | 'endWaitsSinceMs'>;
+type Against = Pick<LeadState, 'timeline' | 'dueAtMs' | 'mayOverMs' | 'endWaitsSinceMs'>;
 
 /** When it must be over, as things stand: an end that waits with a pause goes on waiting. */
 export const dueAt = ({ dueAtMs, endWaitsSinceMs }: Against, nowMs: number): number | undefined =>
@@ -36,10 +36,19 @@ function eachMs(timeline: Timeline, positionMs: number): number | undefined {
     .reduce((sum, { lengthMs }) => sum + lengthMs, 0);
 }
 
+/** How long what is left may take, ms: to the end, or as much over it as it may; nothing where it may go on. */
+export function leftFor(state: Against, positionMs: number, nowMs: number): number | undefined {
+  const due = dueAt(state, nowMs);
+  const drift = driftMs(state, positionMs, nowMs);
+  if (due === undefined || drift === undefined) return undefined;
+  return due - nowMs + (drift > 0 ? Math.min(drift, state.mayOverMs) : 0);
+}
+
 export function wordOf(state: Against, positionMs: number, nowMs: number): Word {
   const drift = driftMs(state, positionMs, nowMs);
   if (drift === undefined) return { kind: 'open' };
-  if (Math.abs(drift) < WORTH_SAYING_MS) return { kind: 'on-time' };
+  const mayBe = drift > 0 && drift <= state.mayOverMs;
+  if (Math.abs(drift) < WORTH_SAYING_MS || mayBe) return { kind: 'on-time' };
   if (drift > 0) return { kind: 'over', ms: drift };
   const each = eachMs(state.timeline, positionMs);
   return { kind: 'room', ms: -drift, more: each === undefined ? 0 : Math.floor(-drift / each) };

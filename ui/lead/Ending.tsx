@@ -10,6 +10,16 @@ interface Props {
   readonly onLeadAgain: () => void;
 }
 
+/** Worth a word, ms. */
+const WORTH_SAYING_MS = 5000;
+
+/** Whether it ended when it had to. */
+function againstEnd(overMs: number | undefined): string {
+  if (overMs === undefined) return '';
+  if (Math.abs(overMs) < WORTH_SAYING_MS) return '; it ended on time';
+  return `; it ended ${clockText(Math.abs(overMs))} min ${overMs > 0 ? 'late' : 'early'}`;
+}
+
 /** What became of the class, and whether it is in the log. */
 export function Ending({ leading, onFileAgain, onLeadAgain }: Props) {
   const { session, base, filing, isKept } = leading;
@@ -21,8 +31,8 @@ export function Ending({ leading, onFileAgain, onLeadAgain }: Props) {
     <main className="mx-auto max-w-2xl p-6 sm:p-10">
       <h1>{record.finished ? 'It is done' : 'Ended'}</h1>
       <p className="reading my-3" role="status">
-        {clockText(record.actualMs)} min taken, {clockText(record.plannedMs)} min planned.{' '}
-        {filing === 'filed' && 'The class is in the log.'}
+        {clockText(record.actualMs)} min taken, {clockText(record.plannedMs)} min planned
+        {againstEnd(record.overMs)}. {filing === 'filed' && 'The class is in the log.'}
         {filing === 'sending' && 'Writing it into the log …'}
       </p>
       {filing === 'failed' && (

@@ -1,4 +1,5 @@
 import Link from 'next/link';
+import type { ReactNode } from 'react';
 import type { Leading, LeadingPress } from '@/core/desk/leading';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
 import type { SideSeen } from '@/ui/words/lead';
@@ -12,6 +13,8 @@ interface Props {
   readonly tones: boolean;
   readonly onTones: (on: boolean) => void;
   readonly press: (press: LeadingPress) => void;
+  /** What is asked before the class begins. */
+  readonly beginning: ReactNode;
 }
 
 function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
@@ -46,6 +49,9 @@ function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
       <button type="button" className="press" onClick={() => press('one-more')} disabled={!started}>
         One more
       </button>
+      <button type="button" className="press" onClick={() => press('last-one')} disabled={!started}>
+        Last one
+      </button>
       <button type="button" className="press" onClick={() => press('ask-end')} disabled={!started}>
         End
       </button>
@@ -54,7 +60,39 @@ function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
 }
 
 /** What comes next, and the leader's presses. */
-export function LeadFooter({ leading, next, sideSeen, onSideSeen, tones, onTones, press }: Props) {
+/** What happens less often: to stay, to let the end wait, to change the pace, to take back. */
+function Seldom({ leading, press }: Pick<Props, 'leading' | 'press'>) {
+  const { started, running, staying, undoable } = leading.base.state;
+  if (!started) return null;
+  return (
+    <>
+      {staying ? (
+        <button type="button" className="press-plain" aria-pressed onClick={() => press('toggle')}>
+          Staying
+        </button>
+      ) : (
+        <button type="button" className="press-plain" disabled={!running} onClick={() => press('stay')}>
+          Stay here
+        </button>
+      )}
+      <button type="button" className="press-plain" disabled={!running} onClick={() => press('pause-end')}>
+        Pause, the end waits
+      </button>
+      <button type="button" className="press-plain" onClick={() => press('slower')}>
+        Slower
+      </button>
+      <button type="button" className="press-plain" onClick={() => press('quicker')}>
+        Quicker
+      </button>
+      <button type="button" className="press-plain" disabled={undoable === 0} onClick={() => press('undo')}>
+        Take it back
+      </button>
+    </>
+  );
+}
+
+export function LeadFooter(props: Props) {
+  const { leading, next, sideSeen, onSideSeen, tones, onTones, press, beginning } = props;
   return (
     <footer className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 bg-paper px-4 py-3 sm:px-8">
       <p className="text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)]">
@@ -62,7 +100,11 @@ export function LeadFooter({ leading, next, sideSeen, onSideSeen, tones, onTones
         {next.inText !== undefined && <span className="unit figures"> in {next.inText}</span>}
       </p>
       <Presses leading={leading} press={press} />
+      {beginning}
       <p className="small flex flex-wrap gap-x-4">
+        <span className={`contents ${leading.proposal ? 'max-sm:hidden' : ''}`}>
+          <Seldom leading={leading} press={press} />
+        </span>
         <button
           type="button"
           className="press-plain"

@@ -8,15 +8,19 @@ import { nameOf } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { formOf, type ItemSpan, type Practice, type Story, type Timeline } from '@/core/practice';
 import { scriptOf, storyLineAt } from '@/core/script';
+import { wordOf } from '@/core/lead';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import type { SideSeen } from '@/ui/words/lead';
 import { ROLE_NAMES } from '@/ui/words/names';
+import { wordText } from '@/ui/words/retimed';
 import { BreathTrack } from './BreathTrack';
+import { ClassEnd } from './ClassEnd';
 import { Ending } from './Ending';
 import { LeadFigure } from './LeadFigure';
 import { LeadFooter } from './LeadFooter';
 import { Now } from './Now';
+import { Proposal } from './Proposal';
 import { useLeadKeys } from './useLeadKeys';
 import { useLeading } from './useLeading';
 import { useTones } from './useTones';
@@ -33,14 +37,10 @@ interface Props {
   readonly conditions: readonly ConditionId[] | undefined;
 }
 
-/** A difference from the plan worth a word, ms. */
-const WORTH_SAYING_MS = 15_000;
-
 /** Which form it is, and the time left. */
-function LeadHeader({ practice, timeline, span, at }: HeaderProps) {
+function LeadHeader({ practice, timeline, span, at, word }: HeaderProps) {
   const item = practice.items[span.itemIndex];
   const form = item && formOf(practice, item);
-  const overMs = timeline.totalMs - practice.brief.minutes * 60_000;
   return (
     <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)] sm:px-8">
       <h1 className="text-[1em]">
@@ -54,10 +54,8 @@ function LeadHeader({ practice, timeline, span, at }: HeaderProps) {
       <p className="figures" role="timer" aria-label="Time left">
         <strong className="text-[1.6em]">{clockText(timeline.totalMs - at)}</strong>{' '}
         <span className="unit">
-          min left
-          {Math.abs(overMs) > WORTH_SAYING_MS
-            ? `, ${clockText(Math.abs(overMs))} ${overMs > 0 ? 'over' : 'under'} the plan`
-            : ''}
+          min left{word === '' ? '' : ', '}
+          <span data-word>{word}</span>
         </span>
       </p>
     </header>
@@ -69,6 +67,8 @@ interface HeaderProps {
   readonly timeline: Timeline;
   readonly span: ItemSpan;
   readonly at: number;
+  /** How it stands against its end. */
+  readonly word: string;
 }
 
 /** The form after a span, and in how many minutes it comes. */
@@ -83,7 +83,7 @@ function nextOf(practice: Practice, timeline: Timeline, span: ItemSpan, at: numb
 
 /** Full screen, readable at three metres: the breath, the cue, what comes next, the time left. */
 export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
-  const { state, nowMs, ended, press, fileAgain, beginAgain } = useLeading(led);
+  const { state, nowMs, ended, press, steer, sayEnd, fileAgain, beginAgain } = useLeading(led);
   const [sideSeen, setSideSeen] = useState(usualSide);
   const [tones, setTones] = useState(false);
   // As it is led: one more of a form is a practice of one repetition more.
@@ -111,7 +111,13 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
   return (
     <main className="flex min-h-screen flex-col" aria-label="Lead">
-      <LeadHeader practice={practice} timeline={timeline} span={span} at={at} />
+      <LeadHeader
+        practice={practice}
+        timeline={timeline}
+        span={span}
+        at={at}
+        word={started ? wordText(wordOf(state.base.state, at, nowMs)) : ''}
+      />
       <div className="flex min-h-0 flex-1 items-stretch px-4 max-sm:flex-col sm:px-8">
         <Now
           practice={practice}
@@ -125,7 +131,9 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
           started={started}
           isKept={state.isKept}
         />
-        <div className="h-[52vh] w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[24vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden">
+        <div
+          className={`${state.proposal ? 'h-[38vh] max-sm:hidden' : 'h-[52vh]'} w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[24vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden`}
+        >
           <LeadFigure
             practice={practice}
             timeline={timeline}
@@ -136,6 +144,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
           />
         </div>
       </div>
+      <Proposal leading={state} positionMs={at} nowMs={nowMs} press={press} onSteer={steer} />
       <BreathTrack timeline={timeline} positionMs={at} ink={ink} height={150} />
       <LeadFooter
         leading={state}
@@ -145,6 +154,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
         tones={tones}
         onTones={setTones}
         press={press}
+        beginning={!started && <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} />}
       />
     </main>
   );

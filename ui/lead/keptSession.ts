@@ -32,9 +32,11 @@ export function readSession(key: string, nowMs = Date.now()): Session | undefine
   }
 }
 
-/** Every class under way in this browser. */
+/** Every class under way in this browser; one whose end is only said has not begun. */
 export const sessionsUnderWay = (): readonly Session[] =>
-  keptKeys(LEAD).flatMap((key) => readSession(key) ?? []);
+  keptKeys(LEAD)
+    .flatMap((key) => readSession(key) ?? [])
+    .filter(({ actions }) => actions.some(({ kind }) => kind === 'start'));
 
 /** What is filed of a class. */
 export interface Filed {

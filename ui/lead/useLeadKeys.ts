@@ -8,6 +8,15 @@ const KEYS: Readonly<Record<string, LeadingPress>> = {
   ArrowLeft: 'back',
   ArrowUp: 'one-more',
   '+': 'one-more',
+  ArrowDown: 'last-one',
+  l: 'last-one',
+  s: 'stay',
+  w: 'pause-end',
+  ',': 'slower',
+  '.': 'quicker',
+  u: 'undo',
+  t: 'take',
+  o: 'let-over',
 };
 
 /**
@@ -19,6 +28,8 @@ export function useLeadKeys(isOn: boolean, isAsking: boolean, press: (press: Lea
     if (!isOn) return undefined;
     const down = (event: KeyboardEvent): void => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
+      const isTyping = event.target instanceof HTMLElement && event.target.closest('input, select') !== null;
+      if (isTyping) return;
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, a') !== null;
       const toggles = (event.key === ' ' && !isAsking) || (event.key === 'Enter' && !onButton);
       const meant = KEYS[event.key] ?? (toggles ? 'toggle' : undefined);

@@ -16,6 +16,7 @@ import { newId } from '@/ui/kit/newId';
 import { useDesk } from '@/ui/kit/useDesk';
 import { fileClass, fileWaiting, readSession, sessionKey } from './keptSession';
 import { useClock } from './useClock';
+import { useProposal } from './useProposal';
 
 /** Does what the leading desk asks for. */
 function run(effect: LeadingEffect, happens: (event: LeadingEvent) => void): void {
@@ -89,5 +90,15 @@ export function useLeading({ id, version, practice, groupId }: Led) {
   );
   const fileAgain = useCallback(() => happens({ kind: 'file-again', atMs: Date.now() }), [happens]);
   const beginAgain = useCallback(() => happens({ kind: 'begun-again', session: begun() }), [begun, happens]);
-  return { state, nowMs, ended, press, fileAgain, beginAgain };
+  const steer = useCallback(
+    (itemId: string, how: 'keep' | 'spare') => happens({ kind: 'steered', itemId, how }),
+    [happens],
+  );
+  const sayEnd = useCallback(
+    (endAtMs: number | null | undefined, mayOverMs: number) =>
+      happens({ kind: 'end-said', atMs: Date.now(), endAtMs, mayOverMs }),
+    [happens],
+  );
+  useProposal(state, nowMs, happens);
+  return { state, nowMs, ended, press, steer, sayEnd, fileAgain, beginAgain };
 }

@@ -1,0 +1,123 @@
+import { expect, type Page } from '@playwright/test';
+import { test } from './test';
+
+/** Lets the clock of the class go on, and what it works out beside the page come back. */
+async function pass(page: Page, ms: number): Promise<void> {
+  await page.clock.runFor(ms);
+  await page.waitForTimeout(50);
+  await page.clock.runFor(100);
+}
+
+const proposal = (page: Page) => page.getByRole('region', { name: 'To end on time' });
+const timer = (page: Page) => page.getByRole('timer', { name: 'Time left' });
+/** Seconds left, as Lead shows them. */
+async function secondsLeft(page: Page): Promise<number> {
+  const [, minutes = '', seconds = ''] = /(\d+):(\d\d)/.exec((await timer(page).textContent()) ?? '') ?? [];
+  return Number(minutes) * 60 + Number(seconds);
+}
+
+async function begin(page: Page): Promise<void> {
+  await page.clock.install({ time: new Date('2026-11-30T18:00:00Z') });
+  await page.goto('/lead/before-the-rounds');
+  await pass(page, 300);
+}
+
+/** To the end of a class, by leaps; what is proposed on the way is decided by itself. */
+async function toTheEnd(page: Page): Promise<void> {
+  const done = page.getByRole('heading', { name: /It is done|Ended/ });
+  for (let leap = 0; leap < 400 && !(await done.isVisible()); leap += 1) {
+    await page.clock.fastForward(2000);
+    await page.waitForTimeout(30);
+  }
+  await expect(done).toBeVisible();
+}
+
+test('a class that was held up ends on time all the same: what would change is shown, and done when it must be', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  await begin(page);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await pass(page, 90_000);
+  await expect(timer(page)).toContainText('on time');
+  await page.keyboard.press(' ');
+  await pass(page, 70_000);
+  await expect(timer(page)).toContainText('1:10 over');
+  // While it stands nothing is proposed; it may go on standing.
+  await expect(proposal(page)).toHaveCount(0);
+  await page.keyboard.press(' ');
+  await pass(page, 300);
+  await expect(proposal(page)).toContainText('To end on time');
+  await expect(proposal(page)).toContainText(/−\d|out/);
+  await toTheEnd(page);
+  await expect(page.getByText(/it ended on time/)).toBeVisible();
+});
+
+test('what is proposed can be steered, refused, done at once and taken back', async ({ page }) => {
+  test.setTimeout(120_000);
+  await begin(page);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await pass(page, 20_000);
+  await page.keyboard.press(' ');
+  await pass(page, 60_000);
+  await page.keyboard.press(' ');
+  await pass(page, 300);
+  const first = proposal(page)
+    .getByRole('button', { name: /keep it$/ })
+    .first();
+  const kept = (await first.getAttribute('aria-label')) ?? '';
+  await first.click();
+  await pass(page, 300);
+  await expect(proposal(page)).toContainText('To end on time');
+  await expect(proposal(page).getByRole('button', { name: kept, exact: true })).toHaveCount(0);
+  const before = await secondsLeft(page);
+  await proposal(page).getByRole('button', { name: 'Do so' }).click();
+  await pass(page, 300);
+  await expect(timer(page)).toContainText('on time');
+  expect(before - (await secondsLeft(page))).toBeGreaterThanOrEqual(58);
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await pass(page, 300);
+  await expect(timer(page)).toContainText('1:00 over');
+  await proposal(page).getByRole('button', { name: 'Leave it' }).click();
+  await pass(page, 300);
+  await expect(proposal(page)).toHaveCount(0);
+  await expect(timer(page)).toContainText('1:00 over');
+  // Anything else that happens asks anew; it may also be let run over.
+  await page.keyboard.press('ArrowUp');
+  await pass(page, 300);
+  await proposal(page).getByRole('button', { name: 'Let it run over' }).click();
+  await pass(page, 300);
+  await expect(timer(page)).toContainText('on time');
+});
+
+test('a class that must end at a time of day knows when it begins late; a reload finds it where it is', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await begin(page);
+  await page.getByLabel('ends').selectOption('at a time of day');
+  const end = await page.evaluate(() => {
+    const at = new Date(Date.now() + 11 * 60_000);
+    return `${String(at.getHours()).padStart(2, '0')}:${String(at.getMinutes()).padStart(2, '0')}`;
+  });
+  await page.getByLabel('at', { exact: true }).fill(end);
+  await pass(page, 20_000);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await pass(page, 300);
+  await expect(timer(page)).toContainText(/1:2\d over/);
+  await proposal(page).getByRole('button', { name: 'Do so' }).click();
+  await pass(page, 300);
+  await expect(timer(page)).toContainText('on time');
+  const left = await secondsLeft(page);
+  await page.reload();
+  await pass(page, 2000);
+  await expect(timer(page)).toContainText('on time');
+  expect(left - (await secondsLeft(page))).toBeLessThan(8);
+  // A pause the end waits for changes nothing.
+  await page.getByRole('button', { name: 'Pause, the end waits' }).click();
+  await pass(page, 120_000);
+  await expect(timer(page)).toContainText('on time');
+  await page.keyboard.press(' ');
+  await pass(page, 300);
+  await expect(timer(page)).toContainText('on time');
+});

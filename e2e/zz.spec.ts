@@ -1,0 +1,22 @@
+import { test } from './test';
+test('look', async ({ page }) => {
+  test.setTimeout(60_000);
+  await page.clock.install({ time: new Date('2026-11-30T18:00:00Z') });
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto('/lead/before-the-rounds');
+  await page.clock.runFor(500);
+  await page.screenshot({ path: '/tmp/l0.png' });
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.clock.runFor(100_000);
+  await page.keyboard.press(' ');
+  await page.clock.runFor(70_000);
+  await page.screenshot({ path: '/tmp/l1.png' });
+  await page.keyboard.press(' ');
+  await page.clock.runFor(300);
+  await page.waitForTimeout(1500);
+  await page.clock.runFor(300);
+  await page.screenshot({ path: '/tmp/l2.png' });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.runFor(300);
+  await page.screenshot({ path: '/tmp/l3.png' });
+});
