@@ -51,6 +51,15 @@ test('a class that was held up ends on time all the same: what would change is s
   await expect(proposal(page)).toContainText(/−\d|out/);
   await toTheEnd(page);
   await expect(page.getByText(/it ended on time/)).toBeVisible();
+  // The log tells it as it happened, and not the plan as if it had.
+  await expect(page.getByText('The class is in the log.')).toBeVisible();
+  await page.getByRole('link', { name: 'To the log' }).click();
+  const entry = page.getByRole('listitem').filter({ hasText: 'ended on time' }).first();
+  await entry.locator('summary').click();
+  const happened = entry.getByRole('region', { name: 'What happened' });
+  await expect(happened).toContainText('stood still, 1:10 min');
+  await expect(happened).toContainText('fitted to the end');
+  await expect(entry).toContainText('planned)');
 });
 
 test('what is proposed can be steered, refused, done at once and taken back', async ({ page }) => {
@@ -114,7 +123,7 @@ test('a class that must end at a time of day knows when it begins late; a reload
   await expect(timer(page)).toContainText('on time');
   expect(left - (await secondsLeft(page))).toBeLessThan(8);
   // A pause the end waits for changes nothing.
-  await page.getByRole('button', { name: 'Pause, the end waits' }).click();
+  await page.getByRole('button', { name: 'Let the end wait' }).click();
   await pass(page, 120_000);
   await expect(timer(page)).toContainText('on time');
   await page.keyboard.press(' ');

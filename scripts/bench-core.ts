@@ -12,6 +12,7 @@ import { REPERTOIRE, type Form } from '../core/forms';
 import { reviewForm } from '../core/forms/checks/review';
 import { readQuestion, rowOf, seek } from '../core/seek';
 import { bodiesOf, bodyLanes, breathLine, compile, edit } from '../core/practice';
+import { retime } from '../core/lead/retime';
 import { review } from '../core/review';
 import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
@@ -52,6 +53,17 @@ report(
   'breath line of a 60-minute practice',
   median(() => breathLine(hour.timeline, 0, hour.timeline.totalMs)),
 );
+const twoHours = make(120);
+if (!twoHours.ok) throw new Error('the long bench practice could not be composed');
+{
+  const { practice, timeline } = twoHours;
+  const positionMs = 0.3 * timeline.totalMs;
+  report(
+    'fit what is left of two hours, two minutes missing',
+    median(() => retime({ practice, timeline, positionMs }, timeline.totalMs - positionMs - 120_000)),
+    50,
+  );
+}
 report(
   'read a 60-minute practice over, forms met before',
   median(() => review(hour.practice, hour.timeline, DEFAULT_CUSTOMS, { conditions: [] })),

@@ -3,21 +3,12 @@ import { useMemo } from 'react';
 import { recordOf } from '@/core/lead';
 import type { Leading } from '@/core/desk/leading';
 import { clockText } from '@/ui/kit/time';
+import { endedText } from '@/ui/words/happened';
 
 interface Props {
   readonly leading: Leading;
   readonly onFileAgain: () => void;
   readonly onLeadAgain: () => void;
-}
-
-/** Worth a word, ms. */
-const WORTH_SAYING_MS = 5000;
-
-/** Whether it ended when it had to. */
-function againstEnd(overMs: number | undefined): string {
-  if (overMs === undefined) return '';
-  if (Math.abs(overMs) < WORTH_SAYING_MS) return '; it ended on time';
-  return `; it ended ${clockText(Math.abs(overMs))} min ${overMs > 0 ? 'late' : 'early'}`;
 }
 
 /** What became of the class, and whether it is in the log. */
@@ -32,7 +23,8 @@ export function Ending({ leading, onFileAgain, onLeadAgain }: Props) {
       <h1>{record.finished ? 'It is done' : 'Ended'}</h1>
       <p className="reading my-3" role="status">
         {clockText(record.actualMs)} min taken, {clockText(record.plannedMs)} min planned
-        {againstEnd(record.overMs)}. {filing === 'filed' && 'The class is in the log.'}
+        {endedText(record) === '' ? '' : `; it ${endedText(record)}`}.{' '}
+        {filing === 'filed' && 'The class is in the log.'}
         {filing === 'sending' && 'Writing it into the log …'}
       </p>
       {filing === 'failed' && (

@@ -76,7 +76,7 @@ function Seldom({ leading, press }: Pick<Props, 'leading' | 'press'>) {
         </button>
       )}
       <button type="button" className="press-plain" disabled={!running} onClick={() => press('pause-end')}>
-        Pause, the end waits
+        Let the end wait
       </button>
       <button type="button" className="press-plain" onClick={() => press('slower')}>
         Slower

@@ -1,6 +1,7 @@
 import Link from 'next/link';
 import type { ClassRecord } from '@/core/lead';
 import { clockText, dateText } from '@/ui/kit/time';
+import { endedText, happenedText } from '@/ui/words/happened';
 
 export interface LogEntry {
   readonly id: string;
@@ -13,6 +14,24 @@ export interface LogEntry {
 
 const signed = (ms: number): string =>
   Math.abs(ms) < 500 ? 'as planned' : `${clockText(Math.abs(ms))} ${ms > 0 ? 'longer' : 'shorter'}`;
+
+/** What was done while it was led, as it happened. */
+function Happened({ record }: { record: ClassRecord }) {
+  const told = happenedText(record);
+  if (told.length === 0) return null;
+  return (
+    <section className="small mt-2" aria-label="What happened">
+      <h3 className="caption">what happened</h3>
+      <ol>
+        {told.map((line, index) => (
+          <li key={index} className="figures">
+            {line}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
 
 /** What was given: planned against real, form by form. */
 export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone: string }) {
@@ -42,6 +61,9 @@ export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone:
                   <span className="unit">
                     min of {clockText(entry.record.plannedMs)} planned
                     {entry.record.finished ? '' : ', ended early'}
+                    {entry.record.finished && entry.record.overMs !== undefined
+                      ? `, ${endedText(entry.record)}`
+                      : ''}
                   </span>
                 </span>
               </summary>
@@ -84,6 +106,7 @@ export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone:
                   ))}
                 </tbody>
               </table>
+              <Happened record={entry.record} />
               <p className="mt-2">
                 <Link className="press-plain" href={`/compose/${entry.practiceId}`}>
                   Open the practice

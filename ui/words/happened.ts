@@ -1,0 +1,66 @@
+import type { ClassRecord } from '@/core/lead';
+
+type Happened = NonNullable<ClassRecord['happened']>[number];
+
+const minutes = (ms: number): string => {
+  const seconds = Math.round(ms / 1000);
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+};
+
+/** What was changed of the forms, by their names: "Cloud hands ×4", "Wheel left out". */
+function changed(record: ClassRecord, changes: NonNullable<Happened['changes']>): string {
+  const names = new Map(record.items.map(({ itemId, name }) => [itemId, name]));
+  return changes
+    .flatMap(({ itemId, repetitions }) => {
+      const name = names.get(itemId);
+      return name === undefined ? [] : [repetitions === 0 ? `${name} left out` : `${name} ×${repetitions}`];
+    })
+    .join(', ');
+}
+
+/** What a leader did, as the log tells it; going on again after standing still is told with how long it stood. */
+export function happenedText(record: ClassRecord): readonly string[] {
+  const names = new Map(record.items.map(({ itemId, name }) => [itemId, name]));
+  const all = record.happened ?? [];
+  return all.flatMap(({ kind, afterMs, itemId, changes }, index) => {
+    const at = `${minutes(afterMs)}: `;
+    const name = itemId === undefined ? '' : (names.get(itemId) ?? '');
+    const next = all.slice(index + 1).find((one) => one.kind === 'resume');
+    const forSo = next ? `, ${minutes(next.afterMs - afterMs)} min` : '';
+    switch (kind) {
+      case 'pause':
+        return [`${at}stood still${forSo}`];
+      case 'stay':
+        return [`${at}stayed in it${forSo}`];
+      case 'resume':
+        return [];
+      case 'go':
+        return [`${at}went elsewhere`];
+      case 'one-more':
+        return [`${at}one more of ${name}`];
+      case 'last-one':
+        return [`${at}the last of ${name}`];
+      case 'tempo':
+        return [`${at}slower or quicker from there`];
+      case 'must-end':
+        return [`${at}another end was set`];
+      case 'retime': {
+        const what = changes ? changed(record, changes) : '';
+        return [`${at}fitted to the end${what === '' ? ', by the breath' : `: ${what}`}`];
+      }
+      case 'undo':
+        return [`${at}taken back`];
+      default:
+        return kind satisfies never;
+    }
+  });
+}
+
+/** How a class ended against its end; nothing where it might go on. */
+export function endedText({ overMs }: Pick<ClassRecord, 'overMs'>): string {
+  if (overMs === undefined) return '';
+  if (Math.abs(overMs) < WORTH_SAYING_MS) return 'ended on time';
+  return `ended ${minutes(Math.abs(overMs))} min ${overMs > 0 ? 'late' : 'early'}`;
+}
+/** Worth a word, ms. */
+const WORTH_SAYING_MS = 5000;
