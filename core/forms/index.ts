@@ -26,7 +26,7 @@ export { fillCue, quotedCue, spokenCue, writtenCue } from './words/cueText';
 export { twinKind } from './model/twins';
 export { MERGED_FORMS, presentId } from './model/merged';
 export { searchText } from './asking/search';
-export { EASILY_TAKEN_FOR_ONE_ANOTHER, takenFor } from './asking/apart';
+export { takenFor } from './asking/apart';
 export { namesOf } from './asking/otherNames';
 export { ANIMALS } from './model/terms';
 export { exhaleWanted } from './model/exhale';

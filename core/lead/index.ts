@@ -2,7 +2,6 @@ export { leadActionSchema, leadState } from './session';
 export type { LeadAction, LeadState } from './session';
 export { classRecordSchema, recordOf } from './record';
 export type { ClassRecord } from './record';
-export type { LeadChange } from './changes';
-export type { Retimed, Steering } from './retime';
+export type { Retimed } from './retime';
 export { leftFor, wordOf } from './standing';
 export type { Word } from './standing';

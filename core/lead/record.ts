@@ -80,11 +80,21 @@ export const classRecordSchema = z.strictObject({
 });
 export type ClassRecord = z.infer<typeof classRecordSchema>;
 
-/** Repetitions as they were done: all of them where nothing came between, else those that were really reached. */
+/**
+ * Repetitions as they were done, of one side where there are sides: all of them where nothing came between, else those that
+ * were really reached; of a side that was never come to, none.
+ */
 function repetitionsDone(walk: Walk, itemId: string, planned: number): number {
   if (!walk.spent.has(itemId)) return 0;
-  const done = walk.done.get(itemId)?.size ?? 0;
-  return walk.disturbed.has(itemId) ? Math.min(planned, done) : Math.max(planned, done);
+  const sides = new Set(
+    walk.timeline.events.flatMap((event) =>
+      event.itemId === itemId && event.repetition > 0 ? [event.pass] : [],
+    ),
+  );
+  const reached = walk.done.get(itemId);
+  const done = Math.min(...[...sides].map((pass) => reached?.get(pass)?.size ?? 0), Infinity);
+  const both = Number.isFinite(done) ? done : 0;
+  return walk.disturbed.has(itemId) ? Math.min(planned, both) : Math.max(planned, both);
 }
 
 const isAsPlanned = (planned: Item, led: Item | undefined): boolean =>

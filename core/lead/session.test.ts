@@ -22,6 +22,25 @@ const { totalMs, items } = compile(practice);
 const T0 = 1_800_000_000_000;
 const start: LeadAction = { kind: 'start', atMs: T0 };
 
+/** A practice with a form that is done on one side and then on the other. */
+function withFormOfTwoSides(): { readonly practice: Practice; readonly index: number } {
+  const sided = REPERTOIRE.find(({ id }) => id === 'pushing-waves');
+  const [first, ...rest] = practice.items;
+  if (!sided || !first) throw new Error('expected a form of two sides');
+  const item = {
+    ...first,
+    id: 'two-sides',
+    formId: sided.id,
+    role: 'nourish' as const,
+    repetitions: 4,
+    reasons: [],
+  };
+  return {
+    practice: { ...practice, items: [first, item, ...rest], forms: { ...practice.forms, [sided.id]: sided } },
+    index: 1,
+  };
+}
+
 describe('leading by the clock', () => {
   it('stands still until started, then follows the clock alone', () => {
     expect(leadState(practice, [], T0 + 50_000)).toMatchObject({
@@ -216,6 +235,21 @@ describe('the record of a class', () => {
     expect(cut.repetitions).toBeLessThan(cut.plannedRepetitions);
     expect(itemOf([start, forward], index + 1).undisturbed).toBe(true);
     expect(paceOf([cut])).toEqual({});
+  });
+
+  it('says of a form that was left after its first side that its other side was not done', () => {
+    const bow = withFormOfTwoSides();
+    const { practice: two, index } = bow;
+    const laid = compile(two);
+    const itemId = two.items[index]?.id ?? '';
+    const second = laid.events.find((event) => event.itemId === itemId && event.pass > 0);
+    const next = laid.items[index + 1];
+    if (!second || !next) throw new Error('expected two sides, and a form after it');
+    const forward: LeadAction = { kind: 'go', atMs: T0 + second.startMs, toMs: next.startMs };
+    const record = recordOf(two, [start, forward], T0 + laid.totalMs * 2);
+    expect(record.items[index]).toMatchObject({ repetitions: 0, undisturbed: false });
+    const whole = recordOf(two, [start], T0 + laid.totalMs * 2);
+    expect(whole.items[index]?.repetitions).toBe(two.items[index]?.repetitions);
   });
 
   it('marks a pause in a form, and learns nothing from it, though the clock of the form stood still', () => {

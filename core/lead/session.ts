@@ -86,8 +86,8 @@ export interface Walk {
   spent: Map<string, number>;
   /** Items in which something came between: a pause, a jump out or in, the end. Their time tells no pace. */
   disturbed: Set<string>;
-  /** The repetitions of each item of which at least one stroke was done to its end. */
-  done: Map<string, Set<number>>;
+  /** Of each item, and each side of it, the repetitions of which at least one stroke was done to its end. */
+  done: Map<string, Map<number, Set<number>>>;
   /** What the leader has said of the end; it is that of the plan where nothing was said. */
   endSaid: number | null | undefined;
   dueAtMs: number | undefined;
@@ -120,8 +120,11 @@ function run(walk: Walk, toMs: number): void {
     if (event.startMs >= end) break;
     const whole = event.startMs >= walk.positionMs - 1 && event.startMs + event.lengthMs <= end + 1;
     if (event.kind !== 'stroke' || event.repetition === 0 || !whole) continue;
-    const before = walk.done.get(event.itemId) ?? new Set<number>();
-    walk.done.set(event.itemId, before.add(event.repetition));
+    const sides = walk.done.get(event.itemId) ?? new Map<number, Set<number>>();
+    walk.done.set(
+      event.itemId,
+      sides.set(event.pass, (sides.get(event.pass) ?? new Set<number>()).add(event.repetition)),
+    );
   }
   const endedAtMs = toMs - (walk.positionMs + elapsed - end);
   walk.positionMs = end;

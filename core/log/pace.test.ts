@@ -28,9 +28,14 @@ describe('the pace a log tells', () => {
     expect(paceOf([led(50_000)])['f']).toBeCloseTo(1 + (1 / 5) * -0.5, 3);
   });
 
+  it('is told by the middle of the samples: one class that was quite otherwise teaches nothing', () => {
+    expect(paceOf([led(100_000), led(100_000), led(220_000)])).toEqual({ f: 1 });
+    expect(paceOf([led(100_000), led(120_000), led(120_000), led(220_000)])['f']).toBeCloseTo(1.1, 3);
+  });
+
   it('keeps forms apart, and rounds to a thousandth', () => {
     const paces = paceOf([led(110_000), led(130_000), led(107_000, { formId: 'g' })]);
-    // f: mean 1.2, two samples of six: 1 + 2/6 × 0.2; g: 1 + 1/5 × 0.07.
+    // f: the middle 1.2, two samples of six: 1 + 2/6 × 0.2; g: 1 + 1/5 × 0.07.
     expect(paces).toEqual({ f: 1.067, g: 1.014 });
   });
 
