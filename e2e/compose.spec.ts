@@ -254,6 +254,15 @@ test('the score zooms to one breath and back by keys, its lanes come and go, wor
   await page.getByLabel('image', { exact: true }).fill('');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('button', { name: /names the Liver/ })).toHaveCount(0);
+  // What is announced in one's own words is read too.
+  await page.getByLabel('announced as').fill('Hold the breath and do it like this.');
+  await page.keyboard.press('Enter');
+  const heard = page.getByRole('button', { name: /asks for a breath held/ });
+  await expect(heard).toBeVisible();
+  await heard.click();
+  await page.getByRole('button', { name: 'Take the form’s own words' }).first().click();
+  await expect(heard).toHaveCount(0);
+  await expect(page.getByLabel('announced as')).toHaveValue('');
 });
 
 test('wishes that cannot stand together are named, and each relaxation says what it gives', async ({

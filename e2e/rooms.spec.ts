@@ -538,6 +538,20 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
   await expect(page.getByText('The class is in the log.')).toBeVisible();
 });
 
+test('a form says what it is easily taken for, and one that is merged leads to the other', async ({
+  page,
+}) => {
+  await page.goto('/forms/crescent-moon');
+  const alike = page.getByRole('heading', { name: 'Easily taken for another' }).locator('..');
+  await expect(alike).toContainText('the whole side from the foot becomes one bow');
+  await expect(alike.getByRole('listitem')).toHaveCount(1);
+  await alike.getByRole('link', { name: 'Crescent moon beside Side bends' }).click();
+  await expect(page).toHaveURL(/beside\?a=crescent-moon&b=loosen-side-bend/);
+  await page.goto('/forms/pearl');
+  await expect(page).toHaveURL(/\/forms\/small-orbit$/);
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Small orbit');
+});
+
 test('the cue in Lead is between 7 and 9 % of the screen’s height', async ({ page }) => {
   await page.goto('/lead/before-the-rounds');
   const size = await page

@@ -13,19 +13,19 @@ export function BreathTrack({
   timeline,
   positionMs,
   ink,
-  height,
 }: {
   timeline: Timeline;
   positionMs: number;
   ink: string;
-  height: number;
 }) {
   const box = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(1200);
+  const [{ width, height }, setSize] = useState({ width: 1200, height: 150 });
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    const observer = new ResizeObserver(() => setWidth(element.clientWidth));
+    const observer = new ResizeObserver(() =>
+      setSize({ width: element.clientWidth, height: element.clientHeight }),
+    );
     observer.observe(element);
     return () => observer.disconnect();
   }, []);
@@ -38,7 +38,11 @@ export function BreathTrack({
   }, [timeline, height, pad]);
   const mark = width * MARK;
   return (
-    <div ref={box} className="overflow-hidden border-y border-hairline" aria-hidden>
+    <div
+      ref={box}
+      className="box-content h-[min(150px,18.75vh)] shrink-0 overflow-hidden border-y border-hairline"
+      aria-hidden
+    >
       <svg width={width} height={height} className="block">
         <g transform={`translate(${(mark - positionMs * PX_PER_MS).toFixed(2)} 0)`}>
           {timeline.items.map((span) => (

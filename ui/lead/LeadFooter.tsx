@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import type { Leading, LeadingPress } from '@/core/desk/leading';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
 import type { SideSeen } from '@/ui/words/lead';
@@ -93,6 +93,7 @@ function Seldom({ leading, press }: Pick<Props, 'leading' | 'press'>) {
 
 export function LeadFooter(props: Props) {
   const { leading, next, sideSeen, onSideSeen, tones, onTones, press, beginning } = props;
+  const [isMore, setIsMore] = useState(false);
   return (
     <footer className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 bg-paper px-4 py-3 sm:px-8">
       <p className="text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)]">
@@ -102,9 +103,19 @@ export function LeadFooter(props: Props) {
       <Presses leading={leading} press={press} />
       {beginning}
       <p className="small flex flex-wrap gap-x-4">
-        <span className={`contents ${leading.proposal ? 'max-sm:hidden' : ''}`}>
+        <span className={isMore ? 'contents' : 'contents max-sm:hidden'}>
           <Seldom leading={leading} press={press} />
         </span>
+        {leading.base.state.started && (
+          <button
+            type="button"
+            className="press-plain sm:hidden"
+            aria-expanded={isMore}
+            onClick={() => setIsMore(!isMore)}
+          >
+            {isMore ? 'Less' : 'More'}
+          </button>
+        )}
         <button
           type="button"
           className="press-plain"

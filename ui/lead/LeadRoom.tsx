@@ -132,7 +132,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
           isKept={state.isKept}
         />
         <div
-          className={`${state.proposal ? 'h-[38vh] max-sm:hidden' : 'h-[52vh]'} w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[24vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden`}
+          className={`${state.proposal ? 'h-[38vh] max-sm:hidden' : 'h-[52vh]'} w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[19vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden sm:[@media(max-height:500px)]:h-[36vh]`}
         >
           <LeadFigure
             practice={practice}
@@ -145,7 +145,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
         </div>
       </div>
       <Proposal leading={state} positionMs={at} nowMs={nowMs} press={press} onSteer={steer} />
-      <BreathTrack timeline={timeline} positionMs={at} ink={ink} height={150} />
+      <BreathTrack timeline={timeline} positionMs={at} ink={ink} />
       <LeadFooter
         leading={state}
         next={nextOf(practice, timeline, span, at)}
