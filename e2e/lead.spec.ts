@@ -130,3 +130,49 @@ test('a class that must end at a time of day knows when it begins late; a reload
   await pass(page, 300);
   await expect(timer(page)).toContainText('on time');
 });
+
+test('the hall’s screen follows the teacher’s, shows nothing private, and does nothing to the class', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(60_000);
+  await page.goto('/lead/before-the-rounds');
+  const hall = await context.newPage();
+  await hall.goto('/lead/before-the-rounds/hall');
+  const now = hall.getByTestId('hall-now');
+  await expect(now).toHaveText('We begin soon.');
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(now).not.toHaveText('We begin soon.');
+  const heading = page.getByRole('heading', { level: 1 });
+  await page.getByRole('button', { name: 'Forward' }).click();
+  await page.getByRole('button', { name: 'Forward' }).click();
+  const name = ((await heading.textContent()) ?? '').split('·')[1]?.trim() ?? '';
+  await expect(hall.getByRole('heading', { level: 1 })).toContainText(name);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  const stood = await now.textContent();
+  // Keys in the hall mean nothing to the class.
+  await hall.bringToFront();
+  for (const key of [' ', 'PageDown', 'ArrowUp', 'Escape']) await hall.keyboard.press(key);
+  await expect(now).toHaveText(stood ?? '');
+  await expect(hall.getByText(/over|on time|min left|letter carriers/)).toHaveCount(0);
+  await expect(hall.getByText(/clinician|pain|avoid/i)).toHaveCount(0);
+  const size = await now.evaluate(
+    (element) => Number.parseFloat(getComputedStyle(element).fontSize) / window.innerHeight,
+  );
+  expect(size).toBeGreaterThanOrEqual(0.07);
+  await page.bringToFront();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(now).toHaveText('It is done.');
+  // Nothing to scroll to, on the wall or held in a hand.
+  for (const [width, height] of [
+    [1280, 800],
+    [1920, 1080],
+    [390, 844],
+    [844, 390],
+  ] as const) {
+    await hall.setViewportSize({ width, height });
+    const over = await hall.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
+    expect([width, height, over > 1]).toEqual([width, height, false]);
+  }
+});

@@ -128,6 +128,14 @@ export function LeadFooter(props: Props) {
           Tones {tones ? 'on' : 'off'}
         </button>
         <LightSwitch />
+        <a
+          className="press-plain"
+          href={`/lead/${leading.session.practiceId}/hall`}
+          target="navuren-hall"
+          rel="noopener"
+        >
+          Screen for the hall
+        </a>
         <Link
           className="press-plain"
           href={`/compose/${leading.session.practiceId}`}

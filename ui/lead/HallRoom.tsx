@@ -1,0 +1,95 @@
+'use client';
+
+import { useState } from 'react';
+import { themePhase } from '@/core/brief';
+import { eventNow, positionMs } from '@/core/desk/leading';
+import { nameOf } from '@/core/forms';
+import { formOf, type Practice } from '@/core/practice';
+import { LightSwitch } from '@/ui/kit/LightSwitch';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { breathWords, sideWords } from '@/ui/words/lead';
+import { BreathTrack } from './BreathTrack';
+import { LeadFigure } from './LeadFigure';
+import { Sounding } from './Sounding';
+import { useFollowing } from './useFollowing';
+import { useWakeLock } from './useWakeLock';
+
+interface Props {
+  readonly id: string;
+  readonly version: number;
+  readonly practice: Practice;
+}
+
+/** For the group: the figure, the breath, what is being done. It follows the teacher’s own screen, and says nothing else. */
+export function HallRoom(followed: Props) {
+  const { state, nowMs, ended } = useFollowing(followed);
+  // A group follows the figure as it would a mirror.
+  const [isMirror, setIsMirror] = useState(true);
+  const { practice, timeline, started, running } = state.base.state;
+  const at = positionMs(state, nowMs);
+  const event = eventNow(state, nowMs);
+  const item = event && practice.items[event.itemIndex];
+  useWakeLock(running && !ended);
+  if (!event || !item) return <main className="p-8">This practice has no forms yet.</main>;
+  const form = formOf(practice, item);
+  const ink = PHASE_VAR[themePhase(practice.brief.theme)];
+  return (
+    <main className="flex h-dvh flex-col overflow-hidden" aria-label="For the hall">
+      <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 sm:px-8">
+        <h1 className="text-[clamp(1.6rem,min(6vh,6vw),4rem)] leading-tight">
+          {nameOf(form, item.variant)}{' '}
+          {form.hanzi && (
+            <span lang="zh" className="hanzi">
+              {form.hanzi}
+            </span>
+          )}
+        </h1>
+        <p className="small flex gap-x-4">
+          <button
+            type="button"
+            className="press-plain"
+            aria-pressed={isMirror}
+            onClick={() => setIsMirror(!isMirror)}
+          >
+            {isMirror ? 'As in a mirror' : 'From your own side'}
+          </button>
+          <LightSwitch />
+        </p>
+      </header>
+      <div className="relative min-h-0 flex-1">
+        <LeadFigure
+          practice={practice}
+          timeline={timeline}
+          event={event}
+          positionMs={at}
+          sash={ink}
+          facing={isMirror}
+        />
+      </div>
+      <p
+        className="px-4 pb-2 text-center font-serif text-[clamp(1.6rem,min(7.5vh,8vw),5.2rem)] leading-tight sm:px-8"
+        aria-live="polite"
+        data-testid="hall-now"
+      >
+        {ended ? (
+          'It is done.'
+        ) : started ? (
+          <>
+            {breathWords(event)}
+            {event.repetition > 0 && (
+              <span className="figures">
+                {' '}
+                · {event.repetition} of {event.repetitions}
+              </span>
+            )}
+            {event.side || event.way ? ` · ${sideWords(event, timeline, 'own')}` : ''}
+          </>
+        ) : (
+          'We begin soon.'
+        )}
+      </p>
+      <Sounding practice={practice} event={event} atMs={at} />
+      <BreathTrack timeline={timeline} positionMs={at} ink={ink} />
+    </main>
+  );
+}
