@@ -34,7 +34,7 @@ export function HallRoom(followed: Props) {
   const form = formOf(practice, item);
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
   return (
-    <main className="flex h-dvh flex-col overflow-hidden" aria-label="For the hall">
+    <main className="relative flex h-dvh flex-col overflow-hidden" aria-label="For the hall">
       <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 sm:px-8">
         <h1 className="text-[clamp(1.6rem,min(6vh,6vw),4rem)] leading-tight">
           {nameOf(form, item.variant)}{' '}
@@ -88,7 +88,9 @@ export function HallRoom(followed: Props) {
           'We begin soon.'
         )}
       </p>
-      <Sounding practice={practice} event={event} atMs={at} />
+      <div className="px-4 sm:absolute sm:top-[20vh] sm:left-8 sm:w-[34vw] sm:px-0">
+        <Sounding practice={practice} event={event} atMs={at} />
+      </div>
       <BreathTrack timeline={timeline} positionMs={at} ink={ink} />
     </main>
   );
