@@ -1,4 +1,5 @@
 import { expect, type Page } from '@playwright/test';
+import { expectAccessible } from './helpers';
 import { test } from './test';
 
 /** Lets the clock of the class go on, and what it works out beside the page come back. */
@@ -49,6 +50,7 @@ test('a class that was held up ends on time all the same: what would change is s
   await pass(page, 300);
   await expect(proposal(page)).toContainText('To end on time');
   await expect(proposal(page)).toContainText(/−\d|out/);
+  await expectAccessible(page);
   await toTheEnd(page);
   await expect(page.getByText(/it ended on time/)).toBeVisible();
   // The log tells it as it happened, and not the plan as if it had.
@@ -129,6 +131,52 @@ test('a class that must end at a time of day knows when it begins late; a reload
   await page.keyboard.press(' ');
   await pass(page, 300);
   await expect(timer(page)).toContainText('on time');
+});
+
+test('the words are said by the browser’s voice, where it has one', async ({ page }) => {
+  // A stand-in for the browser's voice: what it is given to say.
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    const voices = [{ lang: 'en-GB', localService: true, name: 'stand-in' }];
+    const listeners = new EventTarget();
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: {
+        getVoices: () => voices,
+        speak: ({ text }: { text: string }) => said.push(text),
+        cancel: () => undefined,
+        addEventListener: listeners.addEventListener.bind(listeners),
+        removeEventListener: listeners.removeEventListener.bind(listeners),
+      },
+    });
+    Object.defineProperty(window, 'SpeechSynthesisUtterance', {
+      value: class {
+        readonly text: string;
+        constructor(text: string) {
+          this.text = text;
+        }
+      },
+    });
+  });
+  await begin(page);
+  const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
+  await page.getByRole('button', { name: 'Voice off' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await pass(page, 500);
+  expect((await said())[0]).toContain('Standing in stillness');
+  await page.getByRole('button', { name: 'Voice on' }).click();
+  const before = (await said()).length;
+  await pass(page, 30_000);
+  expect((await said()).length).toBe(before);
+});
+
+test('a browser without a voice says so', async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'speechSynthesis', { value: undefined });
+  });
+  await begin(page);
+  await page.getByRole('button', { name: 'Voice off' }).click();
+  await expect(page.getByText('This browser has no English voice installed.')).toBeVisible();
 });
 
 test('the hall’s screen follows the teacher’s, shows nothing private, and does nothing to the class', async ({

@@ -34,6 +34,7 @@ const ROOMS = [
   '/sheet/before-the-rounds',
   '/aloud/before-the-rounds',
   '/lead/before-the-rounds',
+  '/lead/before-the-rounds/hall',
 ];
 
 test('every room there is, is walked here', () => {
@@ -44,7 +45,8 @@ test('every room there is, is walked here', () => {
 async function openRoom(page: Page, path: string): Promise<void> {
   await page.goto(path);
   if (path.startsWith('/compose')) await draftReady(page);
-  if (path.startsWith('/lead')) await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+  if (path.endsWith('/hall')) await expect(page.getByText('We begin soon.')).toBeVisible();
+  else if (path.startsWith('/lead')) await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
   await page.evaluate(() => document.fonts.ready);
 }
 

@@ -12,6 +12,9 @@ interface Props {
   readonly onSideSeen: (side: SideSeen) => void;
   readonly tones: boolean;
   readonly onTones: (on: boolean) => void;
+  /** Whether the words are said by the browser's voice, where it has one. */
+  readonly voice: 'on' | 'off' | 'none';
+  readonly onVoice: (on: boolean) => void;
   readonly press: (press: LeadingPress) => void;
   /** What is asked before the class begins. */
   readonly beginning: ReactNode;
@@ -92,7 +95,7 @@ function Seldom({ leading, press }: Pick<Props, 'leading' | 'press'>) {
 }
 
 export function LeadFooter(props: Props) {
-  const { leading, next, sideSeen, onSideSeen, tones, onTones, press, beginning } = props;
+  const { leading, next, sideSeen, onSideSeen, tones, onTones, voice, onVoice, press, beginning } = props;
   const [isMore, setIsMore] = useState(false);
   return (
     <footer className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 bg-paper px-4 py-3 sm:px-8">
@@ -127,6 +130,15 @@ export function LeadFooter(props: Props) {
         <button type="button" className="press-plain" aria-pressed={tones} onClick={() => onTones(!tones)}>
           Tones {tones ? 'on' : 'off'}
         </button>
+        <button
+          type="button"
+          className="press-plain"
+          aria-pressed={voice !== 'off'}
+          onClick={() => onVoice(voice === 'off')}
+        >
+          Voice {voice === 'off' ? 'off' : 'on'}
+        </button>
+        {voice === 'none' && <span role="status">This browser has no English voice installed.</span>}
         <LightSwitch />
         <a
           className="press-plain"

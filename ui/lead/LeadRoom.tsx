@@ -24,6 +24,7 @@ import { Proposal } from './Proposal';
 import { useLeadKeys } from './useLeadKeys';
 import { useLeading } from './useLeading';
 import { useTones } from './useTones';
+import { useVoice } from './useVoice';
 import { useWakeLock } from './useWakeLock';
 
 interface Props {
@@ -86,6 +87,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
   const { state, nowMs, ended, press, steer, sayEnd, fileAgain, beginAgain } = useLeading(led);
   const [sideSeen, setSideSeen] = useState(usualSide);
   const [tones, setTones] = useState(false);
+  const [speaks, setSpeaks] = useState(false);
   // As it is led: one more of a form is a practice of one repetition more.
   const { practice, timeline, running, started } = state.base.state;
   const at = positionMs(state, nowMs);
@@ -93,6 +95,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
   const event = eventNow(state, nowMs);
   useWakeLock(running && !ended);
   useTones(tones, running && !ended, event);
+  const hasVoice = useVoice(speaks, running && !ended, script, at);
   useLeadKeys(!ended, state.isAsking, press);
 
   if (ended) return <Ending leading={state} onFileAgain={fileAgain} onLeadAgain={beginAgain} />;
@@ -153,6 +156,8 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
         onSideSeen={setSideSeen}
         tones={tones}
         onTones={setTones}
+        voice={speaks ? (hasVoice ? 'on' : 'none') : 'off'}
+        onVoice={setSpeaks}
         press={press}
         beginning={!started && <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} />}
       />
