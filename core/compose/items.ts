@@ -276,6 +276,9 @@ export function longPoints(
 /** A slower breath is as good, all else even. */
 export const slowed = (stretch: number): number => (stretch === 1 ? 0 : weight('slowed'));
 
+/** How many layers a drill adds at most: with its parts taken one by one, feet and hands are together already. */
+const layersDrilled = (form: Form): number => (form.parts.length > 0 ? 2 : LAYERS.length);
+
 /**
  * Repetitions and breath lengths worth choosing among: near the usual dose, and the ends of the range; where
  * the repetitions are fixed only the breath is left.
@@ -300,7 +303,7 @@ export function waysOf(
       ? [most, most + 2 * multipleOf, most + 6 * multipleOf, most + 12 * multipleOf]
       : [least, most];
   const inRange = [...new Set([...counts, ...far])].filter((count) =>
-    lesson === 'drill' ? count >= Math.max(least, LAYERS.length) : count >= least && count <= most,
+    lesson === 'drill' ? count >= Math.max(least, layersDrilled(form)) : count >= least && count <= most,
   );
   return inRange
     .toSorted((a, b) => a - b)

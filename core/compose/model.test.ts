@@ -78,7 +78,11 @@ describe('what a theme asks of a draft', () => {
     const said = timeline.events.filter((event) => event.kind === 'setup').map((event) => event.cue);
     const form = formOf(practice, lesson[0] ?? practice.items[0]!);
     for (const part of form.parts)
-      expect(said.some((cue) => cue.startsWith(typeof part === 'string' ? part : part.part))).toBe(true);
+      expect(
+        said.some((cue) =>
+          cue.toLowerCase().startsWith((typeof part === 'string' ? part : part.part).toLowerCase()),
+        ),
+      ).toBe(true);
     for (const { mend } of form.mistakes) expect(said.some((cue) => cue.includes(mend))).toBe(true);
   });
 
