@@ -27,7 +27,7 @@ async function begin(page: Page): Promise<void> {
 async function toTheEnd(page: Page): Promise<void> {
   const done = page.getByRole('heading', { name: /It is done|Ended/ });
   for (let leap = 0; leap < 400 && !(await done.isVisible()); leap += 1) {
-    await page.clock.fastForward(2000);
+    await page.clock.fastForward(4000);
     await page.waitForTimeout(30);
   }
   await expect(done).toBeVisible();

@@ -1,7 +1,8 @@
+import { Fragment } from 'react';
 import { asksAsDone } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
-import { formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
+import { formOf, saidOf, type Item, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
 import { capital } from '@/core/text/text';
 import { careOf } from '@/ui/words/cautions';
 import { Sounding } from './Sounding';
@@ -41,6 +42,20 @@ function cueSaid({ cue, sound }: TimelineEvent): string {
   return capital(said);
 }
 
+/**
+ * The words as they are said by now: the whole cue, its few words, or only the breath once the movement is known. Where
+ * they have thinned, the cue stands small beneath for the one who leads.
+ */
+function wordsNow(event: TimelineEvent): { readonly said: string; readonly cue: string | undefined } {
+  const cue = cueSaid(event);
+  if (event.kind !== 'stroke' || event.told === 'full' || event.breath === 'free')
+    return { said: cue, cue: undefined };
+  const few = saidOf(event);
+  // A syllable that stands apart is not said again.
+  const said = few === '' || few === event.sound?.written ? breathWords(event) : capital(few);
+  return { said, cue };
+}
+
 /** How many are left, where it is said. */
 function remaining({ repetition, repetitions }: TimelineEvent): string {
   if (repetition === repetitions && repetitions >= 3) return ', last one';
@@ -64,19 +79,26 @@ export function Now({
   // What follows is worth seeing early when it differs and belongs to the same form.
   const next = timeline.events[event.index + 1];
   const isOfForm = next?.itemId === event.itemId && next.kind === 'stroke' && next.cue !== event.cue;
-  const following = isOfForm ? next : undefined;
+  const words = wordsNow(event);
+  // What stands large already is not said above it too.
+  const head = [
+    { text: words.said === breathWords(event) ? '' : breathWords(event), className: 'quiet' },
+    {
+      text: event.repetition > 0 ? `${event.repetition} of ${event.repetitions}${remaining(event)}` : '',
+      className: 'figures',
+    },
+    { text: event.side || event.way ? sideWords(event, timeline, sideSeen) : '', className: '' },
+  ].filter(({ text }) => text !== '');
+  const following = isOfForm && words.cue === undefined ? next : undefined;
   return (
     <section className="flex min-w-0 flex-1 flex-col justify-center gap-[2vh] py-[2vh]" aria-label="Now">
       <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
-        <span className="quiet">{breathWords(event)}</span>
-        {event.repetition > 0 && (
-          <span className="figures">
-            {' '}
-            · {event.repetition} of {event.repetitions}
-            {remaining(event)}
-          </span>
-        )}
-        {event.side || event.way ? <span> · {sideWords(event, timeline, sideSeen)}</span> : null}
+        {head.map((part, index) => (
+          <Fragment key={part.text}>
+            {index > 0 && ' · '}
+            <span className={part.className}>{part.text}</span>
+          </Fragment>
+        ))}
       </p>
       {story !== undefined && (
         <p
@@ -92,8 +114,16 @@ export function Now({
         aria-live="polite"
         data-testid="cue"
       >
-        {cueSaid(event)}
+        {words.said}
       </p>
+      {words.cue !== undefined && (
+        <p
+          className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight"
+          data-testid="whole-cue"
+        >
+          {words.cue}
+        </p>
+      )}
       {following && (
         <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">
           <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>

@@ -1,4 +1,4 @@
-import type { Leading, LeadingPress } from '@/core/desk/leading';
+import { eventNow, type Leading, type LeadingPress } from '@/core/desk/leading';
 import { wordOf } from '@/core/lead';
 import { besidesSaid, changesSaid, wordText } from '@/ui/words/retimed';
 
@@ -17,7 +17,9 @@ const NEAR_MS = 5000;
 
 /** What would bring the class back to its end, before it must be decided: to take, to steer, to refuse. */
 export function Proposal({ leading, positionMs, nowMs, press, onSteer }: Props) {
-  const { proposal, base, keeps } = leading;
+  const { proposal, base, keeps, spares } = leading;
+  // Time can be saved where one is, rather than later.
+  const here = eventNow(leading, nowMs)?.itemId;
   const { practice } = base.state;
   const word = wordOf(base.state, positionMs, nowMs);
   if (!proposal || (word.kind !== 'over' && word.kind !== 'room')) return null;
@@ -64,6 +66,16 @@ export function Proposal({ leading, positionMs, nowMs, press, onSteer }: Props) 
             and {changes.length - SHOWN} more
           </span>
         )}
+        {here !== undefined && word.kind === 'over' && (
+          <button
+            type="button"
+            className="press-plain quiet small mr-3"
+            aria-pressed={spares.includes(here)}
+            onClick={() => onSteer(here, 'spare')}
+          >
+            rather here
+          </button>
+        )}
         {besides !== '' && <span className="quiet">{besides}</span>}
         {keeps.length > 0 && (
           <button
@@ -75,7 +87,16 @@ export function Proposal({ leading, positionMs, nowMs, press, onSteer }: Props) 
           </button>
         )}
         {Math.abs(proposal.offMs) > NEAR_MS && (
-          <span className="must"> Still {wordText({ kind: 'over', ms: Math.abs(proposal.offMs) })}.</span>
+          <span className={proposal.offMs > 0 ? 'must' : 'quiet'}>
+            {' '}
+            Still{' '}
+            {wordText(
+              proposal.offMs > 0
+                ? { kind: 'over', ms: proposal.offMs }
+                : { kind: 'room', ms: -proposal.offMs, more: 0 },
+            )}
+            .
+          </span>
         )}
       </p>
       <p className="flex flex-wrap items-center gap-2">

@@ -74,6 +74,28 @@ describe('what Lead shows now', () => {
     expect(text).toContain('Draw the bow to the left; eyes far away.');
   });
 
+  it('grows fewer as the script does: few words, then the breath, with the whole cue small beneath', () => {
+    const mist = led(formOf('mist-over-the-lake'));
+    const strokeOf = (repetition: number): number =>
+      compile(mist).events.findIndex((event) => event.part === 'cycle' && event.repetition === repetition);
+    const large = (markup: string): string => /data-testid="cue">([^<]*)</.exec(markup)?.[1] ?? '';
+    const beneath = (markup: string): string | undefined =>
+      /data-testid="whole-cue">([^<]*)</.exec(markup)?.[1];
+    const [first, second, third] = [1, 2, 3].map((repetition) => shown(mist, strokeOf(repetition)));
+    expect(large(first ?? '')).toBe('Arms rise and widen, the chest fills.');
+    expect(beneath(first ?? '')).toBeUndefined();
+    expect(large(second ?? '')).toBe('Arms rise and widen');
+    expect(beneath(second ?? '')).toBe('Arms rise and widen, the chest fills.');
+    expect(large(third ?? '')).toBe('Breathe in');
+    expect(beneath(third ?? '')).toBe('Arms rise and widen, the chest fills.');
+  });
+
+  it('keeps the words of what has no breath to be told by', () => {
+    const hips = led(formOf('loosen-hips'));
+    const third = compile(hips).events.findIndex(({ repetition }) => repetition === 3);
+    expect(shown(hips, third)).toMatch(/data-testid="cue">Hands on hips: a slow circle/);
+  });
+
   it('tells a leader who faces the group which side to move', () => {
     expect(shown(bow, firstStroke(bow), { sideSeen: 'facing' })).toContain(
       'their left, then right — you move your right',

@@ -26,6 +26,7 @@ describe('how a class stands, in words', () => {
     [{ kind: 'over', ms: 70_000 } as const, '1:10 over'],
     [{ kind: 'room', ms: 50_000, more: 2 } as const, 'room for two more'],
     [{ kind: 'room', ms: 50_000, more: 0 } as const, '0:50 to spare'],
+    [{ kind: 'room', ms: 250_000, more: 20 } as const, '4:10 to spare'],
   ])('%j: %s', (word, text) => expect(wordText(word)).toBe(text));
 });
 

@@ -22,6 +22,9 @@ const minutes = (ms: number): string => {
   return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 };
 
+/** More repetitions than these are told in minutes. */
+const MOST_COUNTED = 6;
+
 /** How a class stands against its end, in one quiet word. */
 export function wordText(word: Word): string {
   switch (word.kind) {
@@ -32,7 +35,9 @@ export function wordText(word: Word): string {
     case 'over':
       return `${minutes(word.ms)} over`;
     case 'room':
-      return word.more === 0 ? `${minutes(word.ms)} to spare` : `room for ${number(word.more)} more`;
+      return word.more === 0 || word.more > MOST_COUNTED
+        ? `${minutes(word.ms)} to spare`
+        : `room for ${number(word.more)} more`;
     default:
       return word satisfies never;
   }
