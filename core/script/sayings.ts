@@ -36,7 +36,8 @@ const COUNTS = [
   'twelve',
 ] as const;
 const times = (count: number): string => NUMBERS[count] ?? `${count} times`;
-const number = (count: number): string => COUNTS[count] ?? String(count);
+/** A small number in words. */
+export const numberSaid = (count: number): string => COUNTS[count] ?? String(count);
 
 /** How often, as it is said with the name: "six times", "three on each side", "four each way"; nothing for what is done but once, or by the clock. */
 export function countSaid(form: Form, item: Item): string {
@@ -44,10 +45,10 @@ export function countSaid(form: Form, item: Item): string {
   if (lesson !== undefined || passage !== undefined || forSec !== undefined || repetitions < 2) return '';
   if (isByTheClock(form)) return '';
   if (otherRepetitions !== undefined && otherRepetitions !== repetitions)
-    return `${number(repetitions)} on the ${item.firstSide}, ${number(otherRepetitions)} on the other side`;
-  if (form.sides === 'both-ways') return `${number(repetitions)} each way`;
-  if (form.sides !== 'symmetric') return `${number(repetitions)} on each side`;
-  const count = isStillness(form) ? `${number(repetitions)} breaths` : times(repetitions);
+    return `${numberSaid(repetitions)} on the ${item.firstSide}, ${numberSaid(otherRepetitions)} on the other side`;
+  if (form.sides === 'both-ways') return `${numberSaid(repetitions)} each way`;
+  if (form.sides !== 'symmetric') return `${numberSaid(repetitions)} on each side`;
+  const count = isStillness(form) ? `${numberSaid(repetitions)} breaths` : times(repetitions);
   // “Sinking three times: three times.”
   return form.name.toLowerCase().includes(count) ? '' : count;
 }

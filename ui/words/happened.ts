@@ -1,11 +1,7 @@
 import type { ClassRecord } from '@/core/lead';
+import { clockText } from '@/ui/kit/time';
 
 type Happened = NonNullable<ClassRecord['happened']>[number];
-
-const minutes = (ms: number): string => {
-  const seconds = Math.round(ms / 1000);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
 
 /** What was changed of the forms, by their names: "Cloud hands ×4", "Wheel left out". */
 function changed(record: ClassRecord, changes: NonNullable<Happened['changes']>): string {
@@ -23,10 +19,10 @@ export function happenedText(record: ClassRecord): readonly string[] {
   const names = new Map(record.items.map(({ itemId, name }) => [itemId, name]));
   const all = record.happened ?? [];
   return all.flatMap(({ kind, afterMs, itemId, changes }, index) => {
-    const at = `${minutes(afterMs)}: `;
+    const at = `${clockText(afterMs)}: `;
     const name = itemId === undefined ? '' : (names.get(itemId) ?? '');
     const next = all.slice(index + 1).find((one) => one.kind === 'resume');
-    const forSo = next ? `, ${minutes(next.afterMs - afterMs)} min` : '';
+    const forSo = next ? `, ${clockText(next.afterMs - afterMs)} min` : '';
     switch (kind) {
       case 'pause':
         return [`${at}stood still${forSo}`];
@@ -60,7 +56,7 @@ export function happenedText(record: ClassRecord): readonly string[] {
 export function endedText({ overMs }: Pick<ClassRecord, 'overMs'>): string {
   if (overMs === undefined) return '';
   if (Math.abs(overMs) < WORTH_SAYING_MS) return 'ended on time';
-  return `ended ${minutes(Math.abs(overMs))} min ${overMs > 0 ? 'late' : 'early'}`;
+  return `ended ${clockText(Math.abs(overMs))} min ${overMs > 0 ? 'late' : 'early'}`;
 }
 /** Worth a word, ms. */
 const WORTH_SAYING_MS = 5000;

@@ -1,26 +1,8 @@
 import type { Retimed, Word } from '@/core/lead';
 import { nameOf } from '@/core/forms';
 import { formOf, type Item, type Practice } from '@/core/practice';
-
-const NUMBERS = [
-  'no',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-] as const;
-const number = (count: number): string => NUMBERS[count] ?? String(count);
-
-const minutes = (ms: number): string => {
-  const seconds = Math.round(ms / 1000);
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
+import { numberSaid } from '@/core/script/sayings';
+import { clockText } from '@/ui/kit/time';
 
 /** More repetitions than these are told in minutes. */
 const MOST_COUNTED = 6;
@@ -33,11 +15,11 @@ export function wordText(word: Word): string {
     case 'on-time':
       return 'on time';
     case 'over':
-      return `${minutes(word.ms)} over`;
+      return `${clockText(word.ms)} over`;
     case 'room':
       return word.more === 0 || word.more > MOST_COUNTED
-        ? `${minutes(word.ms)} to spare`
-        : `room for ${number(word.more)} more`;
+        ? `${clockText(word.ms)} to spare`
+        : `room for ${numberSaid(word.more)} more`;
     default:
       return word satisfies never;
   }
@@ -62,7 +44,7 @@ export function changesSaid(practice: Practice, { changes }: Retimed): readonly 
     const text =
       repetitions === 0
         ? `${name} left out`
-        : `${number(Math.abs(by))} ${by < 0 ? 'fewer' : 'more'} of ${name}`;
+        : `${numberSaid(Math.abs(by))} ${by < 0 ? 'fewer' : 'more'} of ${name}`;
     const short = repetitions === 0 ? `${name} out` : `${name} ${by < 0 ? '−' : '+'}${Math.abs(by)}`;
     return { itemId: id, name, short, text };
   };
