@@ -259,6 +259,12 @@ describe('a class that has come off its end', () => {
     expect(toFit(room.state, room.nowMs)).toBeUndefined();
   });
 
+  it('cannot be let run over while it is on time', () => {
+    const room = new Room().press('toggle').after(5000);
+    const before = room.state;
+    expect(room.press('let-over').state).toBe(before);
+  });
+
   it('is steered: what is kept is no more among what changes, and let go of again is', () => {
     const room = heldUp(40_000);
     const [first] = room.state.proposal?.changes ?? [];

@@ -167,7 +167,8 @@ function actionFor(leading: Leading, press: LeadingPress, atMs: number): LeadAct
     case 'take':
       return leading.proposal ? { kind: 'retime', atMs, changes: [...leading.proposal.changes] } : undefined;
     case 'let-over':
-      return started
+      // Only what is over can be let run over: a key touched by chance brings no end nearer.
+      return started && wordOf(leading.base.state, positionMs(leading, atMs), atMs).kind === 'over'
         ? { kind: 'must-end', atMs, endAtMs: atMs + timeline.totalMs - positionMs(leading, atMs) }
         : undefined;
     case 'end':

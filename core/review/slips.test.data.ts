@@ -439,4 +439,7 @@ export const TALKED_CLEAN = rows([
   ['loosen-neck', 'setup', 'Slowly: the neck is the first to be cross with us.'],
   ['close-thanks', 'setup', 'We thank the place, and one another, and whoever taught us.'],
   ['spinal-wave', 'setup', 'A wave starts small, at the knees, and nobody pushes it.'],
+  // Found on reading it all over again.
+  ['ball-of-qi', 'cycle-0', 'Breathe in, hold a ball at the belly, {side} hand on top.'],
+  ['resting-the-eyes', 'setup', 'Close the eyes, then rub the palms warm.'],
 ]);

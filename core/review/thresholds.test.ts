@@ -226,6 +226,11 @@ describe('rules at their thresholds', () => {
     expect(announced('Next the “Swallow”.')).toBe(true);
     expect(announced(`Next the “${form(MIST).name}”.`)).toBe(false);
     expect(announced('Now comes a breath.')).toBe(false);
+    // A form of one's own may be called anything.
+    const odd = [
+      one({ form: { name: 'Wave (my + way' }, over: { cues: { setup: 'Then wave (my + way, slowly.' } } }),
+    ];
+    expect(says('announced-and-absent', { lines: odd })).toBe(false);
   });
 
   it('layers: each wants a repetition of its own; a form in parts wants parts', () => {

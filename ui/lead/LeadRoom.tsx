@@ -135,7 +135,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
           isKept={state.isKept}
         />
         <div
-          className={`${state.proposal ? 'h-[38vh] max-sm:hidden' : 'h-[52vh]'} w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[19vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden sm:[@media(max-height:500px)]:h-[36vh]`}
+          className={`${state.proposal ? 'h-[38vh] max-sm:hidden' : started ? 'h-[52vh]' : 'h-[52vh] max-sm:hidden'} w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[19vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden sm:[@media(max-height:500px)]:h-[36vh]`}
         >
           <LeadFigure
             practice={practice}

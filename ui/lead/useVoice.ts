@@ -3,11 +3,10 @@ import type { ScriptLine } from '@/core/script';
 import { toSay } from '@/core/script/speaking';
 
 const isEnglish = ({ lang }: SpeechSynthesisVoice): boolean => lang.toLowerCase().startsWith('en');
-/** The voice the words are said by: one on this machine before one that is fetched. */
+/** The voice the words are said by: one on this machine; what would send the words elsewhere is none. */
 function voiceHere(): SpeechSynthesisVoice | undefined {
   if (typeof speechSynthesis === 'undefined') return undefined;
-  const voices = speechSynthesis.getVoices().filter(isEnglish);
-  return voices.find(({ localService }) => localService) ?? voices[0];
+  return speechSynthesis.getVoices().find((voice) => voice.localService && isEnglish(voice));
 }
 
 /**

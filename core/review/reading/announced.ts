@@ -17,6 +17,9 @@ const KINDS: readonly (readonly [Announced, RegExp])[] = [
 
 const LATER =
   /\b(?:(?:and )?then|next|after (?:this|that|it)|afterwards?|later(?: on)?|finally|at the end|(?:we(?: will| shall|[’']ll)?|to) (?:end|finish|close) with|followed by)\b,?(?<what>[^.;!?]*)/gi;
+/** What the hands are told to do next, within what is being done. */
+const TOLD_TO_DO = /^(?:tap|pat|knock|rub|knead|massage|shake)\b/i;
+
 /** What a text says comes later: what is said of it, and of what kind it is as far as that is known. */
 export interface ComingSaid {
   readonly text: string;
@@ -26,7 +29,8 @@ export interface ComingSaid {
 export const readAnnounced = (text: string): readonly ComingSaid[] =>
   [...text.matchAll(LATER)].flatMap(({ groups = {} }) => {
     const what = (groups['what'] ?? '').trim();
-    const kinds = KINDS.filter(([, words]) => words.test(what)).map(([kind]) => kind);
+    const isOfNow = TOLD_TO_DO.test(what);
+    const kinds = isOfNow ? [] : KINDS.filter(([, words]) => words.test(what)).map(([kind]) => kind);
     return what === '' ? [] : [{ text: what, kinds }];
   });
 

@@ -5,7 +5,7 @@ export type RiskSaid = 'breath-held' | 'head-back' | 'eyes-closed' | 'head-low' 
 
 // prettier-ignore
 const WORDS: readonly (readonly [RiskSaid, RegExp])[] = [
-  ['breath-held', /\bhold(?:ing)?(?: on to)? (?:the|your|that|this)(?: full)? breath|\bbreath (?:is )?(?:held|kept in)\b|\b(?:breathe|inhale|breathing|in)\b[^.;]*\bhold(?: it)?\b|\bkeep (?:the breath|it) in\b|\bstop (?:the|your) breath/i],
+  ['breath-held', /\bhold(?:ing)?(?: on to)? (?:the|your|that|this)(?: full)? breath|\bbreath (?:is )?(?:held|kept in)\b|\b(?:breathe|inhale|breathing)\b[^.;]*\bhold(?: it)?(?= *(?:$|[.,;!]|for\b|and\b|while\b|as long\b|there\b|a (?:moment|while)\b))|\bkeep (?:the breath|it) in\b|\bstop (?:the|your) breath/i],
   ['head-back', /\bhead (?:tips?|falls?|drops?|goes|tilts?|leans?|hangs?|right )?\s?back(?:wards?)?\b(?! (?:to|in|over))|\b(?:tip|tilt|drop|let|throw|take|lean) (?:the |your )?head(?: \w+)? back|\b(?:look|eyes|gaze|face)(?: \w+)? (?:up )?(?:to|at|towards) the (?:ceiling|sky|zenith)\b/i],
   ['eyes-closed', /\b(?:close|shut) (?:the |your )?eyes\b|\beyes (?:are |stay |gently |softly )?(?:closed|shut)\b/i],
   ['head-low', /\bhead (?:\w+ )*(?:below|under|lower than) the (?:heart|knees?|hips?|chest)\b|\bhang (?:the|your) head (?:down|low)\b/i],

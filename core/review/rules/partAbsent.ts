@@ -37,10 +37,19 @@ function formsNamed(
   own: readonly Form[],
 ): { readonly name: string; readonly ids: readonly string[] } | undefined {
   const plain = plainText(text);
-  const isIn = (name: string): boolean => new RegExp(`(?<![a-z])${name}(?![a-z])`).test(plain);
+  // Names are as people write them, brackets and all: no pattern is made of them.
+  const isIn = (name: string): boolean => {
+    const at = plain.indexOf(name);
+    return (
+      name !== '' &&
+      at >= 0 &&
+      !/[a-z]/.test(plain[at - 1] ?? ' ') &&
+      !/[a-z]/.test(plain[at + name.length] ?? ' ')
+    );
+  };
   const all = [...NAMED, ...own.map(({ id, name }) => [plainText(name), [id]] as const)];
   const [name, ids] = all
-    .filter(([one]) => plain.includes(one) && isIn(one))
+    .filter(([one]) => isIn(one))
     .reduce<readonly [string, readonly string[]]>(
       (best, one) => (one[0].length > best[0].length ? one : best),
       ['', []],
