@@ -2,7 +2,10 @@ import { review, type Note } from '@/core/review';
 import { historyOf } from '@/core/log';
 import { compile, withoutPrivate, type Practice, type Story } from '@/core/practice';
 import type { ConditionId } from '@/core/people';
+import { REPERTOIRE, withOwn } from '@/core/forms';
+import { likelyNext, type Likely } from '@/core/lead/likely';
 import { readCustoms } from './customs';
+import { readOwn } from './forms';
 import { conditionsOf, listGroups } from './groups';
 import { readHistory } from './history';
 import { readPractice } from './practices';
@@ -57,3 +60,12 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
     sideSeen: customs.sideSeen,
   };
 }
+
+/** What may be put in while it is led: the class needs the server no more once it is open. */
+export const readLikely = async (
+  queries: Queries,
+  { practice, conditions = [] }: Pick<LedPractice, 'practice' | 'conditions'>,
+): Promise<readonly Likely[]> =>
+  likelyNext(practice, withOwn(REPERTOIRE, await readOwn(queries)), await readCustoms(queries), {
+    conditions,
+  });

@@ -14,6 +14,7 @@ import {
   positionMs,
   RESTART_WITHIN_MS,
   startLeading,
+  tappedBreathMs,
   toFit,
   type Leading,
   type LeadingEffect,
@@ -130,6 +131,66 @@ describe('leading', () => {
     room.press('ask-end', 'end');
     expect(hasEnded(room.state, room.nowMs)).toBe(true);
     expect(room.log).toEqual(['one']);
+  });
+
+  it('begins a form sooner only while it is talked of, and goes on after a side only once begun', () => {
+    const room = new Room().press('begin-now', 'move-on', 'teach', 'tap');
+    expect(room.state.session.actions).toEqual([]);
+    room.press('toggle', 'forward').after(500).press('begin-now');
+    const stroke = timeline.events.find(({ itemIndex, kind }) => itemIndex === 1 && kind === 'stroke');
+    expect(room.at).toBe(stroke?.startMs);
+    const before = room.state.session.actions.length;
+    room.after(1000).press('begin-now');
+    expect(room.state.session.actions.length).toBe(before);
+    room.press('move-on');
+    expect(room.state.session.actions.at(-1)).toMatchObject({
+      kind: 'move-on',
+      itemId: practice.items[1]?.id,
+    });
+  });
+
+  it('teaches at one press, and goes through the form at the next', () => {
+    const room = new Room().press('toggle', 'forward').after(20_000).press('teach').after(90_000);
+    expect(room.state.base.state.teaching).toBe(true);
+    room.press('teach');
+    expect(room.state.base.state).toMatchObject({ teaching: false, running: true });
+  });
+
+  it('learns the pace from taps at each breath in: from the third, and again as it changes', () => {
+    const room = new Room().press('toggle').after(2000);
+    const wanted = 60_000 / practice.brief.breathsPerMin;
+    const tempos = () => room.state.session.actions.filter(({ kind }) => kind === 'tempo');
+    room
+      .press('tap')
+      .after(wanted * 1.2)
+      .press('tap');
+    expect(tempos()).toEqual([]);
+    room.after(wanted * 1.2).press('tap');
+    // What comes next is breathed a little quicker, or slower, than the pace already, so that the practice fits its minutes.
+    expect(tempos()).toMatchObject([
+      { factor: expect.closeTo(1.2 / (practice.items[1]?.stretch ?? 1), 2) as number },
+    ]);
+    expect(tappedBreathMs(room.state.taps)).toBeCloseTo(wanted * 1.2, 0);
+    // Once it goes as it is tapped, nothing changes any more.
+    room.after(wanted * 1.21).press('tap');
+    expect(tempos().length).toBe(1);
+    // Taps far apart are no breaths of one pace.
+    room.after(60_000).press('tap').after(60_000).press('tap');
+    expect(tempos().length).toBe(1);
+    expect(tappedBreathMs(room.state.taps)).toBeUndefined();
+  });
+
+  it('puts in what was not planned, once the class has begun', () => {
+    const [item] = practice.items;
+    const form = item && practice.forms[item.formId];
+    if (!item || !form) throw new Error('expected a form');
+    const room = new Room();
+    room.happens({ kind: 'put-in', atMs: room.nowMs, item, form });
+    expect(room.state.session.actions).toEqual([]);
+    room.press('toggle').after(1000);
+    room.happens({ kind: 'put-in', atMs: room.nowMs, item, form });
+    expect(room.state.base.state.practice.items.length).toBe(practice.items.length + 1);
+    expect(room.press('undo').state.base.state.practice.items.length).toBe(practice.items.length);
   });
 
   it('waits where it is when the room is left', () => {

@@ -1,5 +1,6 @@
 import { leadState, leftFor, wordOf, type LeadAction, type LeadState, type Retimed } from '../lead';
-import { eventAt, type Practice, type TimelineEvent } from '../practice';
+import type { Form } from '../forms';
+import { eventAt, type Item, type Practice, type TimelineEvent } from '../practice';
 import { stay, type Step } from './desk';
 
 /** A class as it is kept in this browser: the practice it began with, and what the leader did. */
@@ -32,6 +33,8 @@ export interface Leading {
   readonly spares: readonly string[];
   /** Nothing is proposed till something else happens. */
   readonly isRefused: boolean;
+  /** When the last breaths were tapped, ms. */
+  readonly taps: readonly number[];
   readonly filing: Filing;
   readonly wait: number;
 }
@@ -46,6 +49,14 @@ export type LeadingPress =
   | 'back'
   | 'one-more'
   | 'last-one'
+  /** When this side is done it is gone on. */
+  | 'move-on'
+  /** The talk is over: the form begins now. */
+  | 'begin-now'
+  /** The form is taught part by part; pressed again, it is gone through. */
+  | 'teach'
+  /** A breath in begins: a few of them tell the pace. */
+  | 'tap'
   | 'slower'
   | 'quicker'
   | 'undo'
@@ -60,6 +71,8 @@ export type LeadingPress =
 export type LeadingEvent =
   | { readonly kind: 'pressed'; readonly press: LeadingPress; readonly atMs: number }
   | { readonly kind: 'kept'; readonly isKept: boolean }
+  /** A form that was not planned comes next. */
+  | { readonly kind: 'put-in'; readonly atMs: number; readonly item: Item; readonly form: Form }
   /** What would bring it back to its end, worked out after so many actions. */
   | { readonly kind: 'proposed'; readonly proposal: Retimed; readonly after: number }
   | { readonly kind: 'steered'; readonly itemId: string; readonly how: 'keep' | 'spare' }
@@ -92,6 +105,13 @@ type Next = Step<Leading, LeadingEffect>;
 
 /** A step of the tempo: a tenth. */
 const TEMPO = 1.1;
+/** Taps further apart than this are not of one breath after another, ms. */
+const TAP_APART_MS = 25_000;
+const MOST_TAPS = 4;
+/** So many breaths tell a pace. */
+const LEAST_BREATHS = 2;
+/** A pace so near to what it is is left, as a share. */
+const TAP_NEAR = 0.03;
 /** What is proposed is done so long before it would be too late, ms. */
 const DECIDE_AHEAD_MS = 400;
 /** Going back this soon after a form's start means the form before. */
@@ -114,6 +134,7 @@ export const startLeading = (session: Session): Leading => ({
   keeps: [],
   spares: [],
   isRefused: false,
+  taps: [],
   filing: 'not-yet',
   wait: 0,
 });
@@ -132,6 +153,33 @@ export function hasEnded(leading: Leading, nowMs: number): boolean {
 /** The stroke the class is at. */
 export const eventNow = (leading: Leading, nowMs: number): TimelineEvent | undefined =>
   eventAt(leading.base.state.timeline, positionMs(leading, nowMs));
+
+/** The taps that belong together, with one more. */
+const tapsWith = (taps: readonly number[], atMs: number): readonly number[] => {
+  const last = taps.at(-1);
+  const belongs = last !== undefined && atMs - last <= TAP_APART_MS;
+  return [...(belongs ? taps.slice(-MOST_TAPS) : []), atMs];
+};
+
+/** The breath that is tapped, ms: the middle one between taps; nothing till there are two. */
+export function tappedBreathMs(taps: readonly number[]): number | undefined {
+  const between = taps.slice(1).map((atMs, index) => atMs - (taps[index] ?? atMs));
+  if (between.length < LEAST_BREATHS) return undefined;
+  return between.toSorted((a, b) => a - b)[Math.floor(between.length / 2)];
+}
+
+/** The pace that is tapped, as a change of the tempo of what is to come; nothing where it is near enough as it is. */
+function tapped({ base, taps }: Leading, atMs: number): LeadAction | undefined {
+  const { practice, timeline, started } = base.state;
+  const breathMs = tappedBreathMs(taps);
+  const position = base.state.positionMs + (base.state.running ? Math.max(0, atMs - base.atMs) : 0);
+  const next = timeline.items.find(({ startMs }) => startMs > position);
+  const item = practice.items.find(({ id }) => id === next?.itemId);
+  if (!started || breathMs === undefined || !item) return undefined;
+  const plannedMs = (60_000 / practice.brief.breathsPerMin) * item.stretch;
+  const factor = Math.min(2, Math.max(0.5, breathMs / plannedMs));
+  return Math.abs(factor - 1) < TAP_NEAR ? undefined : { kind: 'tempo', atMs, factor };
+}
 
 /** What a press does now, as an action of the class; nothing where it means nothing here. */
 function actionFor(leading: Leading, press: LeadingPress, atMs: number): LeadAction | undefined {
@@ -159,6 +207,15 @@ function actionFor(leading: Leading, press: LeadingPress, atMs: number): LeadAct
     case 'one-more':
     case 'last-one':
       return event && started ? { kind: press, atMs, itemId: event.itemId } : undefined;
+    case 'move-on':
+      return event && started ? { kind: press, atMs, itemId: event.itemId } : undefined;
+    case 'begin-now':
+      return running && (event?.kind === 'setup' || event?.kind === 'stance')
+        ? { kind: press, atMs }
+        : undefined;
+    case 'teach':
+      if (leading.base.state.teaching) return { kind: 'resume', atMs };
+      return event && started ? { kind: press, atMs, itemId: event.itemId } : undefined;
     case 'slower':
     case 'quicker':
       return started ? { kind: 'tempo', atMs, factor: press === 'slower' ? TEMPO : 1 / TEMPO } : undefined;
@@ -176,6 +233,8 @@ function actionFor(leading: Leading, press: LeadingPress, atMs: number): LeadAct
     case 'leave':
       // Leaving is not ending: the class waits where it is.
       return running ? { kind: 'pause', atMs } : undefined;
+    case 'tap':
+      return tapped(leading, atMs);
     case 'refuse':
     case 'ask-end':
       return undefined;
@@ -209,8 +268,9 @@ function act(leading: Leading, action: LeadAction): Next {
   return { state: filed.state, effects: [...kept, ...filed.effects] };
 }
 
-function pressed(leading: Leading, press: LeadingPress, atMs: number): Next {
-  if (hasEnded(leading, atMs)) return file(leading, atMs);
+function pressed(before: Leading, press: LeadingPress, atMs: number): Next {
+  if (hasEnded(before, atMs)) return file(before, atMs);
+  const leading = press === 'tap' ? { ...before, taps: tapsWith(before.taps, atMs) } : before;
   if (press === 'ask-end')
     return stay(leading.base.state.started ? { ...leading, isAsking: !leading.isAsking } : leading);
   if (press === 'refuse') return stay({ ...leading, proposal: undefined, isRefused: true });
@@ -261,6 +321,10 @@ export function leading(state: Leading, event: LeadingEvent): Next {
       return pressed(state, event.press, event.atMs);
     case 'kept':
       return stay(event.isKept === state.isKept ? state : { ...state, isKept: event.isKept });
+    case 'put-in':
+      return !state.base.state.started || hasEnded(state, event.atMs)
+        ? stay(state)
+        : act(state, { kind: 'insert', atMs: event.atMs, item: event.item, form: event.form });
     case 'proposed':
       return stay(
         event.after === state.session.actions.length && !state.isRefused

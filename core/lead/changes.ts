@@ -1,4 +1,4 @@
-import type { Practice } from '../practice';
+import type { Practice, Timeline } from '../practice';
 
 /** One item as it is to be done instead; not at all where it is done no times. */
 export interface LeadChange {
@@ -23,3 +23,11 @@ export const withChanges = (practice: Practice, changes: readonly LeadChange[]):
     }),
   };
 };
+
+/** Whether the sides of an item take turns, so that it can be stopped evenly after any repetition. */
+export function takesTurns(timeline: Timeline, itemId: string): boolean {
+  const strokes = timeline.events.filter((event) => event.itemId === itemId && event.repetition > 0);
+  const firstOther = strokes.findIndex(({ pass }) => pass > 0);
+  const firstSecond = strokes.findIndex(({ repetition }) => repetition > 1);
+  return firstOther < 0 || firstSecond < 0 || firstOther < firstSecond;
+}

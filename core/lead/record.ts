@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { compile, type Item, type Practice } from '../practice';
-import { walkThrough, type LeadAction, type Walk } from './session';
+import { NOTHING_SPENT, walkThrough, type LeadAction, type Walk } from './session';
 
 /** A moment a class can be given at, ms since 1970. */
 const momentMs = z
@@ -18,6 +18,10 @@ const HAPPENED = [
   'go',
   'one-more',
   'last-one',
+  'move-on',
+  'begin-now',
+  'insert',
+  'teach',
   'tempo',
   'must-end',
   'retime',
@@ -51,6 +55,14 @@ export const classRecordSchema = z.strictObject({
         undisturbed: z.boolean().default(true),
         /** How much of the planned length came from the log's own pace; nothing where none did. */
         logPace: z.number().min(0.5).max(2).optional(),
+        /** Really spent in talk before it, in its first repetition, and in quiet, with what stood still there. */
+        talkMs: lengthMs.optional(),
+        firstMs: lengthMs.optional(),
+        quietMs: lengthMs.optional(),
+        /** How long a later repetition is, of one side. */
+        laterMs: lengthMs.optional(),
+        /** Whether it was new to those who were led; nothing where the log is older than that is told. */
+        taught: z.boolean().optional(),
       }),
     )
     .max(200),
@@ -66,6 +78,10 @@ export const classRecordSchema = z.strictObject({
         kind: z.enum(HAPPENED),
         afterMs: lengthMs,
         itemId: z.string().max(64).optional(),
+        /** What came between. */
+        name: z.string().max(120).optional(),
+        /** How much slower, or quicker. */
+        factor: z.number().min(0.5).max(2).optional(),
         /** Forms left out, or done another number of times, by a new plan. */
         changes: z
           .array(
@@ -97,8 +113,65 @@ function repetitionsDone(walk: Walk, itemId: string, planned: number): number {
   return walk.disturbed.has(itemId) ? Math.min(planned, both) : Math.max(planned, both);
 }
 
-const isAsPlanned = (planned: Item, led: Item | undefined): boolean =>
-  led === undefined || (led.stretch === planned.stretch && led.quietSec === planned.quietSec);
+/** Whether it was led at the pace of the plan, or the one the leader wished for it. */
+const isAtOwnPace = (planned: Item, led: Item | undefined, tempo: number): boolean =>
+  led === undefined ||
+  (Math.abs(led.stretch - planned.stretch * tempo) < 0.002 && led.quietSec === planned.quietSec);
+
+/** How long a later repetition of an item is, of one side, ms. */
+function laterMs({ events }: Walk['timeline'], itemId: string): number | undefined {
+  const later = events.filter((event) => event.itemId === itemId && event.repetition > 1 && event.pass === 0);
+  const [first] = later;
+  if (!first) return undefined;
+  return later
+    .filter(({ repetition }) => repetition === first.repetition)
+    .reduce((sum, event) => sum + event.lengthMs, 0);
+}
+
+type RecordItem = ClassRecord['items'][number];
+
+/** One item as it was led; what was not planned has no length in the plan. */
+function recordOfItem(
+  walk: Walk,
+  item: Item,
+  planned: { readonly lengthMs: number } | undefined,
+): RecordItem {
+  const led = walk.practice.items.find(({ id }) => id === item.id);
+  const { talkMs, firstMs, quietMs } = walk.parts.get(item.id) ?? NOTHING_SPENT;
+  const later = laterMs(walk.timeline, item.id);
+  const told = { talkMs, firstMs, quietMs };
+  const spent = Object.entries(told).filter(([, ms]) => ms > 0);
+  return {
+    itemId: item.id,
+    formId: item.formId,
+    name: walk.practice.forms[item.formId]?.name ?? item.formId,
+    role: item.role,
+    plannedMs: planned?.lengthMs ?? 0,
+    actualMs: Math.round(walk.spent.get(item.id) ?? 0),
+    plannedRepetitions: planned ? item.repetitions : 0,
+    repetitions: repetitionsDone(walk, item.id, led?.repetitions ?? 0),
+    // What was led otherwise than the leader wished, or with another quiet after it, tells no pace of its own either.
+    undisturbed: !walk.disturbed.has(item.id) && isAtOwnPace(item, led, walk.tempos.get(item.id) ?? 1),
+    ...(item.logPace === undefined ? {} : { logPace: item.logPace }),
+    ...Object.fromEntries(spent.map(([part, ms]) => [part, Math.round(ms)])),
+    ...(later === undefined ? {} : { laterMs: later }),
+    taught: item.familiarity === 'taught',
+  };
+}
+
+/** What was planned, and what came between in its place. */
+function itemsOf(
+  practice: Practice,
+  led: Practice,
+): readonly { readonly item: Item; readonly index: number }[] {
+  const all = practice.items.map((item, index) => ({ item, index }));
+  led.items.forEach((item, at) => {
+    if (all.some((one) => one.item.id === item.id)) return;
+    const before = all.findIndex((one) => one.item.id === led.items[at - 1]?.id);
+    all.splice(before + 1, 0, { item, index: -1 });
+  });
+  return all;
+}
 
 /** What was done, in order; of a new plan the numbers that changed. */
 function happenedIn(
@@ -120,6 +193,8 @@ function happenedIn(
         kind: action.kind,
         afterMs: action.atMs - startedAtMs,
         ...('itemId' in action ? { itemId: action.itemId } : {}),
+        ...(action.kind === 'insert' ? { name: action.form.name } : {}),
+        ...(action.kind === 'tempo' ? { factor: action.factor } : {}),
         ...(changes.length > 0 ? { changes } : {}),
       },
     ];
@@ -133,7 +208,6 @@ export function recordOf(practice: Practice, actions: readonly LeadAction[], now
   const planned = compile(practice);
   const startedAtMs = walk.startedAtMs ?? nowMs;
   const endedAtMs = walk.endedAtMs ?? nowMs;
-  const led = new Map(walk.practice.items.map((item) => [item.id, item]));
   const happened = happenedIn(practice, actions, startedAtMs);
   return {
     startedAtMs,
@@ -141,19 +215,9 @@ export function recordOf(practice: Practice, actions: readonly LeadAction[], now
     plannedMs: planned.totalMs,
     actualMs: Math.max(0, endedAtMs - startedAtMs),
     finished: walk.positionMs >= walk.timeline.totalMs,
-    items: practice.items.map((item, index) => ({
-      itemId: item.id,
-      formId: item.formId,
-      name: practice.forms[item.formId]?.name ?? item.formId,
-      role: item.role,
-      plannedMs: planned.items[index]?.lengthMs ?? 0,
-      actualMs: Math.round(walk.spent.get(item.id) ?? 0),
-      plannedRepetitions: item.repetitions,
-      repetitions: repetitionsDone(walk, item.id, led.get(item.id)?.repetitions ?? 0),
-      // What was led slower or quicker, or with another quiet after it, tells no pace of its own either.
-      undisturbed: !walk.disturbed.has(item.id) && isAsPlanned(item, led.get(item.id)),
-      ...(item.logPace === undefined ? {} : { logPace: item.logPace }),
-    })),
+    items: itemsOf(practice, walk.practice).map(({ item, index }) =>
+      recordOfItem(walk, item, planned.items[index]),
+    ),
     ...(walk.stoodMs > 0 ? { stoodMs: Math.round(walk.stoodMs) } : {}),
     ...(walk.stayedMs > 0 ? { stayedMs: Math.round(walk.stayedMs) } : {}),
     ...(walk.dueAtMs === undefined || walk.startedAtMs === undefined

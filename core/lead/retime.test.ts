@@ -7,7 +7,8 @@ import { compile, type Item, type Practice } from '../practice';
 import { leadState, recordOf, type LeadAction } from '.';
 import { withChanges } from './changes';
 import { retime, type Retimed, type Steering } from './retime';
-import { driftMs, dueAt, wordOf } from './standing';
+import { driftMs, dueAt } from './against';
+import { wordOf } from './standing';
 
 const made = compose({
   brief: { ...PLAIN_BRIEF, minutes: 20, intent: 'clear-then-nourish' },
@@ -221,7 +222,7 @@ describe('a class against its end', () => {
     expect(leadState(practice, [start, { kind: 'last-one', atMs, itemId: 'nobody' }], atMs).undoable).toBe(0);
   });
 
-  it('goes slower from the next form on, and teaches no pace by it', () => {
+  it('goes slower from the next form on, which is the leader’s own pace; what is slow for the clock’s sake is not', () => {
     const atMs = T0 + startOf(4) + 10;
     const slower: LeadAction[] = [start, { kind: 'tempo', atMs, factor: 1.1 }];
     const state = leadState(practice, slower, atMs);
@@ -229,8 +230,19 @@ describe('a class against its end', () => {
     expect(state.practice.items[5]?.stretch).toBeCloseTo((practice.items[5]?.stretch ?? 1) * 1.1, 2);
     const record = recordOf(practice, slower, T0 + totalMs * 2);
     expect(record.items[3]?.undisturbed).toBe(true);
-    expect(record.items[5]?.undisturbed).toBe(false);
+    expect(record.items[5]?.undisturbed).toBe(true);
     expect(record.overMs).toBeGreaterThan(0);
+    // A whole minute late, and then hurried.
+    const late: LeadAction[] = [
+      start,
+      { kind: 'pause', atMs },
+      { kind: 'resume', atMs: atMs + 60_000 },
+      { kind: 'tempo', atMs: atMs + 60_001, factor: 1 / 1.1 },
+    ];
+    const hurried = recordOf(practice, late, T0 + totalMs * 2);
+    expect(hurried.items[5]?.undisturbed).toBe(false);
+    const back = recordOf(practice, [...slower, { kind: 'undo', atMs: atMs + 1 }], T0 + totalMs * 2);
+    expect(back.items[5]?.undisturbed).toBe(false);
   });
 
   it('is in the log as it happened: what was done when, how long it stood, what was left out', () => {

@@ -1,6 +1,7 @@
 import { leastChange, type ChangeChoice } from '../compose/leastChange';
 import { leastRepetitionsOf } from '../measures/doses';
-import { withChanges, type LeadChange } from './changes';
+import { placeIn } from './place';
+import { takesTurns, withChanges, type LeadChange } from './changes';
 import { compile, formOf, type Item, type Practice, type Timeline, type TimelineEvent } from '../practice';
 
 /**
@@ -106,23 +107,36 @@ function leftOf(practice: Practice, item: Item): Left {
 const eventOf = ({ timeline, positionMs }: Standing): TimelineEvent | undefined =>
   timeline.events.findLast(({ startMs }) => startMs <= positionMs) ?? timeline.events[0];
 
-/** Whether the sides of an item take turns, so that it can be stopped evenly after any repetition. */
-function takesTurns(timeline: Timeline, itemId: string): boolean {
-  const strokes = timeline.events.filter((event) => event.itemId === itemId && event.repetition > 0);
-  const firstOther = strokes.findIndex(({ pass }) => pass > 0);
-  const firstSecond = strokes.findIndex(({ repetition }) => repetition > 1);
-  return firstOther < 0 || firstSecond < 0 || firstOther < firstSecond;
+/**
+ * How long what is left of the item a class is in takes with another count, ms. A count of one may be shown otherwise than
+ * more of them, so that what is behind changes too: it is placed anew rather than added up.
+ */
+function restWith(standing: Standing, { item, length }: Left): (repetitions: number) => number {
+  const { practice, timeline, positionMs } = standing;
+  const span = timeline.items.find(({ itemId }) => itemId === item.id);
+  const restMs = (span?.startMs ?? 0) + (span?.lengthMs ?? 0) - positionMs;
+  if (eventOf(standing)?.kind === 'stance')
+    return (repetitions) => Math.max(0, restMs + length(repetitions) - length(item.repetitions));
+  const placed = (repetitions: number): number => {
+    const alone = compile({ ...practice, items: [{ ...item, repetitions }] });
+    return alone.totalMs - placeIn(timeline, positionMs, alone);
+  };
+  const from = Math.max(2, eventOf(standing)?.repetition ?? 0);
+  const [some, more] = [placed(from), placed(from + 1)];
+  return (repetitions) => {
+    if (repetitions === item.repetitions) return restMs;
+    return repetitions === 1 ? placed(1) : some + (repetitions - from) * (more - some);
+  };
 }
 
 /** What the item the class is in can still become: it is finished evenly, after the repetition that is begun at the soonest. */
-function choicesNow(standing: Standing, { item, length, most }: Left, spared: boolean): readonly Choice[] {
+function choicesNow(standing: Standing, left: Left, spared: boolean): readonly Choice[] {
+  const { item, most } = left;
   const event = eventOf(standing);
-  const span = standing.timeline.items.find(({ itemId }) => itemId === item.id);
-  if (!event || !span) return [];
-  const restMs = span.startMs + span.lengthMs - standing.positionMs;
-  const nowMs = length(item.repetitions);
+  if (!event) return [];
+  const rest = restWith(standing, left);
   const at = (to: number): Choice => ({
-    ms: Math.max(0, restMs + length(to) - nowMs),
+    ms: rest(to),
     cost: to === item.repetitions ? 0 : spared ? SPARED_COST : stepCost(Math.abs(to - item.repetitions)),
     changes: to === item.repetitions ? [] : [{ itemId: item.id, repetitions: to }],
   });
@@ -245,9 +259,9 @@ function rowsOf(standing: Standing, steering: Steering): readonly (readonly Choi
 }
 
 /** How long what is left takes with some changes, ms: by laying it out, not by adding up. */
-const restOf = (standing: Standing, changes: readonly LeadChange[], nowLeftMs: number): number => {
-  const { practice, timeline } = standing;
-  return nowLeftMs + compile(withChanges(practice, changes)).totalMs - timeline.totalMs;
+const restOf = ({ practice, timeline, positionMs }: Standing, changes: readonly LeadChange[]): number => {
+  const changed = compile(withChanges(practice, changes));
+  return changed.totalMs - placeIn(timeline, positionMs, changed);
 };
 
 /** What of a plan may be breathed slower or quicker: what is neither begun nor gathers nor closes, and its strokes, ms. */
@@ -282,7 +296,6 @@ function breathed(
   targetMs: number,
   keep: ReadonlySet<string>,
 ): { readonly changes: readonly LeadChange[]; readonly share: number } {
-  const leftMs = standing.timeline.totalMs - standing.positionMs;
   const { items: free, strokesMs } = freeIn(standing, changes, keep);
   if (strokesMs === 0) return { changes, share: 0 };
   const stretched = (share: number): readonly LeadChange[] => {
@@ -293,12 +306,12 @@ function breathed(
   };
   let share = 0;
   for (let round = 0; round < 4; round += 1) {
-    const offMs = targetMs - restOf(standing, share === 0 ? changes : stretched(share), leftMs);
+    const offMs = targetMs - restOf(standing, share === 0 ? changes : stretched(share));
     if (Math.abs(offMs) <= NEAR_MS) break;
     share = Math.min(BREATH_SHARE, Math.max(-BREATH_SHARE, share + offMs / strokesMs));
   }
   const fitted = share === 0 ? changes : stretched(share);
-  const shortMs = targetMs - restOf(standing, fitted, leftMs);
+  const shortMs = targetMs - restOf(standing, fitted);
   const last = free.at(-1);
   if (!last || shortMs <= NEAR_MS || shortMs > MOST_QUIET_MS) return { changes: fitted, share };
   // A few seconds too many are quiet before it is gathered.
@@ -367,11 +380,11 @@ function fitted(standing: Standing, targetMs: number, steering: Steering): Retim
     });
     const counted = (chosen ?? []).flatMap(({ changes }) => changes);
     const { changes, share } = breathed(standing, counted, wantedMs, keep);
-    const offMs = restOf(standing, changes, leftMs) - wantedMs;
+    const offMs = restOf(standing, changes) - wantedMs;
     if (!best || Math.abs(offMs) < Math.abs(best.offMs) - NEAR_MS)
       best = { changes, offMs, breathShare: share, decideByMs: decideBy(standing, changes) };
     if (Math.abs(offMs) <= NEAR_MS) break;
-    aimMs = Math.max(0, aimMs - (restOf(standing, counted, leftMs) - wantedMs));
+    aimMs = Math.max(0, aimMs - (restOf(standing, counted) - wantedMs));
   }
   return best ?? { changes: [], offMs: leftMs - wantedMs, breathShare: 0, decideByMs: undefined };
 }

@@ -1,6 +1,17 @@
 import { z } from 'zod';
-import { compile, edit, type Practice, type Timeline } from '../practice';
-import { withChanges } from './changes';
+import { formSchema } from '../forms';
+import {
+  compile,
+  edit,
+  itemSchema,
+  type Item,
+  type Practice,
+  type Timeline,
+  type TimelineEvent,
+} from '../practice';
+import { driftMs, WORTH_SAYING_MS } from './against';
+import { takesTurns, withChanges } from './changes';
+import { placeIn } from './place';
 
 /**
  * Leading a practice. The session is a list of what the leader did and when (by the wall clock), never a
@@ -20,6 +31,19 @@ export const leadActionSchema = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('one-more'), atMs: z.number(), itemId: z.string().max(64) }),
   /** The repetition that is being done is the last, on the other side too. */
   z.strictObject({ kind: z.literal('last-one'), atMs: z.number(), itemId: z.string().max(64) }),
+  /** When this side is done the form is over: the other side is left. */
+  z.strictObject({ kind: z.literal('move-on'), atMs: z.number(), itemId: z.string().max(64) }),
+  /** The talk before a form is over: it begins now. */
+  z.strictObject({ kind: z.literal('begin-now'), atMs: z.number() }),
+  /** A form that was not planned comes next, with all it needs. */
+  z.strictObject({
+    kind: z.literal('insert'),
+    atMs: z.number(),
+    item: itemSchema,
+    form: formSchema,
+  }),
+  /** The form one is in is taught part by part, at their pace; then it is gone through from its beginning. */
+  z.strictObject({ kind: z.literal('teach'), atMs: z.number(), itemId: z.string().max(64) }),
   /** Slower or quicker from the next form on. */
   z.strictObject({ kind: z.literal('tempo'), atMs: z.number(), factor: z.number().min(0.5).max(2) }),
   /** When it must be over, by the wall clock; null where it may go on, nothing where it lasts as long as planned. */
@@ -69,9 +93,19 @@ export interface LeadState {
   readonly endWaitsSinceMs: number | undefined;
   /** Whether one stays where one is, rather than having paused. */
   readonly staying: boolean;
+  /** Whether the form one is in is being taught part by part. */
+  readonly teaching: boolean;
   /** How many changes of the plan can be taken back. */
   readonly undoable: number;
 }
+
+/** Wall-clock ms of parts of an item, with what stood still in them. */
+export interface PartsSpent {
+  readonly talkMs: number;
+  readonly firstMs: number;
+  readonly quietMs: number;
+}
+export const NOTHING_SPENT: PartsSpent = { talkMs: 0, firstMs: 0, quietMs: 0 };
 
 /** A class gone through to a moment, with what happened in it. */
 export interface Walk {
@@ -84,6 +118,8 @@ export interface Walk {
   endedAtMs: number | undefined;
   /** Wall-clock ms really spent in each item. */
   spent: Map<string, number>;
+  /** Of these, and of what the class stood still: in talk before it, in its first repetition, and in quiet. */
+  parts: Map<string, PartsSpent>;
   /** Items in which something came between: a pause, a jump out or in, the end. Their time tells no pace. */
   disturbed: Set<string>;
   /** Of each item, and each side of it, the repetitions of which at least one stroke was done to its end. */
@@ -94,11 +130,37 @@ export interface Walk {
   mayOverMs: number;
   endWaitsSinceMs: number | undefined;
   staying: boolean;
+  teaching: boolean;
   /** The plan before each change of it, last first to be taken back. */
   before: Practice[];
+  /** How much slower or quicker than planned the leader wished each item. */
+  tempos: Map<string, number>;
   /** Wall-clock ms the class stood still, and was stayed in. */
   stoodMs: number;
   stayedMs: number;
+}
+
+/** Which part of its item an event is, where that is told apart. */
+function partOf({ kind, pass, repetition }: TimelineEvent): keyof PartsSpent | undefined {
+  if (kind === 'setup' || kind === 'stance') return 'talkMs';
+  if (kind === 'settle') return 'quietMs';
+  return repetition === 1 && pass === 0 ? 'firstMs' : undefined;
+}
+
+function spendPart(walk: Walk, event: TimelineEvent, ms: number): void {
+  const part = partOf(event);
+  if (part === undefined || ms <= 0) return;
+  const parts = walk.parts.get(event.itemId) ?? NOTHING_SPENT;
+  walk.parts.set(event.itemId, { ...parts, [part]: parts[part] + ms });
+}
+
+/** The class stands still for so long. */
+function stand(walk: Walk, ms: number): void {
+  if (walk.startedAtMs === undefined || walk.endedAtMs !== undefined) return;
+  if (walk.staying) walk.stayedMs += ms;
+  else walk.stoodMs += ms;
+  const event = walk.timeline.events.findLast(({ startMs }) => startMs <= walk.positionMs);
+  if (event) spendPart(walk, event, ms);
 }
 
 /** Lets the clock run from the last action to `toMs`, noting what each item took. */
@@ -106,9 +168,7 @@ function run(walk: Walk, toMs: number): void {
   const elapsed = Math.max(0, toMs - walk.lastMs);
   walk.lastMs = Math.max(walk.lastMs, toMs);
   if (!walk.running) {
-    const isUnderWay = walk.startedAtMs !== undefined && walk.endedAtMs === undefined;
-    if (isUnderWay && walk.staying) walk.stayedMs += elapsed;
-    else if (isUnderWay) walk.stoodMs += elapsed;
+    stand(walk, elapsed);
     return;
   }
   const end = Math.min(walk.timeline.totalMs, walk.positionMs + elapsed);
@@ -118,6 +178,8 @@ function run(walk: Walk, toMs: number): void {
   }
   for (const event of walk.timeline.events) {
     if (event.startMs >= end) break;
+    const spentMs = Math.min(end, event.startMs + event.lengthMs) - Math.max(walk.positionMs, event.startMs);
+    spendPart(walk, event, spentMs);
     const whole = event.startMs >= walk.positionMs - 1 && event.startMs + event.lengthMs <= end + 1;
     if (event.kind !== 'stroke' || event.repetition === 0 || !whole) continue;
     const sides = walk.done.get(event.itemId) ?? new Map<number, Set<number>>();
@@ -140,28 +202,7 @@ function run(walk: Walk, toMs: number): void {
  */
 function replan(walk: Walk, practice: Practice): void {
   const timeline = compile(practice);
-  const current = walk.timeline.events.findLast((event) => event.startMs <= walk.positionMs);
-  const same = current
-    ? timeline.events.find(
-        (event) =>
-          event.itemId === current.itemId &&
-          event.kind === current.kind &&
-          event.part === current.part &&
-          event.strokeIndex === current.strokeIndex &&
-          event.pass === current.pass &&
-          event.repetition === current.repetition &&
-          event.isStay === current.isStay &&
-          event.cue === current.cue,
-      )
-    : undefined;
-  if (current && same) {
-    const share = current.lengthMs === 0 ? 0 : (walk.positionMs - current.startMs) / current.lengthMs;
-    walk.positionMs = same.startMs + same.lengthMs * Math.min(1, share);
-  } else if (current) {
-    // What was being done is not in the new plan: it goes on where that form ends.
-    const span = timeline.items.find(({ itemId }) => itemId === current.itemId);
-    walk.positionMs = span ? span.startMs + span.lengthMs : Math.min(walk.positionMs, timeline.totalMs);
-  }
+  walk.positionMs = placeIn(walk.timeline, walk.positionMs, timeline);
   walk.practice = practice;
   walk.timeline = timeline;
 }
@@ -187,14 +228,46 @@ function lastOne(walk: Walk, itemId: string): Practice {
   return withChanges(walk.practice, [{ itemId, repetitions: event.repetition }]);
 }
 
+/** Its first side is the last there is; where sides take turns, or on the second, the repetition being done is the last. */
+function moveOn(walk: Walk, itemId: string): Practice {
+  const event = walk.timeline.events.findLast(({ startMs }) => startMs <= walk.positionMs);
+  if (event?.itemId !== itemId) return walk.practice;
+  const passes = new Set(
+    walk.timeline.events.flatMap((one) => (one.itemId === itemId && one.repetition > 0 ? [one.pass] : [])),
+  );
+  const isOnFirst = event.pass === 0 && passes.size > 1 && !takesTurns(walk.timeline, itemId);
+  if (!isOnFirst) return lastOne(walk, itemId);
+  return {
+    ...walk.practice,
+    items: walk.practice.items.map((item) => (item.id === itemId ? { ...item, otherRepetitions: 0 } : item)),
+  };
+}
+
+/** What was not planned comes after the form one is in, and stays whatever must make room for it. */
+function inserted(
+  { practice, timeline, positionMs }: Walk,
+  item: Item,
+  form: Practice['forms'][string],
+): Practice {
+  const span = timeline.items.findLast(({ startMs }) => startMs <= positionMs);
+  const at = span === undefined ? 0 : span.itemIndex + 1;
+  const next = edit(practice, { kind: 'insert', at, clip: { items: [item], forms: { [form.id]: form } } });
+  return { ...next, items: next.items.map((one, index) => (index === at ? { ...one, kept: true } : one)) };
+}
+
 /** What is still to come, slower or quicker; what is begun goes on as it is, and gathering and closing have their own pace. */
-function atTempo({ practice, timeline, positionMs }: Walk, factor: number): Practice {
+function atTempo(walk: Walk, factor: number): Practice {
+  const { practice, timeline, positionMs, tempos } = walk;
+  // What is hurried, or drawn out, for the clock is nobody's own pace.
+  const drift = driftMs(walk, positionMs, walk.lastMs) ?? 0;
+  const isForClock = factor < 1 ? drift >= WORTH_SAYING_MS : -drift >= WORTH_SAYING_MS;
   const toCome = new Set(
     timeline.items.filter(({ startMs }) => startMs > positionMs).map(({ itemId }) => itemId),
   );
   const changes = practice.items.flatMap(({ id, role, repetitions, stretch: before }) => {
     const stretch = Math.min(2, Math.max(0.5, Math.round(before * factor * 1000) / 1000));
     const isFree = toCome.has(id) && role !== 'gather' && role !== 'close' && stretch !== before;
+    if (isFree && !isForClock) tempos.set(id, (tempos.get(id) ?? 1) * (stretch / before));
     return isFree ? [{ itemId: id, repetitions, stretch }] : [];
   });
   return changes.length === 0 ? practice : withChanges(practice, changes);
@@ -216,9 +289,35 @@ function standStill(walk: Walk, atMs: number, movesEnd: boolean, staying: boolea
   if (movesEnd) walk.endWaitsSinceMs ??= atMs;
 }
 
+/** What was taught part by part is gone through from its first repetition. */
+function goThrough(walk: Walk): void {
+  const now = walk.timeline.events.findLast(({ startMs }) => startMs <= walk.positionMs);
+  const first = walk.timeline.events.find(({ itemId, kind }) => itemId === now?.itemId && kind === 'stroke');
+  if (first && first.startMs < walk.positionMs) walk.positionMs = first.startMs;
+}
+
+/** It is stayed while a form is taught. */
+function teach(walk: Walk, atMs: number): void {
+  if (walk.startedAtMs === undefined) return;
+  standStill(walk, atMs, false, true);
+  walk.teaching = true;
+}
+
+/** The talk before a form is over. */
+function beginNow(walk: Walk): void {
+  const now = walk.timeline.events.findLast(({ startMs }) => startMs <= walk.positionMs);
+  if (now?.kind !== 'setup' && now?.kind !== 'stance') return;
+  const next = walk.timeline.events.find(
+    ({ index, kind, itemId }) => index > now.index && itemId === now.itemId && kind === 'stroke',
+  );
+  if (next) walk.positionMs = next.startMs;
+}
+
 function goOn(walk: Walk, atMs: number): void {
+  if (walk.teaching) goThrough(walk);
   walk.running = walk.startedAtMs !== undefined;
   walk.staying = false;
+  walk.teaching = false;
   if (walk.endWaitsSinceMs !== undefined && walk.dueAtMs !== undefined)
     walk.dueAtMs += Math.max(0, atMs - walk.endWaitsSinceMs);
   walk.endWaitsSinceMs = undefined;
@@ -247,6 +346,11 @@ function begin(walk: Walk, atMs: number): void {
 
 function jump(walk: Walk, toMs: number): void {
   disturb(walk);
+  if (walk.teaching) {
+    walk.teaching = false;
+    walk.staying = false;
+    walk.running = walk.startedAtMs !== undefined;
+  }
   walk.positionMs = Math.min(walk.timeline.totalMs, Math.max(0, toMs));
   disturb(walk);
   if (walk.endedAtMs !== undefined && walk.positionMs < walk.timeline.totalMs) {
@@ -277,6 +381,14 @@ function step(walk: Walk, action: LeadAction): void {
       return changePlan(walk, oneMore(walk, action.itemId));
     case 'last-one':
       return changePlan(walk, lastOne(walk, action.itemId));
+    case 'move-on':
+      return changePlan(walk, moveOn(walk, action.itemId));
+    case 'begin-now':
+      return beginNow(walk);
+    case 'insert':
+      return changePlan(walk, inserted(walk, action.item, action.form));
+    case 'teach':
+      return teach(walk, action.atMs);
     case 'tempo':
       return changePlan(walk, atTempo(walk, action.factor));
     case 'must-end':
@@ -306,6 +418,8 @@ export function walkThrough(practice: Practice, actions: readonly LeadAction[], 
     startedAtMs: undefined,
     endedAtMs: undefined,
     spent: new Map(),
+    parts: new Map(),
+    tempos: new Map(),
     disturbed: new Set(),
     done: new Map(),
     endSaid: undefined,
@@ -313,6 +427,7 @@ export function walkThrough(practice: Practice, actions: readonly LeadAction[], 
     mayOverMs: 0,
     endWaitsSinceMs: undefined,
     staying: false,
+    teaching: false,
     before: [],
     stoodMs: 0,
     stayedMs: 0,
@@ -341,6 +456,7 @@ export function leadState(practice: Practice, actions: readonly LeadAction[], no
     mayOverMs: walk.mayOverMs,
     endWaitsSinceMs: walk.endWaitsSinceMs,
     staying: walk.staying,
+    teaching: walk.teaching,
     undoable: walk.before.length,
   };
 }

@@ -1,8 +1,5 @@
 import type { Timeline } from '../practice';
-import type { LeadState } from './session';
-
-/** A difference from the end worth a word, ms. */
-export const WORTH_SAYING_MS = 15_000;
+import { driftMs, dueAt, WORTH_SAYING_MS, type Against } from './against';
 
 /** How a class stands against its end, in one quiet word. */
 export type Word =
@@ -12,20 +9,6 @@ export type Word =
   | { readonly kind: 'over'; readonly ms: number }
   /** There is time left over, and for how many more repetitions of what is being done. */
   | { readonly kind: 'room'; readonly ms: number; readonly more: number };
-
-type Against = Pick<LeadState, 'timeline' | 'dueAtMs' | 'mayOverMs' | 'endWaitsSinceMs'>;
-
-/** When it must be over, as things stand: an end that waits with a pause goes on waiting. */
-export const dueAt = ({ dueAtMs, endWaitsSinceMs }: Against, nowMs: number): number | undefined =>
-  dueAtMs === undefined || endWaitsSinceMs === undefined
-    ? dueAtMs
-    : dueAtMs + Math.max(0, nowMs - endWaitsSinceMs);
-
-/** How much later than it must a class would be over if it went on from here at once, ms; nothing where it may go on. */
-export function driftMs(state: Against, positionMs: number, nowMs: number): number | undefined {
-  const due = dueAt(state, nowMs);
-  return due === undefined ? undefined : nowMs + state.timeline.totalMs - positionMs - due;
-}
 
 /** How long one repetition takes where a class is, on both sides; nothing where nothing is repeated. */
 function eachMs(timeline: Timeline, positionMs: number): number | undefined {

@@ -9,6 +9,7 @@ import type { ConditionId } from '@/core/people';
 import { formOf, type ItemSpan, type Practice, type Story, type Timeline } from '@/core/practice';
 import { scriptOf, storyLineAt } from '@/core/script';
 import { wordOf } from '@/core/lead';
+import type { Likely } from '@/core/lead/likely';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import type { SideSeen } from '@/ui/words/lead';
@@ -36,6 +37,8 @@ interface Props {
   readonly groupId: string | null;
   /** Of the people here; undefined where nothing is known of them. */
   readonly conditions: readonly ConditionId[] | undefined;
+  /** What may be put in while it is led. */
+  readonly likely: readonly Likely[];
 }
 
 /** Which form it is, and the time left. */

@@ -35,13 +35,28 @@ describe('what happened in a class, in words', () => {
       { kind: 'retime', afterMs: 150_000, changes: [{ itemId: 'a', repetitions: 4 }] },
       { kind: 'retime', afterMs: 155_000 },
       { kind: 'stay', afterMs: 160_000 },
+      { kind: 'move-on', afterMs: 161_000, itemId: 'a' },
+      { kind: 'begin-now', afterMs: 162_000 },
+      { kind: 'insert', afterMs: 163_000, name: 'Draw up, press down' },
+      { kind: 'teach', afterMs: 170_000, itemId: 'a' },
+      { kind: 'resume', afterMs: 260_000 },
+      { kind: 'tempo', afterMs: 270_000, factor: 1.1 },
+      { kind: 'tempo', afterMs: 280_000, factor: 0.9 },
+      { kind: 'tempo', afterMs: 290_000 },
     ];
     expect(happenedText({ ...record, happened })).toEqual([
       '1:00: stood still, 1:10 min',
       '2:20: one more of Cloud hands',
       '2:30: fitted to the end: Cloud hands ×4',
       '2:35: fitted to the end, by the breath',
-      '2:40: stayed in it',
+      '2:40: stayed in it, 1:40 min',
+      '2:41: on after one side of Cloud hands',
+      '2:42: begun sooner',
+      '2:43: put in: Draw up, press down',
+      '2:50: Cloud hands taught part by part, 1:30 min',
+      '4:30: slower from there',
+      '4:40: quicker from there',
+      '4:50: slower or quicker from there',
     ]);
   });
 

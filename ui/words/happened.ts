@@ -18,7 +18,7 @@ function changed(record: ClassRecord, changes: NonNullable<Happened['changes']>)
 export function happenedText(record: ClassRecord): readonly string[] {
   const names = new Map(record.items.map(({ itemId, name }) => [itemId, name]));
   const all = record.happened ?? [];
-  return all.flatMap(({ kind, afterMs, itemId, changes }, index) => {
+  return all.flatMap(({ kind, afterMs, itemId, changes, name: put = '', factor = 1 }, index) => {
     const at = `${clockText(afterMs)}: `;
     const name = itemId === undefined ? '' : (names.get(itemId) ?? '');
     const next = all.slice(index + 1).find((one) => one.kind === 'resume');
@@ -36,8 +36,16 @@ export function happenedText(record: ClassRecord): readonly string[] {
         return [`${at}one more of ${name}`];
       case 'last-one':
         return [`${at}the last of ${name}`];
+      case 'move-on':
+        return [`${at}on after one side of ${name}`];
+      case 'begin-now':
+        return [`${at}begun sooner`];
+      case 'insert':
+        return [`${at}put in: ${put}`];
+      case 'teach':
+        return [`${at}${name} taught part by part${forSo}`];
       case 'tempo':
-        return [`${at}slower or quicker from there`];
+        return [`${at}${factor === 1 ? 'slower or quicker' : factor > 1 ? 'slower' : 'quicker'} from there`];
       case 'must-end':
         return [`${at}another end was set`];
       case 'retime': {

@@ -2,16 +2,17 @@ import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
-import { readLed } from '@/server/led';
+import { readLed, readLikely } from '@/server/led';
 import { LeadLoader } from '@/ui/lead/LeadLoader';
 
 export const metadata = { title: 'Lead' };
 
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const read = await orUnreadable(readLed(await database(), id));
+  const queries = await database();
+  const read = await orUnreadable(readLed(queries, id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const led = read.value;
   if (!led) notFound();
-  return <LeadLoader {...led} />;
+  return <LeadLoader {...led} likely={await readLikely(queries, led)} />;
 }
