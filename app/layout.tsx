@@ -17,10 +17,12 @@ export const metadata: Metadata = {
 export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const light = (await cookies()).get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
+  const chosen = await cookies();
+  const light = chosen.get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
+  const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
-    <html lang="en" data-light={light}>
+    <html lang="en" data-light={light} {...contrast}>
       <body>
         <StyleNonce nonce={nonce} />
         <SaidProvider>{children}</SaidProvider>

@@ -307,10 +307,18 @@ function steered(leading: Leading, itemId: string, how: 'keep' | 'spare'): Leadi
   return { ...leading, proposal: undefined, ...(how === 'keep' ? { keeps: next } : { spares: next }) };
 }
 
-/** Takes over what another window did with the same class, where it did more. */
+const isBegun = ({ actions }: Session): boolean => actions.some(({ kind }) => kind === 'start');
+
+/**
+ * Takes over what another window did with the same class, where it did more; and a class begun there, where nothing has
+ * begun here.
+ */
 function ledElsewhere(leading: Leading, session: Session): Leading {
   const isSame = session.sessionId === leading.session.sessionId;
-  if (!isSame || session.actions.length <= leading.session.actions.length) return leading;
+  const isAhead = isSame
+    ? session.actions.length > leading.session.actions.length
+    : isBegun(session) && !isBegun(leading.session);
+  if (!isAhead) return leading;
   return { ...leading, session, base: baseOf(session), isAsking: false, proposal: undefined };
 }
 

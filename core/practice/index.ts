@@ -16,6 +16,7 @@ export type { BreathPoint } from './breathLine';
 export { eventFit, saidOf } from './words';
 export { clipOf, edit } from './edit';
 export type { Clip, Edit, NewItem } from './edit';
+export { seenFrom } from './seenFrom';
 export { bodiesOf, bodyAt } from './bodies';
 export { bodyLanes } from './lanes';
 export type { LanePoint } from './lanes';

@@ -8,6 +8,8 @@ import type { Timeline, TimelineEvent } from './compile';
 
 /** Degrees round the body from the front that may be turned to. */
 const VIEWS_DEG = [0, 38, -38, 90, -90] as const;
+/** No further round than this from where a form is usually seen: who follows it should still see the face, or the back. */
+const MOST_TURN_DEG = 52;
 /** The other side is turned to where it tells so many times as much; another view, where it does so many times. */
 const OTHER_SIDE = 1.12;
 const OTHER_VIEW = 1.6;
@@ -25,7 +27,8 @@ function viewOf(movements: readonly Movement[], usualDeg: number): number {
   const isSided = usualDeg !== 0 && Math.abs(usualDeg) < 180;
   const turned = isSided ? tells(-usualDeg) : 0;
   const [baseDeg, base] = turned > OTHER_SIDE * usual ? [-usualDeg, turned] : [usualDeg, usual];
-  const others = VIEWS_DEG.map((deg) => ({ deg, tells: tells(deg) }));
+  const near = VIEWS_DEG.filter((deg) => Math.abs(deg - baseDeg) <= MOST_TURN_DEG);
+  const others = [baseDeg, ...near].map((deg) => ({ deg, tells: tells(deg) }));
   const best = others.reduce((most, one) => (one.tells > most.tells ? one : most));
   return best.tells >= WORTH_M && best.tells > OTHER_VIEW * base ? best.deg : baseDeg;
 }

@@ -6,12 +6,13 @@ import { BreathLine, breathMark } from './BreathLine';
 import { figureMarkup } from './Figure';
 import { FRAMES } from './frames';
 import type { Overlay, overlayMarkup } from './overlay';
+import { stillnessWanted } from '@/ui/kit/useMedia';
 import { patchMarkup } from './patch';
+import { pathsMarkup } from './paths';
 import { RangeTable } from './RangeTable';
 import { useTurn } from './useTurn';
-import { cameraFor, middleOfGoals, VIEWS, type NamedView, type View } from './view';
+import { VIEWS, type NamedView, type View } from './view';
 import { ViewChoice } from './ViewChoice';
-import { at } from './outline';
 
 /** One stroke as the figure plays it. */
 export interface PlayedStroke {
@@ -52,18 +53,9 @@ type Layer = (typeof LAYERS)[number];
 function traceMarkup(stroke: PlayedStroke, view: View): string {
   const start = stroke.movement.keys[0];
   if (!start) return '';
-  const middle = middleOfGoals(start, 1.7);
-  const camera = cameraFor(view, middle);
-  const paths = (['left', 'right'] as const).map((side) => {
-    const spots = Array.from({ length: 13 }, (_, index) =>
-      camera.spot(solveGoals(goalsAt(stroke.movement, index / 12)).arms[side].palm),
-    );
-    return `<path class="fig-path" stroke-width="3" d="M${spots.map(at).join('L')}"/>`;
-  });
-  return `<g class="fig-ghost">${figureMarkup(start, view, { line: LINE, ground: false })}</g>${paths.join('')}`;
+  const ghost = figureMarkup(start, view, { line: LINE, ground: false });
+  return `<g class="fig-ghost">${ghost}</g>${pathsMarkup(stroke.movement, view, 1.7)}`;
 }
-
-const reducedMotion = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 /**
  * The figure moving through its strokes at the practice's pace: plays, pauses, steps stroke by stroke, is
@@ -179,7 +171,7 @@ export function MovingFigure({ strokes, startView, sash, height, name, reach, co
             type="button"
             className="press"
             onClick={() => {
-              if (!playing && reducedMotion()) goTo(index + 1);
+              if (!playing && stillnessWanted()) goTo(index + 1);
               else setPlaying(!playing);
             }}
           >

@@ -26,6 +26,39 @@ export function fitBox(skeleton: Skeleton, camera: Camera): string {
   return [-half, top, 2 * half, bottom - top].map((value) => value.toFixed(0)).join(' ');
 }
 
+/** What of the picture a body needs: half its width, and how far up, picture units. */
+export interface Reach {
+  readonly half: number;
+  readonly up: number;
+}
+
+/** No smaller than someone standing with the arms down. */
+const LEAST: Reach = { half: 130, up: 372 };
+
+/** What of the picture several bodies need together, with room round them. */
+export function reachOf(bodies: readonly Skeleton[], camera: (skeleton: Skeleton) => Camera): Reach {
+  return bodies.reduce((most, skeleton) => {
+    const { arms, trunk, legs } = skeleton;
+    const see = camera(skeleton);
+    const spots = [
+      trunk.head,
+      ...(['left', 'right'] as const).flatMap((side) => [
+        arms[side].fingertip,
+        arms[side].elbow,
+        legs[side].toe,
+      ]),
+    ].map((place) => see.spot(place));
+    return {
+      half: Math.max(most.half, ...spots.map(({ x }) => Math.abs(x) + MARGIN.side)),
+      up: Math.max(most.up, ...spots.map(({ y }) => -y + MARGIN.above - 14)),
+    };
+  }, LEAST);
+}
+
+/** The box of a reach on its ground, as an SVG viewBox. */
+export const boxOf = ({ half, up }: Reach): string =>
+  [-half, -up, 2 * half, up + MARGIN.below + 8].map((value) => value.toFixed(1)).join(' ');
+
 /** A close look round one place, as an SVG viewBox. */
 export function closeBox(place: Vec, camera: Camera): string {
   const spot = camera.spot(place);

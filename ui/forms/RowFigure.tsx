@@ -1,5 +1,6 @@
 'use client';
 
+import { stillnessWanted } from '@/ui/kit/useMedia';
 import { useEffect, useRef } from 'react';
 import type { VariantId } from '@/core/forms';
 import { FRAMES } from '@/ui/figure/frames';
@@ -7,7 +8,6 @@ import { whenSeen } from '@/ui/figure/whenSeen';
 import { loadForm } from './loadForms';
 
 const LINE = 5;
-const stillnessWanted = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 interface Props {
   readonly id: string;

@@ -1,12 +1,16 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { breathLine, type Timeline } from '@/core/practice';
+import { breathLine, eventAt, type Timeline } from '@/core/practice';
+import { useStillness } from '@/ui/kit/useMedia';
 import { brushPath, washPath } from '@/ui/score/brush';
 
 /** Share of the width at which the mark stands. */
 const MARK = 0.3;
 const PX_PER_MS = 26 / 1000;
+/** Of a page that stands still, how much of the width is turned at once, and its margin. */
+const PAGE = 0.9;
+const EDGE = 0.05;
 
 /** The breath line drawn past a fixed mark: what is under the mark is now. */
 export function BreathTrack({
@@ -36,15 +40,20 @@ export function BreathTrack({
     const y = (level: number): number => pad + (height - 2 * pad) * (1 - level);
     return { line: brushPath(points, x, y, 2.6), wash: washPath(points, x, y) };
   }, [timeline, height, pad]);
-  const mark = width * MARK;
+  const steps = useStillness();
+  // Those who want little motion see a page of the line, and the mark step along it from stroke to stroke.
+  const pageMs = (width * PAGE) / PX_PER_MS;
+  const stepMs = steps ? (eventAt(timeline, positionMs)?.startMs ?? 0) : positionMs;
+  const pageStartMs = Math.floor(stepMs / pageMs) * pageMs;
+  const mark = steps ? width * EDGE + (stepMs - pageStartMs) * PX_PER_MS : width * MARK;
   return (
     <div
       ref={box}
-      className="box-content h-[min(150px,18.75vh)] shrink-0 overflow-hidden border-y border-hairline"
+      className="lead-track box-content h-[min(140px,13vh)] shrink-0 overflow-hidden border-y border-hairline"
       aria-hidden
     >
       <svg width={width} height={height} className="block">
-        <g transform={`translate(${(mark - positionMs * PX_PER_MS).toFixed(2)} 0)`}>
+        <g transform={`translate(${(mark - stepMs * PX_PER_MS).toFixed(2)} 0)`}>
           {timeline.items.map((span) => (
             <line
               key={span.itemId}

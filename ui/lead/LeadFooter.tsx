@@ -1,27 +1,25 @@
-import Link from 'next/link';
-import { useState, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import type { Leading, LeadingPress } from '@/core/desk/leading';
-import { LightSwitch } from '@/ui/kit/LightSwitch';
-import type { SideSeen } from '@/ui/words/lead';
 
 interface Props {
   readonly leading: Leading;
   /** The form after this one, and in how many minutes. */
   readonly next: { readonly name: string; readonly inText: string | undefined };
-  readonly sideSeen: SideSeen;
-  readonly onSideSeen: (side: SideSeen) => void;
-  readonly tones: boolean;
-  readonly onTones: (on: boolean) => void;
-  /** Whether the words are said by the browser's voice, where it has one. */
-  readonly voice: 'on' | 'off' | 'none';
-  readonly onVoice: (on: boolean) => void;
+  /** Whether a form is still talked of, and can be begun. */
+  readonly isTalk: boolean;
   readonly press: (press: LeadingPress) => void;
   /** What is asked before the class begins. */
   readonly beginning: ReactNode;
+  /** Nothing was touched for a while: what is pressed has faded. */
+  readonly isQuiet: boolean;
+  readonly isMore: boolean;
+  readonly onMore: (more: boolean) => void;
+  /** What is pressed seldom, where it is asked for. */
+  readonly more: ReactNode;
 }
 
-function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
-  const { started, running } = leading.base.state;
+function Presses({ leading, press, isTalk }: Pick<Props, 'leading' | 'press' | 'isTalk'>) {
+  const { started, running, staying } = leading.base.state;
   if (leading.isAsking)
     return (
       <p className="flex flex-wrap items-center gap-2" role="alertdialog" aria-label="End the class?">
@@ -35,7 +33,7 @@ function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
       </p>
     );
   return (
-    <p className="flex flex-wrap items-center gap-2">
+    <>
       <button
         type="button"
         className="press press-main min-w-24 justify-center"
@@ -49,6 +47,21 @@ function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
       <button type="button" className="press" onClick={() => press('forward')}>
         Forward
       </button>
+      {isTalk && running ? (
+        <button type="button" className="press" onClick={() => press('begin-now')}>
+          Begin now
+        </button>
+      ) : (
+        <button
+          type="button"
+          className="press"
+          disabled={!running && !staying}
+          aria-pressed={staying}
+          onClick={() => press(staying ? 'toggle' : 'stay')}
+        >
+          {staying ? 'Staying' : 'Stay here'}
+        </button>
+      )}
       <button type="button" className="press" onClick={() => press('one-more')} disabled={!started}>
         One more
       </button>
@@ -58,104 +71,31 @@ function Presses({ leading, press }: Pick<Props, 'leading' | 'press'>) {
       <button type="button" className="press" onClick={() => press('ask-end')} disabled={!started}>
         End
       </button>
-    </p>
-  );
-}
-
-/** What comes next, and the leader's presses. */
-/** What happens less often: to stay, to let the end wait, to change the pace, to take back. */
-function Seldom({ leading, press }: Pick<Props, 'leading' | 'press'>) {
-  const { started, running, staying, undoable } = leading.base.state;
-  if (!started) return null;
-  return (
-    <>
-      {staying ? (
-        <button type="button" className="press-plain" aria-pressed onClick={() => press('toggle')}>
-          Staying
-        </button>
-      ) : (
-        <button type="button" className="press-plain" disabled={!running} onClick={() => press('stay')}>
-          Stay here
-        </button>
-      )}
-      <button type="button" className="press-plain" disabled={!running} onClick={() => press('pause-end')}>
-        Let the end wait
-      </button>
-      <button type="button" className="press-plain" onClick={() => press('slower')}>
-        Slower
-      </button>
-      <button type="button" className="press-plain" onClick={() => press('quicker')}>
-        Quicker
-      </button>
-      <button type="button" className="press-plain" disabled={undoable === 0} onClick={() => press('undo')}>
-        Take it back
-      </button>
     </>
   );
 }
 
+/** What comes next, and what a leader presses often; what is pressed seldom opens above it. */
 export function LeadFooter(props: Props) {
-  const { leading, next, sideSeen, onSideSeen, tones, onTones, voice, onVoice, press, beginning } = props;
-  const [isMore, setIsMore] = useState(false);
+  const { leading, next, isTalk, press, beginning, isQuiet, isMore, onMore, more } = props;
   return (
-    <footer className="sticky bottom-0 flex flex-wrap items-center justify-between gap-x-6 gap-y-2 bg-paper px-4 py-3 sm:px-8">
+    <footer className="relative flex flex-wrap items-center justify-between gap-x-6 gap-y-1 bg-paper px-4 py-2 sm:px-8">
       <p className="text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)]">
         <span className="quiet">Next</span> {next.name}
         {next.inText !== undefined && <span className="unit figures"> in {next.inText}</span>}
       </p>
-      <Presses leading={leading} press={press} />
       {beginning}
-      <p className="small flex flex-wrap gap-x-4">
-        <span className={isMore ? 'contents' : 'contents max-sm:hidden'}>
-          <Seldom leading={leading} press={press} />
-        </span>
-        {leading.base.state.started && (
-          <button
-            type="button"
-            className="press-plain sm:hidden"
-            aria-expanded={isMore}
-            onClick={() => setIsMore(!isMore)}
-          >
-            {isMore ? 'Less' : 'More'}
-          </button>
-        )}
-        <button
-          type="button"
-          className="press-plain"
-          aria-pressed={sideSeen === 'facing'}
-          onClick={() => onSideSeen(sideSeen === 'own' ? 'facing' : 'own')}
-        >
-          {sideSeen === 'own' ? 'Their own side' : 'As they see you'}
+      <div
+        className={`flex flex-wrap items-center gap-2 transition-opacity duration-700 ${isQuiet ? 'pointer-events-none opacity-0' : ''}`}
+        data-testid="controls"
+        data-quiet={isQuiet}
+      >
+        <Presses leading={leading} press={press} isTalk={isTalk} />
+        <button type="button" className="press" aria-expanded={isMore} onClick={() => onMore(!isMore)}>
+          {isMore ? 'Less' : 'More'}
         </button>
-        <button type="button" className="press-plain" aria-pressed={tones} onClick={() => onTones(!tones)}>
-          Tones {tones ? 'on' : 'off'}
-        </button>
-        <button
-          type="button"
-          className="press-plain"
-          aria-pressed={voice !== 'off'}
-          onClick={() => onVoice(voice === 'off')}
-        >
-          Voice {voice === 'off' ? 'off' : 'on'}
-        </button>
-        {voice === 'none' && <span role="status">This browser has no English voice installed.</span>}
-        <LightSwitch />
-        <a
-          className="press-plain"
-          href={`/lead/${leading.session.practiceId}/hall`}
-          target="navuren-hall"
-          rel="noopener"
-        >
-          Screen for the hall
-        </a>
-        <Link
-          className="press-plain"
-          href={`/compose/${leading.session.practiceId}`}
-          onClick={() => press('leave')}
-        >
-          Leave
-        </Link>
-      </p>
+      </div>
+      {isMore && more}
     </footer>
   );
 }

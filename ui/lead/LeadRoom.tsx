@@ -12,6 +12,7 @@ import { wordOf } from '@/core/lead';
 import type { Likely } from '@/core/lead/likely';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
+import { doseText } from '@/ui/words/doses';
 import type { SideSeen } from '@/ui/words/lead';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { wordText } from '@/ui/words/retimed';
@@ -20,11 +21,17 @@ import { ClassEnd } from './ClassEnd';
 import { Ending } from './Ending';
 import { LeadFigure } from './LeadFigure';
 import { LeadFooter } from './LeadFooter';
-import { Now } from './Now';
+import { LeadMore } from './LeadMore';
+import { Care, Now } from './Now';
 import { Proposal } from './Proposal';
+import { ScriptView } from './ScriptView';
+import { useSoundChoices } from './soundChoices';
+import { Teach } from './Teach';
 import { useLeadKeys } from './useLeadKeys';
 import { useLeading } from './useLeading';
-import { useTones } from './useTones';
+import { useOneSwitch } from './useOneSwitch';
+import { useQuiet } from './useQuiet';
+import { useSounds } from './useSounds';
 import { useVoice } from './useVoice';
 import { useWakeLock } from './useWakeLock';
 
@@ -46,7 +53,7 @@ function LeadHeader({ practice, timeline, span, at, word }: HeaderProps) {
   const item = practice.items[span.itemIndex];
   const form = item && formOf(practice, item);
   return (
-    <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)] sm:px-8">
+    <header className="lead-head flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 text-[clamp(1.1rem,min(3.6vh,3vw),2.4rem)] sm:px-8">
       <h1 className="text-[1em]">
         <span className="quiet">{ROLE_NAMES[span.role]}</span> · {form && nameOf(form, item.variant)}{' '}
         {form?.hanzi && (
@@ -85,21 +92,37 @@ function nextOf(practice: Practice, timeline: Timeline, span: ItemSpan, at: numb
   };
 }
 
-/** Full screen, readable at three metres: the breath, the cue, what comes next, the time left. */
-export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
-  const { state, nowMs, ended, press, steer, sayEnd, fileAgain, beginAgain } = useLeading(led);
+/** What a screen reader is told: each form once as it begins, not its every breath. */
+function formSaid(practice: Practice, span: ItemSpan, next: string): string {
+  const item = practice.items[span.itemIndex];
+  if (!item) return '';
+  const form = formOf(practice, item);
+  return `${nameOf(form, item.variant)}, ${doseText(form, item)}. Next: ${next}.`;
+}
+
+/** Full screen, readable at three metres: the figure, the breath, the cue, what comes next, the time left. */
+export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Props) {
+  const { state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain } = useLeading(led);
   const [sideSeen, setSideSeen] = useState(usualSide);
-  const [tones, setTones] = useState(false);
-  const [speaks, setSpeaks] = useState(false);
+  const sounds = useSoundChoices();
+  const [isMore, setIsMore] = useState(false);
+  const [isScript, setIsScript] = useState(false);
+  const [isOneSwitch, setIsOneSwitch] = useState(false);
   // As it is led: one more of a form is a practice of one repetition more.
-  const { practice, timeline, running, started } = state.base.state;
+  const { practice, timeline, running, started, staying, teaching } = state.base.state;
   const at = positionMs(state, nowMs);
   const script = useMemo(() => scriptOf(practice, timeline, led.story), [led.story, practice, timeline]);
   const event = eventNow(state, nowMs);
-  useWakeLock(running && !ended);
-  useTones(tones, running && !ended, event);
-  const hasVoice = useVoice(speaks, running && !ended, script, at);
-  useLeadKeys(!ended, state.isAsking, press);
+  useWakeLock((running || staying) && !ended);
+  useSounds(sounds.on, running && !ended, ended, timeline, at);
+  const hasVoice = useVoice(sounds.on.has('voice'), running && !ended, script, at);
+  // By one switch every key presses what has the focus.
+  useLeadKeys(!ended && !isOneSwitch, { isAsking: state.isAsking, isTeaching: teaching }, press, () =>
+    setIsMore((more) => !more),
+  );
+  useOneSwitch(isOneSwitch && !ended);
+  const isQuiet =
+    useQuiet(running && !ended && !isMore && !isOneSwitch) && !state.isAsking && state.proposal === undefined;
 
   if (ended) return <Ending leading={state} onFileAgain={fileAgain} onLeadAgain={beginAgain} />;
   const span = event && timeline.items[event.itemIndex];
@@ -115,8 +138,9 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
       </main>
     );
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
+  const next = nextOf(practice, timeline, span, at);
   return (
-    <main className="flex min-h-screen flex-col" aria-label="Lead">
+    <main className="lead" aria-label="Lead">
       <LeadHeader
         practice={practice}
         timeline={timeline}
@@ -124,45 +148,77 @@ export function LeadRoom({ conditions, sideSeen: usualSide, ...led }: Props) {
         at={at}
         word={started ? wordText(wordOf(state.base.state, at, nowMs)) : ''}
       />
-      <div className="flex min-h-0 flex-1 items-stretch px-4 max-sm:flex-col sm:px-8">
-        <Now
+      <p className="sr-only" role="status">
+        {started ? formSaid(practice, span, next.name) : ''}
+      </p>
+      {teaching ? (
+        <Teach
           practice={practice}
-          timeline={timeline}
-          event={event}
-          atMs={at}
-          story={storyLineAt(script, at, practice.customs.wordsPerMin)?.text}
           item={item}
-          conditions={conditions}
-          sideSeen={sideSeen}
-          started={started}
-          isKept={state.isKept}
+          sash={ink}
+          facing={sideSeen === 'facing'}
+          onRunThrough={() => press('teach')}
         />
-        <div
-          className={`${state.proposal ? 'h-[38vh] max-sm:hidden' : started ? 'h-[52vh]' : 'h-[52vh] max-sm:hidden'} w-[min(34vw,46vh)] shrink-0 self-end max-sm:h-[19vh] max-sm:w-full max-sm:[@media(max-height:700px)]:hidden sm:[@media(max-height:500px)]:h-[36vh]`}
-        >
-          <LeadFigure
-            practice={practice}
-            timeline={timeline}
-            event={event}
-            positionMs={at}
-            sash={ink}
-            facing={sideSeen === 'facing'}
-          />
-        </div>
-      </div>
-      <Proposal leading={state} positionMs={at} nowMs={nowMs} press={press} onSteer={steer} />
+      ) : (
+        <>
+          <div className="lead-words">
+            {isScript ? (
+              <ScriptView lines={script} atMs={at} />
+            ) : (
+              <Now
+                practice={practice}
+                timeline={timeline}
+                event={event}
+                atMs={at}
+                story={storyLineAt(script, at, practice.customs.wordsPerMin)?.text}
+                sideSeen={sideSeen}
+                started={started}
+                isKept={state.isKept}
+              />
+            )}
+            {started && <Care practice={practice} item={item} conditions={conditions} />}
+            <Proposal leading={state} positionMs={at} nowMs={nowMs} press={press} onSteer={steer} />
+          </div>
+          <div className="lead-figure" data-testid="stage">
+            <LeadFigure
+              practice={practice}
+              timeline={timeline}
+              event={event}
+              positionMs={at}
+              sash={ink}
+              facing={sideSeen === 'facing'}
+              staying={staying}
+            />
+          </div>
+        </>
+      )}
       <BreathTrack timeline={timeline} positionMs={at} ink={ink} />
       <LeadFooter
         leading={state}
-        next={nextOf(practice, timeline, span, at)}
-        sideSeen={sideSeen}
-        onSideSeen={setSideSeen}
-        tones={tones}
-        onTones={setTones}
-        voice={speaks ? (hasVoice ? 'on' : 'none') : 'off'}
-        onVoice={setSpeaks}
+        next={next}
+        isTalk={event.kind === 'setup' || event.kind === 'stance'}
         press={press}
         beginning={!started && <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} />}
+        isQuiet={isQuiet}
+        isMore={isMore}
+        onMore={setIsMore}
+        more={
+          <LeadMore
+            leading={state}
+            press={press}
+            likely={likely}
+            onPutIn={putIn}
+            sideSeen={sideSeen}
+            onSideSeen={setSideSeen}
+            sounds={sounds.on}
+            onSound={sounds.toggle}
+            hasVoice={hasVoice}
+            isScript={isScript}
+            onScript={setIsScript}
+            isOneSwitch={isOneSwitch}
+            onOneSwitch={setIsOneSwitch}
+          />
+        }
       />
     </main>
   );

@@ -16,9 +16,6 @@ interface Props {
   readonly atMs: number;
   /** What the story says just now. */
   readonly story: string | undefined;
-  readonly item: Item;
-  /** Of the people here; undefined where nothing is known of them. */
-  readonly conditions: readonly ConditionId[] | undefined;
   readonly sideSeen: SideSeen;
   readonly started: boolean;
   readonly isKept: boolean;
@@ -28,7 +25,11 @@ interface Props {
  * What must be minded at this form, in at most two sentences. The screen may be seen by all: nobody’s condition is named
  * on it, only what is done.
  */
-function careHere(practice: Practice, item: Item, conditions: Props['conditions']): readonly string[] {
+function careHere(
+  practice: Practice,
+  item: Item,
+  conditions: readonly ConditionId[] | undefined,
+): readonly string[] {
   const form = formOf(practice, item);
   const weights = conditions === undefined ? (['avoid'] as const) : undefined;
   const cautions = careOf(form, item, conditions, weights).map(({ say }) => say);
@@ -62,20 +63,27 @@ function remaining({ repetition, repetitions }: TimelineEvent): string {
   return repetition === repetitions - 1 && repetitions >= 4 ? ', two more' : '';
 }
 
-/** The breath, the words, what follows at once, and what to mind: readable at three metres. */
-export function Now({
+/** What is to be minded while this is done; never cut off, however little room there is. */
+export function Care({
   practice,
-  timeline,
-  event,
-  atMs,
-  story,
   item,
   conditions,
-  sideSeen,
-  started,
-  isKept,
-}: Props) {
+}: {
+  readonly practice: Practice;
+  readonly item: Item;
+  /** Of the people here; undefined where nothing is known of them. */
+  readonly conditions: readonly ConditionId[] | undefined;
+}) {
   const care = careHere(practice, item, conditions);
+  return care.length === 0 ? null : (
+    <p className="quiet shrink-0 pb-[1vh] text-[clamp(1rem,min(3vh,4vw),2rem)] leading-tight">
+      {care.join(' ')}
+    </p>
+  );
+}
+
+/** The breath, the words, what follows at once, and what to mind: readable at three metres. */
+export function Now({ practice, timeline, event, atMs, story, sideSeen, started, isKept }: Props) {
   // What follows is worth seeing early when it differs and belongs to the same form.
   const next = timeline.events[event.index + 1];
   const isOfForm = next?.itemId === event.itemId && next.kind === 'stroke' && next.cue !== event.cue;
@@ -91,7 +99,10 @@ export function Now({
   ].filter(({ text }) => text !== '');
   const following = isOfForm && words.cue === undefined ? next : undefined;
   return (
-    <section className="flex min-w-0 flex-1 flex-col justify-center gap-[2vh] py-[2vh]" aria-label="Now">
+    <section
+      className="flex min-h-0 min-w-0 flex-1 flex-col gap-[2vh] overflow-hidden py-[1vh] [justify-content:safe_center]"
+      aria-label="Now"
+    >
       <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
         {head.map((part, index) => (
           <Fragment key={part.text}>
@@ -110,8 +121,7 @@ export function Now({
       )}
       <Sounding practice={practice} event={event} atMs={atMs} />
       <p
-        className="font-serif text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
-        aria-live="polite"
+        className="font-serif lead-cue text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
         data-testid="cue"
       >
         {words.said}
@@ -125,7 +135,7 @@ export function Now({
         </p>
       )}
       {following && (
-        <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight">
+        <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight [@media(max-height:500px)]:hidden">
           <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
           {following.cue}
         </p>
@@ -135,9 +145,6 @@ export function Now({
         <p role="status" className="should">
           This browser keeps nothing just now: go on, but do not reload before the class is in the log.
         </p>
-      )}
-      {started && care.length > 0 && (
-        <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)]">{care.join(' ')}</p>
       )}
     </section>
   );

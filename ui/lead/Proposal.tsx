@@ -31,8 +31,9 @@ export function Proposal({ leading, positionMs, nowMs, press, onSteer }: Props) 
       : Math.max(0, Math.round((proposal.decideByMs - positionMs) / 1000));
   return (
     <section
-      className="mx-4 flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-hairline py-2 sm:mx-8"
+      className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-hairline py-2"
       aria-label="To end on time"
+      data-proposed
     >
       <p className="min-w-0 flex-1 basis-80">
         <strong className="font-medium">{wordText(word)}.</strong>{' '}

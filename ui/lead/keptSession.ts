@@ -4,7 +4,7 @@ import type { Session } from '@/core/desk/leading';
 import { practiceOfAnyAge } from '@/core/documents/practice';
 import { drop, keep, kept, keptKeys } from '@/ui/kit/keep';
 
-const sessionSchema: z.ZodType<Session> = z.object({
+export const sessionSchema: z.ZodType<Session> = z.object({
   sessionId: z.uuid(),
   practiceId: z.string().min(1).max(64),
   version: z.number().int().min(1),

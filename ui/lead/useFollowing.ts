@@ -1,6 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { hasEnded, startLeading, type Leading, type Session } from '@/core/desk/leading';
 import type { Practice } from '@/core/practice';
+import { hearSessions } from './channel';
 import { readSession, sessionKey } from './keptSession';
 import { useClock } from './useClock';
 
@@ -19,10 +20,9 @@ export function useFollowing({ id, version, practice }: Followed): {
   readonly nowMs: number;
   readonly ended: boolean;
 } {
-  const key = sessionKey(id);
   const [session, setSession] = useState<Session>(
     () =>
-      readSession(key) ?? {
+      readSession(sessionKey(id)) ?? {
         sessionId: '00000000-0000-4000-8000-000000000000',
         practiceId: id,
         version,
@@ -31,15 +31,8 @@ export function useFollowing({ id, version, practice }: Followed): {
         actions: [],
       },
   );
-  useEffect(() => {
-    const elsewhere = (event: StorageEvent): void => {
-      // A class that has been filed is kept no more; what was seen last stays.
-      const led = event.key === key ? readSession(key) : undefined;
-      if (led) setSession(led);
-    };
-    window.addEventListener('storage', elsewhere);
-    return () => window.removeEventListener('storage', elsewhere);
-  }, [key]);
+  // A class that has been filed is kept no more; what was seen last stays.
+  useEffect(() => hearSessions(id, setSession), [id]);
   const state = useMemo(() => startLeading(session), [session]);
   const nowMs = useClock(state.base.state.running);
   return { state, nowMs, ended: hasEnded(state, nowMs) };

@@ -1,6 +1,6 @@
 'use client';
 
-import { useCallback, useEffect } from 'react';
+import { useCallback, useEffect, useRef } from 'react';
 import {
   hasEnded,
   leading,
@@ -10,10 +10,12 @@ import {
   type LeadingPress,
   type Session,
 } from '@/core/desk/leading';
+import type { Likely } from '@/core/lead/likely';
 import type { Practice } from '@/core/practice';
 import { drop, keep } from '@/ui/kit/keep';
 import { newId } from '@/ui/kit/newId';
 import { useDesk } from '@/ui/kit/useDesk';
+import { hearSessions, tellSession } from './channel';
 import { fileClass, fileWaiting, readSession, sessionKey } from './keptSession';
 import { useClock } from './useClock';
 import { useProposal } from './useProposal';
@@ -24,6 +26,7 @@ function run(effect: LeadingEffect, happens: (event: LeadingEvent) => void): voi
     case 'keep': {
       const { session } = effect;
       const isKept = keep(sessionKey(session.practiceId), JSON.stringify(session));
+      tellSession(session);
       return happens({ kind: 'kept', isKept });
     }
     case 'forget':
@@ -69,20 +72,26 @@ export function useLeading({ id, version, practice, groupId }: Led) {
   useEffect(() => {
     if (ended) happens({ kind: 'came-to-end', atMs: Date.now() });
   }, [ended, happens, sessionId]);
+  const latest = useRef(state.session);
   useEffect(() => {
-    const elsewhere = ({ key }: StorageEvent): void => {
-      const session = key === sessionKey(id) ? readSession(key) : undefined;
-      if (session) happens({ kind: 'led-elsewhere', session });
+    latest.current = state.session;
+  }, [state.session]);
+  useEffect(
+    () =>
+      hearSessions(
+        id,
+        (session) => happens({ kind: 'led-elsewhere', session }),
+        () => latest.current,
+      ),
+    [happens, id],
+  );
+  useEffect(() => {
+    const again = (): void => {
+      if (hasEnded(state, Date.now())) happens({ kind: 'file-again', atMs: Date.now() });
     };
-    const online = (): void => happens({ kind: 'file-again', atMs: Date.now() });
-    const again = (): void => void (hasEnded(state, Date.now()) && online());
-    window.addEventListener('storage', elsewhere);
     window.addEventListener('online', again);
-    return () => {
-      window.removeEventListener('storage', elsewhere);
-      window.removeEventListener('online', again);
-    };
-  }, [happens, id, state]);
+    return () => window.removeEventListener('online', again);
+  }, [happens, state]);
 
   const press = useCallback(
     (pressed: LeadingPress) => happens({ kind: 'pressed', press: pressed, atMs: Date.now() }),
@@ -99,6 +108,10 @@ export function useLeading({ id, version, practice, groupId }: Led) {
       happens({ kind: 'end-said', atMs: Date.now(), endAtMs, mayOverMs }),
     [happens],
   );
+  const putIn = useCallback(
+    ({ item, form }: Likely) => happens({ kind: 'put-in', atMs: Date.now(), item, form }),
+    [happens],
+  );
   useProposal(state, nowMs, happens);
-  return { state, nowMs, ended, press, steer, sayEnd, fileAgain, beginAgain };
+  return { state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain };
 }

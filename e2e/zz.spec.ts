@@ -1,0 +1,38 @@
+import { test } from './test';
+test('shots', async ({ page }) => {
+  test.setTimeout(240_000);
+  await page.clock.install({ time: new Date('2026-11-30T18:00:00Z') });
+  await page.goto('/lead/before-the-rounds');
+  await page.waitForTimeout(800);
+  await page.clock.runFor(600);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.clock.runFor(3000);
+  for (let i = 0; i < 6; i++) { await page.keyboard.press('PageDown'); await page.clock.runFor(400);}
+  await page.clock.runFor(9000);
+  await page.waitForTimeout(100);
+  await page.keyboard.press('x');
+  console.log('more', await page.getByRole('region', { name: 'More' }).count());
+  await page.clock.runFor(400);
+  console.log('more', await page.getByRole('region', { name: 'More' }).count());
+  await page.waitForTimeout(300);
+  console.log('more', await page.getByRole('region', { name: 'More' }).count());
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.clock.runFor(1400);
+  await page.waitForTimeout(300);
+  await page.keyboard.press('x');
+  await page.clock.runFor(400);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: '/tmp/s4.png' });
+  await page.setViewportSize({ width: 844, height: 390 });
+  await page.clock.runFor(1400);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: '/tmp/s5.png' });
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.keyboard.press('e'); 
+  await page.clock.runFor(1400);
+  await page.waitForTimeout(300);
+  await page.keyboard.press('f');
+  await page.clock.runFor(2400);
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: '/tmp/s6.png' });
+});
