@@ -62,6 +62,7 @@ describe('what the log tells the composer', () => {
       groups: {},
       myself: { recent: [], known: [], times: {}, given: 0 },
       pace: {},
+      told: {},
     });
   });
 

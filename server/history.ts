@@ -1,4 +1,4 @@
-import { paceOf, type GroupHistory, type History } from '@/core/log';
+import { paceOf, toldOf, type GroupHistory, type History } from '@/core/log';
 import { presentId } from '@/core/forms';
 import { listClasses } from './classes';
 import type { Queries } from './sql';
@@ -30,15 +30,15 @@ export async function readHistory(queries: Queries, openPracticeId?: string): Pr
     times: timesOf(lists),
     given: lists.length,
   });
+  const led = classes
+    .flatMap(({ record }) => record.items)
+    .map((item) => ({ ...item, formId: presentId(item.formId) }));
   return {
     groups: Object.fromEntries(
       [...byGroup].filter(([id]) => id !== '').map(([id, lists]) => [id, history(lists)]),
     ),
     myself: history(byGroup.get('') ?? []),
-    pace: paceOf(
-      classes
-        .flatMap(({ record }) => record.items)
-        .map((item) => ({ ...item, formId: presentId(item.formId) })),
-    ),
+    pace: paceOf(led),
+    told: toldOf(led),
   };
 }

@@ -1,6 +1,7 @@
 import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
+import type { Told } from '../log';
 import type { ConditionId } from '../people';
 import type { Item, OwnLayers, Practice, Story } from '../practice';
 import type { Fitting } from './candidates';
@@ -19,6 +20,8 @@ export interface People {
   readonly given?: number;
   /** How long forms really took against the plan, by form id, shrunk towards 1 where samples are few. */
   readonly pace?: Readonly<Record<string, number>>;
+  /** How forms were really told, by form and by whether they were new. */
+  readonly told?: Readonly<Record<string, Told>>;
 }
 
 /** Everything a draft depends on. */

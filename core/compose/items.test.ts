@@ -1,6 +1,7 @@
 import { PLAIN_BRIEF } from '../brief';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { asksOf, exhaleWanted, REPERTOIRE, ROLES, type Form } from '../forms';
+import { toldKey } from '../log';
 import { compile, edit, type Practice } from '../practice';
 import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
@@ -115,6 +116,22 @@ describe('a form put in by hand', () => {
     const plain = put({ conditions: [], pace: { other: 1.2 } });
     expect(plain?.stretch).toBe(1);
     expect(plain).not.toHaveProperty('logPace');
+  });
+
+  it('is talked of as long as the log says, where that is not the usual, and as the form has it else', () => {
+    const usual = form.setupSec.known;
+    // Four times twenty seconds longer: half of it is believed.
+    const told = {
+      [toldKey(form.id, 'known')]: { talkSec: usual + 20, talks: 4, firstFactor: 2.1, firsts: 4 },
+    };
+    const people = { conditions: [], known: [form.id], told };
+    expect(put(people)).toMatchObject({ talkSec: usual + 10, firstFactor: 1.6 });
+    const longer = itemDraft(asking(people), allowed(form), 'nourish', []);
+    expect(longer).toMatchObject({ talkSec: usual + 10 });
+    // Of those it is new to the log has told nothing.
+    expect(put({ conditions: [], known: ['shaking'], told })).not.toHaveProperty('talkSec');
+    const nearly = { [toldKey(form.id, 'known')]: { talkSec: usual + 1, talks: 8, firsts: 0 } };
+    expect(put({ conditions: [], known: [form.id], told: nearly })).not.toHaveProperty('talkSec');
   });
 
   it('is taught where the group has not met it and known where it has', () => {

@@ -2,7 +2,9 @@ import { weight } from './weights';
 import { type Brief } from '../brief';
 import { LONGEST_EXHALE_SEC } from '../breath';
 import type { Customs } from '../customs';
+import { shrunk, toldKey } from '../log';
 import { longestExhaleFor } from '../people';
+import { FIRST_REPETITION } from '../time';
 import { PATTERN_ROWS } from '../patterns';
 import { comesHome } from '../measures';
 import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
@@ -122,6 +124,28 @@ export function pacedBy(people: People, form: Form): Pick<Item, 'stretch' | 'log
   return pace === 1 ? { stretch: 1 } : { stretch: pace, logPace: pace };
 }
 
+/** What differs less than this from the usual is the usual: seconds of talk, and share of a first repetition. */
+const USUAL = { talkSec: 2, factor: 0.1 } as const;
+
+/** Talk and first repetition as long as the log says they take with this form, where that is not the usual. */
+function toldBy(
+  people: People,
+  form: Form,
+  familiarity: Item['familiarity'],
+): Pick<Item, 'talkSec' | 'firstFactor'> {
+  const told = people.told?.[toldKey(form.id, familiarity)];
+  if (!told) return {};
+  const [usualSec, usualFactor] = [form.setupSec[familiarity], FIRST_REPETITION[familiarity]];
+  const talkSec = Math.round(shrunk(usualSec, told.talkSec, told.talks));
+  const factor = Math.round(shrunk(usualFactor, told.firstFactor, told.firsts) * 20) / 20;
+  return {
+    ...(Math.abs(talkSec - usualSec) >= USUAL.talkSec ? { talkSec } : {}),
+    ...(Math.abs(factor - usualFactor) >= USUAL.factor
+      ? { firstFactor: Math.min(3, Math.max(1, factor)) }
+      : {}),
+  };
+}
+
 export function itemDraft(
   asking: Asking,
   { form, fitting }: Allowed,
@@ -135,6 +159,7 @@ export function itemDraft(
   // Where nothing else is weighed, the breath the brief asks for.
   const { laid, parts } = dressing ?? breathDressings(asking, { form, fitting }, role)[0] ?? PLAIN;
   const laidReasons = parts.flatMap(({ reason }) => (reason ? [reason] : []));
+  const familiarity = familiarityOf(asking, role, form);
   const quiet = (asks.percussion.length > 0 || asks.vigorous) && form.settleSec < STILL_AFTER_SEC;
   return {
     formId: form.id,
@@ -142,7 +167,8 @@ export function itemDraft(
     role,
     ...pacedBy(asking.people, form),
     firstSide: asking.customs.firstSide,
-    familiarity: familiarityOf(asking, role, form),
+    familiarity,
+    ...toldBy(asking.people, form, familiarity),
     omitHolds: fitting.omitHolds,
     exhaleByMouth:
       fitting.exhaleByMouth ||

@@ -55,7 +55,10 @@ export const classRecordSchema = z.strictObject({
         undisturbed: z.boolean().default(true),
         /** How much of the planned length came from the log's own pace; nothing where none did. */
         logPace: z.number().min(0.5).max(2).optional(),
-        /** Really spent in talk before it, in its first repetition, and in quiet, with what stood still there. */
+        /**
+         * Really spent in talk before it, in its first repetition, and in quiet, with what stood still there; talk and first
+         * repetition only where nothing was jumped over.
+         */
         talkMs: lengthMs.optional(),
         firstMs: lengthMs.optional(),
         quietMs: lengthMs.optional(),
@@ -139,7 +142,9 @@ function recordOfItem(
   const led = walk.practice.items.find(({ id }) => id === item.id);
   const { talkMs, firstMs, quietMs } = walk.parts.get(item.id) ?? NOTHING_SPENT;
   const later = laterMs(walk.timeline, item.id);
-  const told = { talkMs, firstMs, quietMs };
+  // What is named in a word, or said in steps, tells nothing of how a form is told.
+  const isToldWhole = later !== undefined && !item.station && !item.hinge && item.lesson === undefined;
+  const told = walk.jumped.has(item.id) || !isToldWhole ? { quietMs } : { talkMs, firstMs, quietMs };
   const spent = Object.entries(told).filter(([, ms]) => ms > 0);
   return {
     itemId: item.id,

@@ -122,6 +122,8 @@ export interface Walk {
   parts: Map<string, PartsSpent>;
   /** Items in which something came between: a pause, a jump out or in, the end. Their time tells no pace. */
   disturbed: Set<string>;
+  /** Items that were jumped out of or into: of these not even the talk and the first repetition are whole. */
+  jumped: Set<string>;
   /** Of each item, and each side of it, the repetitions of which at least one stroke was done to its end. */
   done: Map<string, Map<number, Set<number>>>;
   /** What the leader has said of the end; it is that of the plan where nothing was said. */
@@ -140,15 +142,17 @@ export interface Walk {
   stayedMs: number;
 }
 
-/** Which part of its item an event is, where that is told apart. */
-function partOf({ kind, pass, repetition }: TimelineEvent): keyof PartsSpent | undefined {
-  if (kind === 'setup' || kind === 'stance') return 'talkMs';
+/** Which part of its item an event is, where that is told apart; images and the like after its announcement are not talk. */
+function partOf(events: Timeline['events'], event: TimelineEvent): keyof PartsSpent | undefined {
+  const { kind, pass, repetition, index, itemId } = event;
+  const before = events[index - 1];
+  if (kind === 'setup') return before?.itemId === itemId && before.kind !== 'stance' ? undefined : 'talkMs';
   if (kind === 'settle') return 'quietMs';
   return repetition === 1 && pass === 0 ? 'firstMs' : undefined;
 }
 
 function spendPart(walk: Walk, event: TimelineEvent, ms: number): void {
-  const part = partOf(event);
+  const part = partOf(walk.timeline.events, event);
   if (part === undefined || ms <= 0) return;
   const parts = walk.parts.get(event.itemId) ?? NOTHING_SPENT;
   walk.parts.set(event.itemId, { ...parts, [part]: parts[part] + ms });
@@ -274,11 +278,13 @@ function atTempo(walk: Walk, factor: number): Practice {
 }
 
 /** Something comes between at this place; at the very beginning or end of an item nothing is cut. */
-function disturb(walk: Walk): void {
+function disturb(walk: Walk, isJump = false): void {
   const span = walk.timeline.items.find(
     ({ startMs, lengthMs }) => walk.positionMs > startMs && walk.positionMs < startMs + lengthMs,
   );
-  if (span) walk.disturbed.add(span.itemId);
+  if (!span) return;
+  walk.disturbed.add(span.itemId);
+  if (isJump) walk.jumped.add(span.itemId);
 }
 
 /** The clock of the class stands still, and its end with it where that is wanted. */
@@ -300,6 +306,8 @@ function goThrough(walk: Walk): void {
 function teach(walk: Walk, atMs: number): void {
   if (walk.startedAtMs === undefined) return;
   standStill(walk, atMs, false, true);
+  // What is taught part by part is no first repetition.
+  disturb(walk, true);
   walk.teaching = true;
 }
 
@@ -345,14 +353,14 @@ function begin(walk: Walk, atMs: number): void {
 }
 
 function jump(walk: Walk, toMs: number): void {
-  disturb(walk);
+  disturb(walk, true);
   if (walk.teaching) {
     walk.teaching = false;
     walk.staying = false;
     walk.running = walk.startedAtMs !== undefined;
   }
   walk.positionMs = Math.min(walk.timeline.totalMs, Math.max(0, toMs));
-  disturb(walk);
+  disturb(walk, true);
   if (walk.endedAtMs !== undefined && walk.positionMs < walk.timeline.totalMs) {
     walk.endedAtMs = undefined;
     walk.running = true;
@@ -421,6 +429,7 @@ export function walkThrough(practice: Practice, actions: readonly LeadAction[], 
     parts: new Map(),
     tempos: new Map(),
     disturbed: new Set(),
+    jumped: new Set(),
     done: new Map(),
     endSaid: undefined,
     dueAtMs: undefined,

@@ -102,17 +102,38 @@ describe('the talk before a form', () => {
 
   it('is in the log as long as it really was: cut short, or with what stood still in it', () => {
     const atMs = T0 + (setup?.startMs ?? 0) + 1000;
-    const planned = (stroke?.startMs ?? 0) - (timeline.items[1]?.startMs ?? 0);
+    const planned = setup?.lengthMs ?? 0;
     const recordWith = (actions: LeadAction[]) =>
       recordOf(practice, [start, ...actions], T0 + timeline.totalMs * 2).items[1];
-    const before = 1000 + (setup?.startMs ?? 0) - (timeline.items[1]?.startMs ?? 0);
     expect(recordWith([])?.talkMs).toBeCloseTo(planned, -1);
-    expect(recordWith([{ kind: 'begin-now', atMs }])).toMatchObject({ talkMs: before, undisturbed: true });
+    expect(recordWith([{ kind: 'begin-now', atMs }])).toMatchObject({ talkMs: 1000, undisturbed: true });
     const talked = recordWith([
       { kind: 'pause', atMs },
       { kind: 'resume', atMs: atMs + 20_000 },
     ]);
     expect(talked?.talkMs).toBeCloseTo(planned + 20_000, -1);
+    // Of what was jumped into nobody knows how long it would have been talked of.
+    const back = recordWith([
+      { kind: 'go', atMs: atMs + 20_000, toMs: (setup?.startMs ?? 0) + 1 },
+      { kind: 'go', atMs: atMs + 21_000, toMs: timeline.items[2]?.startMs ?? 0 },
+    ]);
+    expect(back?.talkMs).toBeUndefined();
+    expect(back?.firstMs).toBeUndefined();
+  });
+});
+
+describe('the first repetition', () => {
+  it('is in the log as long as it took beside a later one, with what was explained in it', () => {
+    const plain = recordOf(practice, [start], T0 + timeline.totalMs * 2).items[1];
+    expect(plain?.firstMs).toBeGreaterThan(plain?.laterMs ?? Infinity);
+    const atMs = T0 + strokeAt(0, 1) + 500;
+    const explained = recordOf(
+      practice,
+      [start, { kind: 'pause', atMs }, { kind: 'resume', atMs: atMs + 15_000 }],
+      T0 + timeline.totalMs * 2,
+    ).items[1];
+    expect((explained?.firstMs ?? 0) - (plain?.firstMs ?? 0)).toBeCloseTo(15_000, -1);
+    expect(explained?.laterMs).toBe(plain?.laterMs);
   });
 });
 

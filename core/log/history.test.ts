@@ -6,6 +6,7 @@ const history: History = {
   },
   myself: { recent: [], known: ['shaking'], times: { shaking: 2 }, given: 2 },
   pace: {},
+  told: {},
 };
 
 describe('what the log tells of those a practice is for', () => {

@@ -1,3 +1,5 @@
+import type { Told } from './telling';
+
 /** What the composer may know of those a practice is for: what they did lately, and what they have met. */
 export interface GroupHistory {
   /** Forms of the last three classes, newest first. */
@@ -14,6 +16,8 @@ export interface History {
   /** Practices led for nobody in particular. */
   readonly myself: GroupHistory;
   readonly pace: Readonly<Record<string, number>>;
+  /** How forms were told, by form and by whether they were new. */
+  readonly told: Readonly<Record<string, Told>>;
 }
 
 const NOBODY_YET: GroupHistory = { recent: [], known: [], times: {}, given: 0 };

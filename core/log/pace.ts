@@ -1,3 +1,5 @@
+import { median } from './median';
+
 /**
  * What the log tells of pace: how long forms really took against the plan. Few samples are trusted little
  * (weight n/(n + 4), common practice), and no estimate leaves the range in which breath is still breath.
@@ -14,14 +16,6 @@ export interface LedForm {
   readonly logPace?: number | undefined;
   /** Whether nothing came between; what was paused, cut or jumped says nothing of a pace. */
   readonly undisturbed?: boolean;
-}
-
-/** The middle one: a single class that was quite otherwise teaches nothing. */
-function median(list: readonly number[]): number {
-  const sorted = list.toSorted((a, b) => a - b);
-  const middle = sorted.length / 2;
-  const at = (index: number): number => sorted[index] ?? 1;
-  return Number.isInteger(middle) ? (at(middle - 1) + at(middle)) / 2 : at(Math.floor(middle));
 }
 
 const TRUST = 4;

@@ -24,6 +24,9 @@ export interface NewItem {
   /** Breath length against the pace, and how much of it the log tells; as the pace says where nothing is said. */
   readonly stretch?: number;
   readonly logPace?: number | undefined;
+  /** Talk before it and the slowness of its first repetition, as the log tells them. */
+  readonly talkSec?: number | undefined;
+  readonly firstFactor?: number | undefined;
   readonly quietSec?: number | undefined;
   /** What is said, where it is talk and no form. */
   readonly passage?: string | undefined;
@@ -153,6 +156,8 @@ function itemFrom(practice: Practice, added: NewItem): Item {
     hinge: false,
     reasons: [...added.reasons],
     ...(added.logPace === undefined ? {} : { logPace: added.logPace }),
+    ...(added.talkSec === undefined ? {} : { talkSec: added.talkSec }),
+    ...(added.firstFactor === undefined ? {} : { firstFactor: added.firstFactor }),
     ...(added.quietSec === undefined ? {} : { quietSec: added.quietSec }),
     ...(added.passage === undefined ? {} : { passage: added.passage }),
   };

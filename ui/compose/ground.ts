@@ -45,6 +45,7 @@ export function peopleOf({ customs, groups, history }: Ground, groupId: string |
     times: lately.times,
     given: lately.given,
     pace: history.pace,
+    told: history.told,
   };
 }
 
