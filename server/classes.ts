@@ -22,6 +22,27 @@ export interface LoggedClass {
   readonly groupName: string | undefined;
   readonly startedAtMs: number;
   readonly record: ClassRecord;
+  /** What the teacher wrote of it, and who led it; empty where nothing was written. */
+  readonly note: string;
+  readonly ledBy: string;
+}
+
+/** What may be written of a class that is in the log. */
+export const classWordsSchema = z.strictObject({
+  note: z.string().trim().max(2000, 'at most 2,000 characters'),
+  ledBy: z.string().trim().max(80, 'at most 80 characters'),
+});
+
+/** Writes of a class; false where it is not in the log. */
+export async function writeOfClass(
+  queries: Queries,
+  id: string,
+  { note, ledBy }: z.infer<typeof classWordsSchema>,
+): Promise<boolean> {
+  const rows = await queries.rows(
+    sql`update class_given set note = ${note}, led_by = ${ledBy} where id = ${id} returning id`,
+  );
+  return rows.length > 0;
 }
 
 /** Records a class; true when it is new, false when it was recorded before or the practice is unknown. */
@@ -49,6 +70,8 @@ const rowSchema = z.object({
   record: z.unknown(),
   group_id: z.string().nullable(),
   group_name: z.string().nullable(),
+  note: z.string(),
+  led_by: z.string(),
 });
 
 function loggedClass(row: unknown): LoggedClass {
@@ -60,6 +83,8 @@ function loggedClass(row: unknown): LoggedClass {
     groupId: parsed.group_id ?? undefined,
     groupName: parsed.group_name ?? undefined,
     startedAtMs: parsed.started_at.getTime(),
+    note: parsed.note,
+    ledBy: parsed.led_by,
     record: readOrThrow(CLASS_DOCUMENT, parsed.record, {
       kind: 'class',
       id: parsed.id,
@@ -74,7 +99,7 @@ export async function listClassesWithUnreadable(
   most = 200,
 ): Promise<{ readonly classes: readonly LoggedClass[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(sql`
-    select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.group_id, g.name as group_name
+    select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.note, c.led_by, c.group_id, g.name as group_name
     from class_given c left join class_group g on g.id = c.group_id order by c.started_at desc limit ${most}`);
   const { readable, unreadable } = partRows(rows, loggedClass);
   return { classes: readable, unreadable };

@@ -19,7 +19,7 @@ import { compose } from '../core/compose';
 import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE } from '../core/forms';
 import { edit, type Practice } from '../core/practice';
-import { listClasses, recordClass } from './classes';
+import { classWordsSchema, listClasses, recordClass, writeOfClass } from './classes';
 import { readCustoms, readStoredCustoms, saveCustoms } from './customs';
 import { openDatabase } from './database';
 import { binGroup, listBinnedGroups, listGroups, restoreGroup, saveGroup, type Group } from './groups';
@@ -362,7 +362,13 @@ describe('customs, groups and classes', () => {
     expect(await recordClass(open, { ...given, practiceId: 'nobody' })).toBe('no-practice');
     const logged = (await listClasses(open)).filter((entry) => entry.id === given.id);
     expect(logged).toHaveLength(1);
-    expect(logged[0]).toMatchObject({ practiceId: 'p1', groupName: undefined });
+    expect(logged[0]).toMatchObject({ practiceId: 'p1', groupName: undefined, note: '', ledBy: '' });
+    // What is written of it afterwards is kept; of a class that is not there nothing is.
+    const words = { note: "Wind in the elms; 'Wheel' too long", ledBy: 'M. Q.' };
+    expect(await writeOfClass(open, given.id, words)).toBe(true);
+    expect((await listClasses(open)).find(({ id }) => id === given.id)).toMatchObject(words);
+    expect(await writeOfClass(open, 'nobody', words)).toBe(false);
+    expect(classWordsSchema.safeParse({ note: 'x'.repeat(2001), ledBy: '' }).success).toBe(false);
   });
 
   it('fill an empty database only: a second opening adds nothing', async () => {

@@ -11,7 +11,7 @@ import type { Practice } from '../core/practice';
 import { recordClass } from './classes';
 import { openDatabase } from './database';
 import { saveGroup, type Group } from './groups';
-import { readHistory } from './history';
+import { readHistory, readWhatNext } from './history';
 import { createPractice } from './practices';
 import type { Database } from './sql';
 
@@ -107,5 +107,38 @@ describe('what the log tells the composer', () => {
     // Planned at the learnt pace and led on time: nothing is unlearnt.
     for (let days = 10; days < 18; days += 1) await give(null, classOf(paced, days, 1));
     expect((await readHistory(open)).pace[id]).toBeGreaterThan(1.03);
+  });
+
+  it('tells after a class what the next draft does otherwise for it, against the log without it', async () => {
+    const id = randomUUID();
+    const atMs = NOW + DAY_MS;
+    const plain = recordOf(led, [{ kind: 'start', atMs }], atMs + 7_200_000);
+    const slow = plain.items.findIndex(({ role, taught }) => role === 'nourish' && taught !== undefined);
+    await recordClass(open, {
+      id,
+      practiceId: 'led',
+      version: 1,
+      groupId: null,
+      record: {
+        ...plain,
+        items: plain.items.map((item, index) =>
+          index === slow
+            ? // A form the log has not met yet.
+              { ...item, formId: 'shaking-off', name: 'Shaking off', actualMs: item.plannedMs * 1.35 }
+            : index === slow + 1
+              ? { ...item, actualMs: 0, undisturbed: false }
+              : item,
+        ),
+      },
+    });
+    const next = await readWhatNext(open, id);
+    expect(next?.time).toEqual({
+      kind: 'pace',
+      name: 'Shaking off',
+      // A third longer, of which a fifth is believed after one class.
+      share: expect.closeTo(0.07, 2) as number,
+    });
+    expect(next?.choice.leftOut).toEqual([plain.items[slow + 1]?.name]);
+    expect(await readWhatNext(open, 'nobody')).toBeUndefined();
   });
 });

@@ -1,5 +1,6 @@
 import { leadState, leftFor, wordOf, type LeadAction, type LeadState, type Retimed } from '../lead';
 import type { Form } from '../forms';
+import type { WhatNext } from '../log';
 import { eventAt, type Item, type Practice, type TimelineEvent } from '../practice';
 import { stay, type Step } from './desk';
 
@@ -36,6 +37,8 @@ export interface Leading {
   /** When the last breaths were tapped, ms. */
   readonly taps: readonly number[];
   readonly filing: Filing;
+  /** What the class has taught the next draft, once it is in the log. */
+  readonly next: WhatNext | undefined;
   readonly wait: number;
 }
 
@@ -89,7 +92,12 @@ export type LeadingEvent =
   | { readonly kind: 'came-to-end'; readonly atMs: number }
   | { readonly kind: 'file-again'; readonly atMs: number }
   | { readonly kind: 'waited'; readonly wait: number; readonly atMs: number }
-  | { readonly kind: 'filed'; readonly sessionId: string; readonly isFiled: boolean }
+  | {
+      readonly kind: 'filed';
+      readonly sessionId: string;
+      readonly isFiled: boolean;
+      readonly next?: WhatNext | undefined;
+    }
   /** The same practice is to be led once more, as it is now. */
   | { readonly kind: 'begun-again'; readonly session: Session }
   /** Another window leads the same class. */
@@ -136,6 +144,7 @@ export const startLeading = (session: Session): Leading => ({
   isRefused: false,
   taps: [],
   filing: 'not-yet',
+  next: undefined,
   wait: 0,
 });
 
@@ -362,7 +371,7 @@ export function leading(state: Leading, event: LeadingEvent): Next {
       return event.wait === state.wait && state.filing === 'failed' ? file(state, event.atMs) : stay(state);
     case 'filed': {
       if (event.sessionId !== state.session.sessionId) return stay(state);
-      if (event.isFiled) return stay({ ...state, filing: 'filed' });
+      if (event.isFiled) return stay({ ...state, filing: 'filed', next: event.next });
       const wait = state.wait + 1;
       return {
         state: { ...state, filing: 'failed', wait },

@@ -3,7 +3,10 @@ import { useMemo } from 'react';
 import { recordOf } from '@/core/lead';
 import type { Leading } from '@/core/desk/leading';
 import { clockText } from '@/ui/kit/time';
+import { PlannedReal } from '@/ui/log/PlannedReal';
+import { WordsOfClass } from '@/ui/log/WordsOfClass';
 import { endedText } from '@/ui/words/happened';
+import { whatNextText } from '@/ui/words/whatNext';
 
 interface Props {
   readonly leading: Leading;
@@ -19,7 +22,7 @@ export function Ending({ leading, onFileAgain, onLeadAgain }: Props) {
     [base, session],
   );
   return (
-    <main className="mx-auto max-w-2xl p-6 sm:p-10">
+    <main className="mx-auto max-w-3xl p-6 sm:p-10">
       <h1>{record.finished ? 'It is done' : 'Ended'}</h1>
       <p className="reading my-3" role="status">
         {clockText(record.actualMs)} min taken, {clockText(record.plannedMs)} min planned
@@ -27,6 +30,14 @@ export function Ending({ leading, onFileAgain, onLeadAgain }: Props) {
         {filing === 'filed' && 'The class is in the log.'}
         {filing === 'sending' && 'Writing it into the log …'}
       </p>
+      <PlannedReal record={record} />
+      {leading.next && (
+        <p className="reading my-3" data-testid="what-next">
+          <span className="quiet">The next draft: </span>
+          {whatNextText(leading.next)}
+        </p>
+      )}
+      {filing === 'filed' && <WordsOfClass classId={session.sessionId} isNew />}
       {filing === 'failed' && (
         <p role="alert" className="must my-3">
           {isKept

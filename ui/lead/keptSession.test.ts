@@ -70,7 +70,7 @@ describe('a class that is over', () => {
 
   it('is sent with its record, and then kept here no longer', async () => {
     keepHere({ ...over, actions: over.actions.map((one) => ({ ...one, atMs: Date.now() })) });
-    expect(await fileClass(over, BEGUN_MS + HOUR_MS)).toBe(true);
+    expect((await fileClass(over, BEGUN_MS + HOUR_MS)).isDone).toBe(true);
     expect(JSON.parse(asked[0] ?? '')).toMatchObject({
       id: session.sessionId,
       practiceId: 'morning',
@@ -81,7 +81,7 @@ describe('a class that is over', () => {
 
   it('waits under a key of its own while the server cannot be reached, and is sent when it can', async () => {
     answer = undefined;
-    expect(await fileClass(over, BEGUN_MS + HOUR_MS)).toBe(false);
+    expect((await fileClass(over, BEGUN_MS + HOUR_MS)).isDone).toBe(false);
     expect(unfiled()).toHaveLength(1);
     // Leading the practice again does not wipe it.
     keepHere({ ...session, sessionId: '6b1a9c9a-0d5c-4a59-8d3e-2f2a5f6a7b22' });
@@ -96,14 +96,14 @@ describe('a class that is over', () => {
     'of a practice that is gone (%i) can never be filed, and does not wait for ever',
     async (status) => {
       answer = status;
-      expect(await fileClass(over, BEGUN_MS + HOUR_MS)).toBe(true);
+      expect((await fileClass(over, BEGUN_MS + HOUR_MS)).isDone).toBe(true);
       expect(unfiled()).toEqual([]);
     },
   );
 
   it.each([500, 503, 401])('that the server refuses for now (%i) waits', async (status) => {
     answer = status;
-    expect(await fileClass(over, BEGUN_MS + HOUR_MS)).toBe(false);
+    expect((await fileClass(over, BEGUN_MS + HOUR_MS)).isDone).toBe(false);
     expect(unfiled()).toHaveLength(1);
   });
 

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { leadActionSchema, leadState, recordOf, type ClassRecord } from '@/core/lead';
 import type { Session } from '@/core/desk/leading';
+import { whatNextSchema, type WhatNext } from '@/core/log';
 import { practiceOfAnyAge } from '@/core/documents/practice';
 import { drop, keep, kept, keptKeys } from '@/ui/kit/keep';
 
@@ -55,17 +56,26 @@ const fileOf = (session: Session, nowMs: number): Filed => ({
   record: recordOf(session.practice, session.actions, nowMs),
 });
 
-async function send(filed: Filed): Promise<boolean> {
+/** What became of filing a class; the server’s word of what it taught where it is in the log. */
+export interface Sent {
+  readonly isDone: boolean;
+  readonly next?: WhatNext | undefined;
+}
+
+const answerSchema = z.object({ next: whatNextSchema.optional() });
+
+async function send(filed: Filed): Promise<Sent> {
   try {
     const response = await fetch('/api/classes', {
       method: 'POST',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify(filed),
     });
+    if (response.ok) return { isDone: true, next: answerSchema.safeParse(await response.json()).data?.next };
     // A practice that is gone cannot be filed ever; anything else may be later.
-    return response.ok || response.status === 404 || response.status === 422;
+    return { isDone: response.status === 404 || response.status === 422 };
   } catch {
-    return false;
+    return { isDone: false };
   }
 }
 
@@ -73,26 +83,27 @@ async function send(filed: Filed): Promise<boolean> {
  * Writes a class that is over into the log. Until the server has it this browser keeps the record under a key of its
  * own, so that leading the practice again cannot wipe it; sending it twice records it once.
  */
-export async function fileClass(session: Session, nowMs: number): Promise<boolean> {
+export async function fileClass(session: Session, nowMs: number): Promise<Sent> {
   const filed = fileOf(session, nowMs);
   keep(`${UNFILED}${filed.id}`, JSON.stringify(filed));
-  const done = await send(filed);
-  if (done) {
+  const sent = await send(filed);
+  if (sent.isDone) {
     drop(`${UNFILED}${filed.id}`);
     if (readSession(sessionKey(session.practiceId))?.sessionId === session.sessionId)
       drop(sessionKey(session.practiceId));
   }
-  return done;
+  return sent;
 }
 
 /** Ends a class that was left, if it is not over already, and writes it into the log. */
-export function endAndFile(session: Session): Promise<boolean> {
+export async function endAndFile(session: Session): Promise<boolean> {
   const atMs = Date.now();
   const isOver = leadState(session.practice, session.actions, atMs).ended;
-  return fileClass(
+  const { isDone } = await fileClass(
     isOver ? session : { ...session, actions: [...session.actions, { kind: 'end', atMs }] },
     atMs,
   );
+  return isDone;
 }
 
 /** Sends what could not be filed before; tells how many are still waiting. */
@@ -100,7 +111,7 @@ export async function fileWaiting(): Promise<number> {
   let waiting = 0;
   for (const key of keptKeys(UNFILED)) {
     try {
-      if (await send(JSON.parse(kept(key) ?? '') as Filed)) drop(key);
+      if ((await send(JSON.parse(kept(key) ?? '') as Filed)).isDone) drop(key);
       else waiting += 1;
     } catch {
       drop(key);

@@ -32,8 +32,8 @@ function run(effect: LeadingEffect, happens: (event: LeadingEvent) => void): voi
     case 'forget':
       return drop(sessionKey(effect.practiceId));
     case 'file':
-      return void fileClass(effect.session, effect.nowMs).then((isFiled) =>
-        happens({ kind: 'filed', sessionId: effect.session.sessionId, isFiled }),
+      return void fileClass(effect.session, effect.nowMs).then(({ isDone, next }) =>
+        happens({ kind: 'filed', sessionId: effect.session.sessionId, isFiled: isDone, next }),
       );
     case 'wait':
       return void setTimeout(

@@ -2,6 +2,8 @@ import Link from 'next/link';
 import type { ClassRecord } from '@/core/lead';
 import { clockText, dateText } from '@/ui/kit/time';
 import { endedText, happenedText } from '@/ui/words/happened';
+import { PlannedReal } from './PlannedReal';
+import { WordsOfClass } from './WordsOfClass';
 
 export interface LogEntry {
   readonly id: string;
@@ -10,6 +12,8 @@ export interface LogEntry {
   readonly groupName: string | undefined;
   readonly startedAtMs: number;
   readonly record: ClassRecord;
+  readonly note: string;
+  readonly ledBy: string;
 }
 
 const signed = (ms: number): string =>
@@ -30,6 +34,29 @@ function Happened({ record }: { record: ClassRecord }) {
         ))}
       </ol>
     </section>
+  );
+}
+
+/** How long was talked, was quiet, stood still and was stayed in, as it really was; nothing of an older log that did not tell. */
+function Real({ record }: { record: ClassRecord }) {
+  const sum = (pick: (item: ClassRecord['items'][number]) => number | undefined): number =>
+    record.items.reduce((total, item) => total + (pick(item) ?? 0), 0);
+  const told = [
+    { name: 'talk before forms', ms: sum(({ talkMs }) => talkMs) },
+    { name: 'quiet', ms: sum(({ quietMs }) => quietMs) },
+    { name: 'stood still', ms: record.stoodMs ?? 0 },
+    { name: 'stayed in a form', ms: record.stayedMs ?? 0 },
+  ].filter(({ ms }) => ms >= 1000);
+  if (told.length === 0) return null;
+  return (
+    <p className="small">
+      {told.map(({ name, ms }, index) => (
+        <span key={name}>
+          {index > 0 && ', '}
+          <span className="quiet">{name}</span> <span className="figures">{clockText(ms)} min</span>
+        </span>
+      ))}
+    </p>
   );
 }
 
@@ -56,6 +83,7 @@ export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone:
                 <span className="figures">{dateText(entry.startedAtMs, zone, 'dateTime')}</span>
                 <span className="font-serif text-[1.2rem]">{entry.practiceName}</span>
                 {entry.groupName && <span className="quiet">{entry.groupName}</span>}
+                {entry.note !== '' && <span className="quiet italic">{entry.note}</span>}
                 <span className="figures ml-auto">
                   {clockText(entry.record.actualMs)}{' '}
                   <span className="unit">
@@ -67,6 +95,9 @@ export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone:
                   </span>
                 </span>
               </summary>
+              <PlannedReal record={entry.record} />
+              <Real record={entry.record} />
+              <WordsOfClass classId={entry.id} note={entry.note} ledBy={entry.ledBy} />
               <table className="small mt-2 w-full">
                 <caption className="sr-only">Planned and real lengths of {entry.practiceName}</caption>
                 <thead>
@@ -95,10 +126,14 @@ export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone:
                       <td className="text-right">{clockText(item.plannedMs)}</td>
                       <td className="text-right">{clockText(item.actualMs)}</td>
                       <td className="pl-4">
-                        {item.actualMs === 0 ? 'left out' : signed(item.actualMs - item.plannedMs)}
+                        {item.actualMs === 0
+                          ? 'left out'
+                          : item.plannedMs === 0
+                            ? 'put in'
+                            : signed(item.actualMs - item.plannedMs)}
                       </td>
                       <td>
-                        {item.repetitions === item.plannedRepetitions
+                        {item.repetitions === item.plannedRepetitions || item.plannedMs === 0
                           ? item.repetitions
                           : `${item.repetitions} (${item.plannedRepetitions} planned)`}
                       </td>

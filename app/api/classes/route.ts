@@ -1,13 +1,17 @@
 import { answering, readBody, refuse } from '@/server/answers';
 import { givenClassSchema, recordClass } from '@/server/classes';
+import { readWhatNext } from '@/server/history';
 import { database } from '@/server/database';
 
 export const POST = (request: Request) =>
   answering(async () => {
     const body = await readBody(request, givenClassSchema);
     if (!body.ok) return body.answer;
-    const outcome = await recordClass(await database(), body.value);
+    const queries = await database();
+    const outcome = await recordClass(queries, body.value);
     if (outcome === 'no-practice')
       return refuse(404, { message: 'The practice this class was led from is not here any more.' });
-    return Response.json({ outcome }, { status: outcome === 'recorded' ? 201 : 200 });
+    // What it taught is told at once, while the class is still in mind.
+    const next = await readWhatNext(queries, body.value.id);
+    return Response.json({ outcome, next }, { status: outcome === 'recorded' ? 201 : 200 });
   });

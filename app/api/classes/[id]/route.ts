@@ -1,0 +1,17 @@
+import { answering, readBody, refuse } from '@/server/answers';
+import { classWordsSchema, writeOfClass } from '@/server/classes';
+import { database } from '@/server/database';
+
+type Context = { params: Promise<{ id: string }> };
+
+/** Writes of a class that is in the log: a note, and who led it. */
+export const PUT = (request: Request, context: Context) =>
+  answering(async () => {
+    const body = await readBody(request, classWordsSchema);
+    if (!body.ok) return body.answer;
+    const { id } = await context.params;
+    const isFound = await writeOfClass(await database(), id, body.value);
+    return isFound
+      ? Response.json({ ok: true })
+      : refuse(404, { message: 'There is no such class in the log.' });
+  });
