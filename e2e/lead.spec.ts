@@ -23,6 +23,14 @@ async function begin(page: Page): Promise<void> {
   await pass(page, 300);
 }
 
+/** Opens what is pressed seldom. */
+async function more(page: Page): Promise<void> {
+  // What is pressed may have faded: it returns at a touch.
+  await page.mouse.move(300, 200);
+  await page.mouse.move(310, 210);
+  await page.getByRole('button', { name: 'More', exact: true }).click();
+}
+
 /** To the end of a class, by leaps; what is proposed on the way is decided by itself. */
 async function toTheEnd(page: Page): Promise<void> {
   const done = page.getByRole('heading', { name: /It is done|Ended/ });
@@ -55,13 +63,24 @@ test('a class that was held up ends on time all the same: what would change is s
   await expect(page.getByText(/it ended on time/)).toBeVisible();
   // The log tells it as it happened, and not the plan as if it had.
   await expect(page.getByText('The class is in the log.')).toBeVisible();
+  // It is seen at once, with what the next draft does otherwise, and a line to write.
+  await expect(page.getByRole('img', { name: /^Planned 12:00 min, real/ })).toBeVisible();
+  await expect(page.getByTestId('what-next')).toContainText(/The next draft: .*\. It looks first beyond/);
+  await page.getByLabel('a line to remember it by').fill('Wind at the window; they liked the well.');
+  await page.getByLabel('led by').fill('M. Q.');
+  await page.getByRole('button', { name: 'Write it down' }).click();
+  await expect(page.getByText('It is in the log.', { exact: true })).toBeVisible();
+  await expectAccessible(page);
   await page.getByRole('link', { name: 'To the log' }).click();
-  const entry = page.getByRole('listitem').filter({ hasText: 'ended on time' }).first();
+  const entry = page.getByRole('listitem').filter({ hasText: 'Wind at the window' }).first();
   await entry.locator('summary').click();
   const happened = entry.getByRole('region', { name: 'What happened' });
   await expect(happened).toContainText('stood still, 1:10 min');
   await expect(happened).toContainText('fitted to the end');
   await expect(entry).toContainText('planned)');
+  await expect(entry).toContainText('Wind at the window; they liked the well.');
+  await expect(entry.getByLabel('led by')).toHaveValue('M. Q.');
+  await expect(entry.getByText('stood still 1:10 min')).toBeVisible();
 });
 
 test('what is proposed can be steered, refused, done at once and taken back', async ({ page }) => {
@@ -86,6 +105,7 @@ test('what is proposed can be steered, refused, done at once and taken back', as
   await pass(page, 300);
   await expect(timer(page)).toContainText('on time');
   expect(before - (await secondsLeft(page))).toBeGreaterThanOrEqual(58);
+  await more(page);
   await page.getByRole('button', { name: 'Take it back' }).click();
   await pass(page, 300);
   await expect(timer(page)).toContainText('1:00 over');
@@ -125,6 +145,7 @@ test('a class that must end at a time of day knows when it begins late; a reload
   await expect(timer(page)).toContainText('on time');
   expect(left - (await secondsLeft(page))).toBeLessThan(8);
   // A pause the end waits for changes nothing.
+  await more(page);
   await page.getByRole('button', { name: 'Let the end wait' }).click();
   await pass(page, 120_000);
   await expect(timer(page)).toContainText('on time');
@@ -160,6 +181,7 @@ test('the words are said by the browser’s voice, where it has one', async ({ p
   });
   await begin(page);
   const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
+  await more(page);
   await page.getByRole('button', { name: 'Voice off' }).click();
   await page.getByRole('button', { name: 'Start' }).click();
   await pass(page, 500);
@@ -175,6 +197,7 @@ test('a browser without a voice says so', async ({ page }) => {
     Object.defineProperty(window, 'speechSynthesis', { value: undefined });
   });
   await begin(page);
+  await more(page);
   await page.getByRole('button', { name: 'Voice off' }).click();
   await expect(page.getByText('This browser has no English voice installed.')).toBeVisible();
 });

@@ -514,6 +514,7 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
   await expect(heading).toHaveText(second ?? '');
   await page.keyboard.press(' ');
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.getByRole('button', { name: 'More', exact: true }).click();
   await page.getByRole('button', { name: 'Their own side' }).click();
   await expect(page.getByRole('button', { name: 'As they see you' })).toBeVisible();
   // Until a form with sides comes.
@@ -523,8 +524,8 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
     await page.waitForTimeout(60);
   }
   await expect(page.getByText(/their (left|right).*you move your (left|right)/)).toBeVisible();
-  await page.getByRole('button', { name: 'Tones off' }).click();
-  await expect(page.getByRole('button', { name: 'Tones on' })).toBeVisible();
+  await page.getByRole('button', { name: 'Breath tones off' }).click();
+  await expect(page.getByRole('button', { name: 'Breath tones on' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Go on' }).last().click();
   // A class that is left is shown as under way, with the two ways on.

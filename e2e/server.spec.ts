@@ -366,3 +366,58 @@ test('a damaged folder stops the start with one sentence, and nothing says that 
   expect(second.output()).not.toMatch(/listens|ready/i);
   expect(second.output()).not.toMatch(/\bat .*:\d+:\d+/);
 });
+
+test('a server killed in the middle of a class is not missed: the class goes on, ends, and is in the log once it is back', async ({
+  page,
+}) => {
+  test.setTimeout(180_000);
+  const folder = path.join(base, 'mid-class');
+  const url = `http://127.0.0.1:${PORT}`;
+  let server = start(folder);
+  await untilUp(server);
+  await page.clock.install({ time: new Date('2026-11-30T18:00:00Z') });
+  await page.goto(`${url}/lead/before-the-rounds`);
+  const pass = async (ms: number): Promise<void> => {
+    await page.clock.runFor(ms);
+    await page.waitForTimeout(50);
+    await page.clock.runFor(100);
+  };
+  await pass(300);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await pass(60_000);
+  await kill(server);
+  // What is pressed works, what is proposed comes, a form is put in: nothing of it needs the server.
+  await page.keyboard.press(' ');
+  await pass(50_000);
+  await page.keyboard.press(' ');
+  await pass(300);
+  await expect(page.getByRole('region', { name: 'To end on time' })).toBeVisible();
+  await page.keyboard.press('x');
+  await page.getByRole('button', { name: 'A quiet minute' }).click();
+  await page.keyboard.press('x');
+  // It comes back, and the page is loaded anew: the class is where it is.
+  server = start(folder);
+  await untilUp(server);
+  const left = (): Promise<string | null> => page.getByRole('timer', { name: 'Time left' }).textContent();
+  const before = await left();
+  await page.reload();
+  await page.waitForTimeout(300);
+  await pass(300);
+  const minutes = (text: string | null): number => Number(/(\d+):/.exec(text ?? '')?.[1]);
+  expect(Math.abs(minutes(before) - minutes(await left()))).toBeLessThanOrEqual(1);
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await kill(server);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'End it' }).click();
+  await expect(page.getByText('this browser keeps it, and sends it by itself when it can')).toBeVisible();
+  server = start(folder);
+  await untilUp(server);
+  for (let tries = 0; tries < 10; tries += 1) await pass(3000);
+  await expect(page.getByText('The class is in the log.')).toBeVisible();
+  await page.goto(`${url}/log`);
+  const entry = page.getByRole('listitem').filter({ hasText: 'min of' }).first();
+  await entry.locator('summary').click();
+  await expect(entry.getByRole('region', { name: 'What happened' })).toContainText(
+    'put in: Standing in stillness',
+  );
+});

@@ -193,6 +193,17 @@ describe('leading', () => {
     expect(room.press('undo').state.base.state.practice.items.length).toBe(practice.items.length);
   });
 
+  it('takes over a class that was begun in another window where nothing has begun here', () => {
+    const there = new Room(session('there')).press('toggle').after(3000);
+    const here = new Room();
+    here.happens({ kind: 'led-elsewhere', session: there.state.session });
+    expect(here.state.session.sessionId).toBe('there');
+    // A class that is under way is not given up for another.
+    const own = new Room(session('own')).press('toggle');
+    own.happens({ kind: 'led-elsewhere', session: there.state.session });
+    expect(own.state.session.sessionId).toBe('own');
+  });
+
   it('waits where it is when the room is left', () => {
     const room = new Room().press('toggle').after(4000).press('leave').after(900_000);
     expect(room.at).toBe(4000);
@@ -358,6 +369,35 @@ describe('a class that has come off its end', () => {
     expect(toFit(room.state, room.nowMs)).toBe(timeline.totalMs - 120_000 + 60_000);
     room.happens({ kind: 'end-said', atMs: room.nowMs, endAtMs: null, mayOverMs: 0 });
     expect(toFit(room.state, room.nowMs)).toBeUndefined();
+  });
+});
+
+describe('two hours by the clock', () => {
+  it('drift by less than 50 ms against the time added up by hand, through pauses, sleep and a reload', () => {
+    const items = Array.from({ length: 40 }, (_, round) =>
+      practice.items.map((item) => ({ ...item, id: `${item.id}-${round}`, repetitions: 9, stretch: 2 })),
+    ).flat();
+    const long: Practice = { ...practice, items: items.slice(0, 150) };
+    expect(compile(long).totalMs).toBeGreaterThan(7_200_000);
+    let room = new Room({ ...session(), practice: long });
+    room.press('toggle');
+    let ledMs = 0;
+    let turn = 1;
+    while (ledMs < 7_200_000) {
+      // Frames come at any time, or not at all while the machine sleeps.
+      const ms = 16.7 + ((turn * 7919) % 60_000);
+      room.after(ms);
+      ledMs += ms;
+      if (turn % 9 === 0) room.press('toggle').after(31_000.5).press('toggle');
+      if (turn % 50 === 0) {
+        const { nowMs } = room;
+        room = new Room(JSON.parse(JSON.stringify(room.state.session)) as Session);
+        room.nowMs = nowMs;
+      }
+      turn += 1;
+    }
+    expect(turn).toBeGreaterThan(200);
+    expect(Math.abs(room.at - ledMs)).toBeLessThan(50);
   });
 });
 

@@ -27,9 +27,9 @@ interface Props {
 
 function Group({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <div role="group" aria-label={name} className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
-      <span className="quiet small min-w-20">{name}</span>
-      {children}
+    <div role="group" aria-label={name} className="grid grid-cols-[5.5rem_1fr] items-baseline">
+      <span className="quiet small">{name}</span>
+      <span className="flex flex-wrap items-baseline gap-x-3 gap-y-1">{children}</span>
     </div>
   );
 }
@@ -119,7 +119,7 @@ export function LeadMore(props: Props) {
   );
   return (
     <section
-      className="slip absolute right-4 bottom-full left-4 space-y-1 px-4 py-3 sm:right-8 sm:left-8"
+      className="slip absolute right-4 bottom-full left-4 space-y-1 px-4 py-3 sm:right-8 sm:left-auto sm:w-[max(22rem,min(40vw,56vh))]"
       aria-label="More"
     >
       <Group name="the plan">

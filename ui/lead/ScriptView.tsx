@@ -19,10 +19,10 @@ export function ScriptView({ lines, atMs }: { lines: readonly ScriptLine[]; atMs
   const now = lineAt(lines, atMs);
   const here = useRef<HTMLLIElement>(null);
   const steps = useStillness();
-  useEffect(
-    () => here.current?.scrollIntoView({ block: 'center', behavior: steps ? 'auto' : 'smooth' }),
-    [now, steps],
-  );
+  useEffect(() => {
+    // A browser may answer with a promise, which is no way to tidy up.
+    here.current?.scrollIntoView({ block: 'center', behavior: steps ? 'auto' : 'smooth' });
+  }, [now, steps]);
   return (
     <section
       className="min-h-0 min-w-0 flex-1 overflow-y-auto py-[30vh]"

@@ -11,13 +11,14 @@ const newWorker = (): Worker => new Worker(new URL('../../workers/lead.worker.ts
  */
 export function useProposal(state: Leading, nowMs: number, happens: (event: LeadingEvent) => void): void {
   const helper = useRef<Helper<LeadWorker> | undefined>(undefined);
-  useEffect(
-    () => () => {
+  // It is there from the beginning: a server that is gone when it is first needed could not send it any more.
+  useEffect(() => {
+    helper.current ??= newHelper<LeadWorker>(newWorker(), () => (helper.current = undefined));
+    return () => {
       helper.current?.stop();
       helper.current = undefined;
-    },
-    [],
-  );
+    };
+  }, []);
   const isOff = toFit(state, nowMs) !== undefined;
   const { session, base, keeps, spares } = state;
   const after = session.actions.length;
