@@ -34,12 +34,16 @@ export function BreathTrack({
     return () => observer.disconnect();
   }, []);
   const pad = height * 0.12;
+  // Only what is near is drawn: the line of an hour is too long to be painted at every frame.
+  const widthMs = Math.max(1, width / PX_PER_MS);
+  const screen = Math.floor(positionMs / widthMs);
   const { line, wash } = useMemo(() => {
-    const points = breathLine(timeline, 0, timeline.totalMs, 28);
+    const fromMs = Math.max(0, (screen - 1) * widthMs);
+    const points = breathLine(timeline, fromMs, Math.min(timeline.totalMs, (screen + 3) * widthMs), 28);
     const x = (ms: number): number => ms * PX_PER_MS;
     const y = (level: number): number => pad + (height - 2 * pad) * (1 - level);
     return { line: brushPath(points, x, y, 2.6), wash: washPath(points, x, y) };
-  }, [timeline, height, pad]);
+  }, [timeline, height, pad, screen, widthMs]);
   const steps = useStillness();
   // Those who want little motion see a page of the line, and the mark step along it from stroke to stroke.
   const pageMs = (width * PAGE) / PX_PER_MS;

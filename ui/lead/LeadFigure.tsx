@@ -37,6 +37,7 @@ const MOST_POSTURES = 60;
 const TURNED_DEG = 0.5;
 /** A posture that comes is shown while a hand is further from it than this, m. */
 const WORTH_SHOWING_M = 0.12;
+const LOOK_AGAIN_MS = 150;
 
 /** How far the hands of two bodies are apart, and how far one has sunk under the other, m. */
 function apartM(a: Goals, b: Goals): number {
@@ -84,6 +85,7 @@ export function LeadFigure({ practice, timeline, event, positionMs, sash, facing
   const svg = useRef<SVGSVGElement>(null);
   const shown = useRef<{ yawDeg: number; reach: Reach; atMs: number } | undefined>(undefined);
   const drawnUnder = useRef('');
+  const apart = useRef<{ index: number; atMs: number; isFar: boolean } | undefined>(undefined);
   // Before it is painted: a frame must never be seen as it was not meant.
   useLayoutEffect(() => {
     if (!group.current || !goals) return;
@@ -103,7 +105,15 @@ export function LeadFigure({ practice, timeline, event, positionMs, sash, facing
     patchMarkup(group.current, figureMarkup(goals, view, { line: LINE }));
     if (!under.current) return;
     const hasTurned = Math.abs(yawDeg - towardsDeg) < TURNED_DEG;
-    const isShown = hasTurned && ahead !== undefined && apartM(goals, ahead.goals) > WORTH_SHOWING_M;
+    // Whether it is still far enough away is seen soon enough a few times a second.
+    const near = apart.current;
+    if (ahead && (near?.index !== ahead.index || nowMs - near.atMs > LOOK_AGAIN_MS))
+      apart.current = {
+        index: ahead.index,
+        atMs: nowMs,
+        isFar: apartM(goals, ahead.goals) > WORTH_SHOWING_M,
+      };
+    const isShown = hasTurned && ahead !== undefined && apart.current?.isFar === true;
     const key = isShown ? `${ahead.index}/${towardsDeg}/${facing}/${ahead.way !== undefined}` : '';
     if (drawnUnder.current === key) return;
     drawnUnder.current = key;

@@ -26,7 +26,7 @@ export function aheadOf(
   const isStroke = ({ kind, breath, isStay }: TimelineEvent): boolean =>
     kind === 'stroke' && breath !== 'hold' && !isStay;
   const isHere = isStroke(event) && share < NEXT_FROM;
-  const shown = isHere ? event : timeline.events.slice(event.index + 1).find(isStroke);
+  const shown = isHere ? event : timeline.events.find((one) => one.index > event.index && isStroke(one));
   const movement = shown && movements[shown.index];
   const goals = movement?.keys.at(-1);
   return shown && goals ? { index: shown.index, goals, way: isHere ? movement : undefined } : undefined;
