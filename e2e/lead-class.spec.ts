@@ -377,3 +377,43 @@ test('the pace is tapped, a breath in at a time', async ({ page }) => {
   expect(before).toContain('on time');
   await expect(timer(page)).toContainText('over');
 });
+
+test('whose a condition is, is shown to the teacher where they ask for it, and nowhere else', async ({
+  page,
+  context,
+}) => {
+  test.setTimeout(120_000);
+  await page.goto('/customs');
+  await page.getByRole('button', { name: /the letter carriers/ }).click();
+  await page.getByText('whose, by initials').click();
+  await page.getByLabel('knee trouble', { exact: true }).last().fill('Q. Z.');
+  await page.getByRole('button', { name: 'Save the group' }).click();
+  await expect(page.getByText('“the letter carriers” is saved.')).toBeVisible();
+  await page.goto('/lead/before-the-rounds');
+  await pressed(page, 'Start');
+  const alone = page.getByRole('region', { name: 'For you alone' });
+  await expect(alone).toHaveCount(0);
+  await more(page);
+  await pressed(page, 'For you alone');
+  await pressed(page, 'Less');
+  for (let form = 0; form < 13 && !(await alone.getByText('Q. Z.').first().isVisible()); form += 1) {
+    await page.keyboard.press('PageDown');
+    await page.waitForTimeout(150);
+  }
+  await expect(alone).toContainText('Q. Z.:');
+  await expectAccessible(page);
+  const hall = await context.newPage();
+  for (const at of ['/lead/before-the-rounds/hall', '/sheet/before-the-rounds', '/aloud/before-the-rounds']) {
+    const answer = await hall.goto(at);
+    expect([at, ((await answer?.text()) ?? '').includes('Q. Z.')]).toEqual([at, false]);
+    await expect(hall.getByText('Q. Z.')).toHaveCount(0);
+  }
+  await hall.close();
+  // Opened anew it is not shown unasked.
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'More', exact: true })).toBeVisible();
+  await expect(alone).toHaveCount(0);
+  await page.keyboard.press('Escape');
+  await pressed(page, 'End it');
+  await expect(page.getByText('The class is in the log.')).toBeVisible();
+});

@@ -22,7 +22,15 @@ import { edit, type Practice } from '../core/practice';
 import { classWordsSchema, listClasses, recordClass, writeOfClass } from './classes';
 import { readCustoms, readStoredCustoms, saveCustoms } from './customs';
 import { openDatabase } from './database';
-import { binGroup, listBinnedGroups, listGroups, restoreGroup, saveGroup, type Group } from './groups';
+import {
+  binGroup,
+  calendarOf,
+  listBinnedGroups,
+  listGroups,
+  restoreGroup,
+  saveGroup,
+  type Group,
+} from './groups';
 import { openingProblem } from './folder';
 import { FolderInUse, takeFolder } from './lock';
 import {
@@ -330,7 +338,13 @@ describe('customs, groups and classes', () => {
     expect(await saveGroup(open, group, 0)).toEqual({ ok: true, version: 1 });
     expect(await listGroups(open)).toContainEqual({ ...group, version: 1 });
     expect(await saveGroup(open, group, 0)).toMatchObject({ ok: false, code: 'changed-elsewhere' });
-    expect(await saveGroup(open, { ...group, minutes: 12 }, 1)).toEqual({ ok: true, version: 2 });
+    expect(await saveGroup(open, { ...group, minutes: 12, initials: { knee: 'A. B.' } }, 1)).toEqual({
+      ok: true,
+      version: 2,
+    });
+    // Whose it is, is for the teacher alone: it goes with the group, and into nothing else.
+    expect((await listGroups(open)).find(({ id }) => id === 'tests')?.initials).toEqual({ knee: 'A. B.' });
+    expect(JSON.stringify(calendarOf(await listGroups(open)))).not.toContain('A. B.');
     expect(await saveGroup(open, group, 1)).toEqual({ ok: false, code: 'changed-elsewhere', version: 2 });
     expect(await binGroup(open, 'tests', NOW)).toBe(true);
     expect((await listGroups(open)).map((entry) => entry.id)).not.toContain('tests');

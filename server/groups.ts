@@ -24,7 +24,11 @@ export async function listBinnedGroups(
 function storedGroup(row: Readonly<Record<string, unknown>>): StoredGroup {
   const { version, document_version: documentVersion, ...columns } = row;
   const read = readDocument(GROUP_DOCUMENT, { ...columns, [VERSION_FIELD]: documentVersion });
-  if (read.ok) return { ...read.document, version: z.number().parse(version) };
+  if (read.ok) {
+    const { initials = {}, ...group } = read.document;
+    const told = Object.keys(initials).length > 0 ? { initials } : {};
+    return { ...group, ...told, version: z.number().parse(version) };
+  }
   const named = z.object({ id: z.string(), name: z.string() }).parse(row);
   throw new UnreadableDocument({ kind: 'group', id: named.id, name: named.name, problem: read.problem });
 }
@@ -34,7 +38,7 @@ export async function listGroupsWithUnreadable(
   queries: Queries,
 ): Promise<{ readonly groups: readonly StoredGroup[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(
-    sql`select id, name, minutes, posture, familiarity, times, conditions, version, document_version
+    sql`select id, name, minutes, posture, familiarity, times, conditions, initials, version, document_version
         from class_group where binned_at is null order by name, id`,
   );
   const { readable, unreadable } = partRows(rows, storedGroup);
@@ -50,18 +54,20 @@ export const listGroups = async (queries: Queries): Promise<readonly StoredGroup
  * brought back by a window that still shows it: see `restoreGroup`.
  */
 export async function saveGroup(queries: Queries, group: Group, baseVersion: number): Promise<Versioned> {
-  const [times, conditions] = [JSON.stringify(group.times), JSON.stringify(group.conditions)];
+  const [times, conditions, initials] = [group.times, group.conditions, group.initials ?? {}].map((value) =>
+    JSON.stringify(value),
+  );
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`
-          insert into class_group (id, name, minutes, posture, familiarity, times, conditions, version, document_version)
+          insert into class_group (id, name, minutes, posture, familiarity, times, conditions, initials, version, document_version)
           values (${group.id}, ${group.name}, ${group.minutes}, ${group.posture}, ${group.familiarity},
-                  ${times}::jsonb, ${conditions}::jsonb, 1, ${versionOf(GROUP_DOCUMENT)})
+                  ${times}::jsonb, ${conditions}::jsonb, ${initials}::jsonb, 1, ${versionOf(GROUP_DOCUMENT)})
           on conflict (id) do nothing returning version`)
       : await queries.rows(sql`
           update class_group set name = ${group.name}, minutes = ${group.minutes}, posture = ${group.posture},
             familiarity = ${group.familiarity}, times = ${times}::jsonb, conditions = ${conditions}::jsonb,
-            version = version + 1, document_version = ${versionOf(GROUP_DOCUMENT)}
+            initials = ${initials}::jsonb, version = version + 1, document_version = ${versionOf(GROUP_DOCUMENT)}
           where id = ${group.id} and version = ${baseVersion} and binned_at is null returning version`);
   if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
   const [there] = await queries.rows(sql`select version, binned_at from class_group where id = ${group.id}`);
@@ -105,3 +111,9 @@ export const conditionsOf = (
   alone: readonly ConditionId[],
 ): readonly ConditionId[] =>
   groupId === null ? alone : (groups.find((group) => group.id === groupId)?.conditions ?? []);
+
+/** Whose a condition in a group is, by initials; nothing for oneself. */
+export const initialsOf = (
+  groups: readonly Group[],
+  groupId: string | null,
+): NonNullable<Group['initials']> => groups.find((group) => group.id === groupId)?.initials ?? {};

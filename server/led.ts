@@ -6,7 +6,7 @@ import { REPERTOIRE, withOwn } from '@/core/forms';
 import { likelyNext, type Likely } from '@/core/lead/likely';
 import { readCustoms } from './customs';
 import { readOwn } from './forms';
-import { conditionsOf, listGroups } from './groups';
+import { conditionsOf, initialsOf, listGroups, type Group } from './groups';
 import { readHistory } from './history';
 import { readPractice } from './practices';
 import { storyOf } from '@/core/story';
@@ -69,3 +69,25 @@ export const readLikely = async (
   likelyNext(practice, withOwn(REPERTOIRE, await readOwn(queries)), await readCustoms(queries), {
     conditions,
   });
+
+/** What is for the teacher alone while a class is led: their notes on its forms, and whose a condition is. */
+export interface ForTeacher {
+  readonly initials: NonNullable<Group['initials']>;
+  /** By form. */
+  readonly notes: Readonly<Record<string, string>>;
+}
+
+export async function readForTeacher(
+  queries: Queries,
+  { practice, groupId }: Pick<LedPractice, 'practice' | 'groupId'>,
+): Promise<ForTeacher> {
+  const { words } = await readOwn(queries);
+  return {
+    initials: initialsOf(await listGroups(queries), groupId),
+    notes: Object.fromEntries(
+      words.flatMap(({ formId, note = '' }) =>
+        note.trim() !== '' && practice.forms[formId] ? [[formId, note]] : [],
+      ),
+    ),
+  };
+}

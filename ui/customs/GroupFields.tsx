@@ -1,7 +1,7 @@
 import { LEAST_MINUTES, MOST_MINUTES } from '@/core/brief/limits';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import type { ConditionId } from '@/core/people';
+import { CONDITIONS, type ConditionId } from '@/core/people';
 import { useSay } from '@/ui/kit/Said';
 import { ConditionTicks } from './ConditionTicks';
 
@@ -13,6 +13,7 @@ export interface EditableGroup {
   readonly familiarity: 'known' | 'taught';
   readonly times: readonly { readonly weekday: number; readonly hour: number; readonly minute: number }[];
   readonly conditions: readonly ConditionId[];
+  readonly initials?: Readonly<Partial<Record<ConditionId, string>>> | undefined;
   /** The version it was read at; 0 while it is new. */
   readonly version: number;
 }
@@ -127,6 +128,36 @@ function Meets({ draft, onDraft }: PartProps) {
   );
 }
 
+/** Whose each condition is, where the teacher wants to see that while leading. */
+function Whose({ draft, onDraft }: PartProps) {
+  const rows = CONDITIONS.filter(({ id }) => draft.conditions.includes(id));
+  if (rows.length === 0) return null;
+  return (
+    <details>
+      <summary className="caption">whose, by initials</summary>
+      <div className="columns-1 gap-x-6 sm:columns-2">
+        {rows.map(({ id, label }) => (
+          <label key={id} className="flex items-baseline gap-2">
+            <span className="flex-1">{label}</span>
+            <input
+              className="field w-28"
+              maxLength={40}
+              value={draft.initials?.[id] ?? ''}
+              onChange={(event) =>
+                onDraft({ ...draft, initials: { ...draft.initials, [id]: event.target.value } })
+              }
+            />
+          </label>
+        ))}
+      </div>
+      <p className="quiet small mt-1">
+        For you alone: shown while you lead only where you ask for it there, and in no file, on no sheet and
+        not on the hall’s screen.
+      </p>
+    </details>
+  );
+}
+
 /** Saves a group or puts it into the bin; what went wrong is told. */
 function useGroupSending(draft: EditableGroup, onDone: () => void) {
   const [problem, setProblem] = useState<string | undefined>(undefined);
@@ -135,7 +166,12 @@ function useGroupSending(draft: EditableGroup, onDone: () => void) {
   const send = async (method: 'PUT' | 'DELETE', said: string): Promise<boolean> => {
     setProblem(undefined);
     try {
-      const { version: baseVersion, ...group } = draft;
+      const { version: baseVersion, initials = {}, ...rest } = draft;
+      // Of a condition nobody has any more nobody is kept.
+      const kept = Object.entries(initials).filter(
+        ([id, who]) => who.trim() !== '' && draft.conditions.some((one) => one === id),
+      );
+      const group = { ...rest, initials: Object.fromEntries(kept) };
       const response = await fetch(
         `/api/groups/${draft.id}`,
         method === 'PUT'
@@ -192,6 +228,7 @@ export function GroupFields({
         chosen={draft.conditions}
         onChosen={(conditions) => setDraft({ ...draft, conditions })}
       />
+      <Whose draft={draft} onDraft={setDraft} />
       {problem && (
         <p role="alert" className="must">
           {problem}

@@ -5,6 +5,8 @@ interface Props {
   readonly totalMs: number;
   /** By the wall clock; null where it may go on, nothing where it lasts as long as planned. */
   readonly onSaid: (endAtMs: number | null | undefined, mayOverMs: number) => void;
+  /** Whether it may go on as long as it likes, where nothing else is said. */
+  readonly isOpen: boolean;
 }
 
 const pad = (count: number): string => String(count).padStart(2, '0');
@@ -24,8 +26,8 @@ export function nextAt(clock: string, nowMs: number): number | undefined {
 }
 
 /** Before the class begins: when it must be over, and how much later it may be. */
-export function ClassEnd({ totalMs, onSaid }: Props) {
-  const [kind, setKind] = useState<'planned' | 'at' | 'open'>('planned');
+export function ClassEnd({ totalMs, onSaid, isOpen }: Props) {
+  const [kind, setKind] = useState<'planned' | 'at' | 'open'>(isOpen ? 'open' : 'planned');
   const [at, setAt] = useState(() => clockOf(Date.now() + totalMs + 60_000));
   const [over, setOver] = useState('0');
   const say = (next: typeof kind, clock: string, minutes: string): void => {

@@ -21,6 +21,8 @@ interface Props {
   readonly hasVoice: boolean;
   readonly isScript: boolean;
   readonly onScript: (on: boolean) => void;
+  readonly isForYou: boolean;
+  readonly onForYou: (on: boolean) => void;
   readonly isOneSwitch: boolean;
   readonly onOneSwitch: (on: boolean) => void;
 }
@@ -173,6 +175,14 @@ export function LeadMore(props: Props) {
           onClick={() => props.onScript(!props.isScript)}
         >
           Script
+        </button>
+        <button
+          type="button"
+          className="press-plain"
+          aria-pressed={props.isForYou}
+          onClick={() => props.onForYou(!props.isForYou)}
+        >
+          For you alone
         </button>
         <LightSwitch />
         <ContrastSwitch />

@@ -19,6 +19,7 @@ import { wordText } from '@/ui/words/retimed';
 import { BreathTrack } from './BreathTrack';
 import { ClassEnd } from './ClassEnd';
 import { Ending } from './Ending';
+import { ForYouAlone, type ForTeacher } from './ForYouAlone';
 import { LeadFigure } from './LeadFigure';
 import { LeadFooter } from './LeadFooter';
 import { LeadMore } from './LeadMore';
@@ -46,6 +47,7 @@ interface Props {
   readonly conditions: readonly ConditionId[] | undefined;
   /** What may be put in while it is led. */
   readonly likely: readonly Likely[];
+  readonly forTeacher: ForTeacher;
 }
 
 /** Which form it is, and the time left. */
@@ -101,13 +103,17 @@ function formSaid(practice: Practice, span: ItemSpan, next: string): string {
 }
 
 /** Full screen, readable at three metres: the figure, the breath, the cue, what comes next, the time left. */
-export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Props) {
+export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, ...led }: Props) {
   const { state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain } = useLeading(led);
   const [sideSeen, setSideSeen] = useState(usualSide);
   const sounds = useSoundChoices();
   const [isMore, setIsMore] = useState(false);
   const [isScript, setIsScript] = useState(false);
   const [isOneSwitch, setIsOneSwitch] = useState(false);
+  // Never from the beginning: who looks on is not known.
+  const [isForYou, setIsForYou] = useState(false);
+  // Leading oneself is the same, quieter: no end presses, what is pressed fades sooner, the figure has more of a phone.
+  const isAlone = led.groupId === null;
   // As it is led: one more of a form is a practice of one repetition more.
   const { practice, timeline, running, started, staying, teaching } = state.base.state;
   const at = positionMs(state, nowMs);
@@ -122,7 +128,9 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Pr
   );
   useOneSwitch(isOneSwitch && !ended);
   const isQuiet =
-    useQuiet(running && !ended && !isMore && !isOneSwitch) && !state.isAsking && state.proposal === undefined;
+    useQuiet(running && !ended && !isMore && !isOneSwitch, isAlone) &&
+    !state.isAsking &&
+    state.proposal === undefined;
 
   if (ended) return <Ending leading={state} onFileAgain={fileAgain} onLeadAgain={beginAgain} />;
   const span = event && timeline.items[event.itemIndex];
@@ -140,7 +148,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Pr
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
   const next = nextOf(practice, timeline, span, at);
   return (
-    <main className="lead" aria-label="Lead">
+    <main className={isAlone ? 'lead lead-alone' : 'lead'} aria-label="Lead">
       <LeadHeader
         practice={practice}
         timeline={timeline}
@@ -176,6 +184,9 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Pr
                 isKept={state.isKept}
               />
             )}
+            {isForYou && (
+              <ForYouAlone practice={practice} item={item} conditions={conditions} forTeacher={forTeacher} />
+            )}
             {started && <Care practice={practice} item={item} conditions={conditions} />}
             <Proposal leading={state} positionMs={at} nowMs={nowMs} press={press} onSteer={steer} />
           </div>
@@ -198,7 +209,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Pr
         next={next}
         isTalk={event.kind === 'setup' || event.kind === 'stance'}
         press={press}
-        beginning={!started && <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} />}
+        beginning={!started && <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} isOpen={isAlone} />}
         isQuiet={isQuiet}
         isMore={isMore}
         onMore={setIsMore}
@@ -215,6 +226,8 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, ...led }: Pr
             hasVoice={hasVoice}
             isScript={isScript}
             onScript={setIsScript}
+            isForYou={isForYou}
+            onForYou={setIsForYou}
             isOneSwitch={isOneSwitch}
             onOneSwitch={setIsOneSwitch}
           />

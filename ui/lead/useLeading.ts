@@ -55,7 +55,15 @@ interface Led {
 /** A class being led, kept in this browser at every press so that a reload goes on where it was. */
 export function useLeading({ id, version, practice, groupId }: Led) {
   const begun = useCallback(
-    (): Session => ({ sessionId: newId(), practiceId: id, version, groupId, practice, actions: [] }),
+    (): Session => ({
+      sessionId: newId(),
+      practiceId: id,
+      version,
+      groupId,
+      practice,
+      // Nobody waits for the end of one who leads only themselves, where nothing else is said.
+      actions: groupId === null ? [{ kind: 'must-end', atMs: Date.now(), endAtMs: null }] : [],
+    }),
     [groupId, id, practice, version],
   );
   const { state, happens } = useDesk(

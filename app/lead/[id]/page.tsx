@@ -2,7 +2,7 @@ import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
-import { readLed, readLikely } from '@/server/led';
+import { readForTeacher, readLed, readLikely } from '@/server/led';
 import { LeadLoader } from '@/ui/lead/LeadLoader';
 
 export const metadata = { title: 'Lead' };
@@ -14,5 +14,11 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const led = read.value;
   if (!led) notFound();
-  return <LeadLoader {...led} likely={await readLikely(queries, led)} />;
+  return (
+    <LeadLoader
+      {...led}
+      likely={await readLikely(queries, led)}
+      forTeacher={await readForTeacher(queries, led)}
+    />
+  );
 }

@@ -25,6 +25,10 @@ export const groupSchema = z.strictObject({
   familiarity: z.enum(['known', 'taught']),
   times: z.array(classTimeSchema).max(14),
   conditions: z.array(z.enum(CONDITION_IDS)).max(CONDITION_IDS.length),
+  /** Whose a condition is, by initials, for the teacher alone: in no file, on no sheet, and not on the hall’s screen. */
+  initials: z
+    .partialRecord(z.enum(CONDITION_IDS), z.string().trim().max(40, 'at most 40 characters'))
+    .optional(),
 });
 export type Group = z.infer<typeof groupSchema>;
 
