@@ -335,11 +335,15 @@ test('what is heard is chosen, each by itself, kept till the next class, and com
   });
   const heard = () => page.evaluate(() => (window as unknown as { heard: number[] }).heard.splice(0));
   await open(page);
+  await more(page);
+  await pressed(page, 'Bells off');
   await pressed(page, 'Start');
+  await pass(page, 1000);
+  // The bell of the beginning, and nothing else.
+  expect(await heard()).toEqual([264, 716, 1342]);
+  await pressed(page, 'Bells on');
   await pass(page, 3000);
   expect(await heard()).toEqual([]);
-  await pressed(page, 'Back');
-  await more(page);
   await pressed(page, 'Plain beat off');
   await pass(page, 5000);
   expect((await heard()).length).toBeGreaterThanOrEqual(4);

@@ -182,6 +182,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, 
                 sideSeen={sideSeen}
                 started={started}
                 isKept={state.isKept}
+                isCounting={sounds.on.has('count')}
               />
             )}
             {isForYou && (

@@ -19,6 +19,8 @@ interface Props {
   readonly sideSeen: SideSeen;
   readonly started: boolean;
   readonly isKept: boolean;
+  /** The count is wanted large. */
+  readonly isCounting?: boolean;
 }
 
 /**
@@ -83,7 +85,17 @@ export function Care({
 }
 
 /** The breath, the words, what follows at once, and what to mind: readable at three metres. */
-export function Now({ practice, timeline, event, atMs, story, sideSeen, started, isKept }: Props) {
+export function Now({
+  practice,
+  timeline,
+  event,
+  atMs,
+  story,
+  sideSeen,
+  started,
+  isKept,
+  isCounting = false,
+}: Props) {
   // What follows is worth seeing early when it differs and belongs to the same form.
   const next = timeline.events[event.index + 1];
   const isOfForm = next?.itemId === event.itemId && next.kind === 'stroke' && next.cue !== event.cue;
@@ -93,7 +105,7 @@ export function Now({ practice, timeline, event, atMs, story, sideSeen, started,
     { text: words.said === breathWords(event) ? '' : breathWords(event), className: 'quiet' },
     {
       text: event.repetition > 0 ? `${event.repetition} of ${event.repetitions}${remaining(event)}` : '',
-      className: 'figures',
+      className: isCounting ? 'figures text-[1.7em] font-medium' : 'figures',
     },
     { text: event.side || event.way ? sideWords(event, timeline, sideSeen) : '', className: '' },
   ].filter(({ text }) => text !== '');

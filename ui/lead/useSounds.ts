@@ -91,9 +91,9 @@ export function useSounds(
   }, [isOn, running]);
   useEffect(() => () => void audio.current?.close(), []);
   useEffect(() => {
-    const from = heardTo.current ?? (atMs === 0 ? -1 : atMs);
+    // What comes at the very beginning is heard too, though the first frame comes a little after it.
+    const from = heardTo.current ?? (atMs < JUMP_MS ? -1 : atMs);
     const context = audio.current;
-    // What comes at the beginning is heard when it begins.
     if (!running && !ended) return;
     heardTo.current = atMs;
     const passed = atMs - from;
