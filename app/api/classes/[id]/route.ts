@@ -1,3 +1,4 @@
+import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
 import { classWordsSchema, writeOfClass } from '@/server/classes';
 import { database } from '@/server/database';
@@ -10,7 +11,8 @@ export const PUT = (request: Request, context: Context) =>
     const body = await readBody(request, classWordsSchema);
     if (!body.ok) return body.answer;
     const { id } = await context.params;
-    const isFound = await writeOfClass(await database(), id, body.value);
+    // An id no database keeps is the id of no class.
+    const isFound = isKept(id) && (await writeOfClass(await database(), id, body.value));
     return isFound
       ? Response.json({ ok: true })
       : refuse(404, { message: 'There is no such class in the log.' });
