@@ -30,6 +30,7 @@ const ROOMS = [
   '/forms/breaths/own/new?from=stay-when-full',
   '/forms/sounds/own/new?from=lung-standard',
   '/log',
+  '/log/taught',
   '/customs',
   '/sheet/before-the-rounds',
   '/aloud/before-the-rounds',

@@ -93,16 +93,103 @@ function loggedClass(row: unknown): LoggedClass {
   };
 }
 
-/** Classes given, newest first, and those whose record cannot be read. */
+/** Classes given, newest first, and those whose record cannot be read; without those taken out of the log. */
 export async function listClassesWithUnreadable(
   queries: Queries,
   most = 200,
 ): Promise<{ readonly classes: readonly LoggedClass[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(sql`
     select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.note, c.led_by, c.group_id, g.name as group_name
-    from class_given c left join class_group g on g.id = c.group_id order by c.started_at desc limit ${most}`);
+    from class_given c left join class_group g on g.id = c.group_id
+    where c.binned_at is null order by c.started_at desc, c.id desc limit ${most}`);
   const { readable, unreadable } = partRows(rows, loggedClass);
   return { classes: readable, unreadable };
+}
+
+/** Takes a class out of the log, or puts it back; false where there is none. */
+export async function setClassBinned(
+  queries: Queries,
+  id: string,
+  binned: boolean,
+  atMs: number,
+): Promise<boolean> {
+  const at = binned ? new Date(atMs) : null;
+  const rows = await queries.rows(
+    sql`update class_given set binned_at = ${at} where id = ${id} and (binned_at is null) = ${binned} returning id`,
+  );
+  return rows.length > 0;
+}
+
+/** Where a page of the log goes on: after this class, newest first. */
+const keySchema = z.strictObject({ startedAtMs: z.number(), id: z.string() });
+export type LogKey = z.infer<typeof keySchema>;
+
+/** What of the log is asked for; all of it where nothing is said. */
+export interface LogAsked {
+  /** A group by its id; `null` is oneself. */
+  readonly groupId?: string | null | undefined;
+  /** Between these instants, ms, the first within, the second not. */
+  readonly fromMs?: number | undefined;
+  readonly toMs?: number | undefined;
+  /** Words of the practice, the group, the note, or who led. */
+  readonly words?: string | undefined;
+  /** Any of these forms was in it; a class is found by its words or by its forms. */
+  readonly formIds?: readonly string[] | undefined;
+  readonly after?: LogKey | undefined;
+}
+
+const PAGE = 40;
+/** So many forms of one word are looked for. */
+const MOST_FORMS = 12;
+
+/** A text as a pattern that means only itself. */
+const literally = (text: string): string => `%${text.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`;
+
+/** A page of the log, newest first, and where the next one begins; nothing where it is the last. */
+export async function findClasses(
+  queries: Queries,
+  { groupId, fromMs, toMs, words, formIds = [], after }: LogAsked,
+): Promise<{
+  readonly classes: readonly LoggedClass[];
+  readonly unreadable: readonly UnreadableRow[];
+  readonly older: LogKey | undefined;
+}> {
+  const [isGroup, group] = [groupId !== undefined, groupId ?? null];
+  const [from, to] = [fromMs, toMs].map((ms) => (ms === undefined ? null : new Date(ms)));
+  const pattern = words === undefined || words.trim() === '' ? null : literally(words.trim());
+  const forms = formIds.slice(0, MOST_FORMS).map((formId) => JSON.stringify({ items: [{ formId }] }));
+  const [afterAt, afterId] = after ? [new Date(after.startedAtMs), after.id] : [null, null];
+  const rows = await queries.rows(sql`
+    select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.note, c.led_by, c.group_id, g.name as group_name
+    from class_given c left join class_group g on g.id = c.group_id
+    where c.binned_at is null
+      and (not ${isGroup}::boolean or c.group_id is not distinct from ${group}::text)
+      and (${from}::timestamptz is null or c.started_at >= ${from}::timestamptz)
+      and (${to}::timestamptz is null or c.started_at < ${to}::timestamptz)
+      and (${afterAt}::timestamptz is null or (c.started_at, c.id) < (${afterAt}::timestamptz, ${afterId}::text))
+      and (${pattern}::text is null or c.practice_name ilike ${pattern} or g.name ilike ${pattern}
+           or c.note ilike ${pattern} or c.led_by ilike ${pattern}
+           or c.record @> any (select value from jsonb_array_elements(${`[${forms.join(',')}]`}::jsonb)))
+    order by c.started_at desc, c.id desc limit ${PAGE + 1}`);
+  const { readable, unreadable } = partRows(rows.slice(0, PAGE), loggedClass);
+  const last = rows.length > PAGE ? rows[PAGE - 1] : undefined;
+  const key = z.object({ started_at: z.date(), id: z.string() }).safeParse(last);
+  return {
+    classes: readable,
+    unreadable,
+    older: key.success ? { startedAtMs: key.data.started_at.getTime(), id: key.data.id } : undefined,
+  };
+}
+
+/** The months in which classes were given, newest first, each "2026-11" in a zone, with how many. */
+export async function monthsOfLog(
+  queries: Queries,
+  zone: string,
+): Promise<readonly { readonly month: string; readonly classes: number }[]> {
+  const rows = await queries.rows(sql`
+    select to_char(started_at at time zone ${zone}, 'YYYY-MM') as month, count(*)::int as classes
+    from class_given where binned_at is null group by 1 order by 1 desc`);
+  return z.array(z.object({ month: z.string(), classes: z.number() })).parse(rows);
 }
 
 /** Classes given, newest first, as far as their records can be read. */

@@ -11,7 +11,7 @@ import type { Practice } from '../core/practice';
 import { recordClass } from './classes';
 import { openDatabase } from './database';
 import { saveGroup, type Group } from './groups';
-import { readHistory, readWhatNext } from './history';
+import { forgetLearnt, readHistory, readTaught, readWhatNext } from './history';
 import { createPractice } from './practices';
 import type { Database } from './sql';
 
@@ -140,5 +140,18 @@ describe('what the log tells the composer', () => {
     });
     expect(next?.choice.leftOut).toEqual([plain.items[slow + 1]?.name]);
     expect(await readWhatNext(open, 'nobody')).toBeUndefined();
+  });
+
+  it('can be read form by form, forgotten, and learnt again', async () => {
+    const shaking = async () => (await readTaught(open)).rows.find(({ formId }) => formId === 'shaking-off');
+    expect((await shaking())?.pace).toBeCloseTo(1.07, 2);
+    await forgetLearnt(open, 'shaking-off', NOW + 2 * DAY_MS);
+    expect(await shaking()).toBeUndefined();
+    expect((await readHistory(open)).pace['shaking-off']).toBeUndefined();
+    expect((await readTaught(open)).forgotten).toEqual([{ formId: 'shaking-off', name: 'Shaking off' }]);
+    // Twice is once.
+    await forgetLearnt(open, 'shaking-off', NOW + 3 * DAY_MS);
+    await forgetLearnt(open, 'shaking-off', undefined);
+    expect((await shaking())?.pace).toBeCloseTo(1.07, 2);
   });
 });

@@ -1,9 +1,13 @@
+import { z } from 'zod';
 import {
   paceOf,
+  taughtBy,
   toldOf,
   whatNext,
   type GroupHistory,
   type History,
+  type TaughtItem,
+  type TaughtRow,
   type UsualTelling,
   type WhatNext,
 } from '@/core/log';
@@ -12,7 +16,7 @@ import { FIRST_REPETITION } from '@/core/time';
 import { presentId } from '@/core/forms';
 import { listClasses, type LoggedClass } from './classes';
 import { readOwn } from './forms';
-import type { Queries } from './sql';
+import { sql, type Queries } from './sql';
 
 const RECENT_CLASSES = 3;
 
@@ -28,9 +32,58 @@ function timesOf(classes: readonly (readonly string[])[]): Readonly<Record<strin
  * held against the classes it gave itself: they count for its pace, not as what the last class did.
  */
 export const readHistory = async (queries: Queries, openPracticeId?: string): Promise<History> =>
-  historyIn(await listClasses(queries), openPracticeId);
+  historyIn(await listClasses(queries), await readForgotten(queries), openPracticeId);
 
-function historyIn(classes: readonly LoggedClass[], openPracticeId?: string): History {
+/** Till when what was learnt of a form is forgotten, ms, by form. */
+type Forgotten = Readonly<Record<string, number>>;
+
+async function readForgotten(queries: Queries): Promise<Forgotten> {
+  const rows = await queries.rows(sql`select form_id, before from learnt_forgotten`);
+  const parsed = z.array(z.object({ form_id: z.string(), before: z.date() })).parse(rows);
+  return Object.fromEntries(parsed.map(({ form_id: formId, before }) => [formId, before.getTime()]));
+}
+
+/** Forgets what classes before a moment have taught of a form; or, with no moment, learns from all of them again. */
+export async function forgetLearnt(
+  queries: Queries,
+  formId: string,
+  beforeMs: number | undefined,
+): Promise<void> {
+  await queries.rows(
+    beforeMs === undefined
+      ? sql`delete from learnt_forgotten where form_id = ${formId}`
+      : sql`insert into learnt_forgotten (form_id, before) values (${formId}, ${new Date(beforeMs)})
+            on conflict (form_id) do update set before = excluded.before`,
+  );
+}
+
+/** What was led, of which something may be learnt. */
+const ledIn = (classes: readonly LoggedClass[], forgotten: Forgotten): readonly TaughtItem[] =>
+  classes.flatMap(({ record, startedAtMs }) =>
+    record.items
+      .map((item) => ({ ...item, formId: presentId(item.formId) }))
+      .filter(({ formId }) => startedAtMs >= (forgotten[formId] ?? 0)),
+  );
+
+/** What the log has taught, form by form, and of which forms something was forgotten. */
+export async function readTaught(
+  queries: Queries,
+): Promise<{
+  readonly rows: readonly TaughtRow[];
+  readonly forgotten: readonly { readonly formId: string; readonly name: string }[];
+}> {
+  const [classes, forgotten] = [await listClasses(queries), await readForgotten(queries)];
+  const forms = withOwn(REPERTOIRE, await readOwn(queries));
+  return {
+    rows: taughtBy(ledIn(classes, forgotten), usualIn(forms)),
+    forgotten: Object.keys(forgotten).map((formId) => ({
+      formId,
+      name: forms.find(({ id }) => id === formId)?.name ?? formId,
+    })),
+  };
+}
+
+function historyIn(classes: readonly LoggedClass[], forgotten: Forgotten, openPracticeId?: string): History {
   const byGroup = new Map<string, string[][]>();
   for (const { groupId, record, practiceId } of classes) {
     if (practiceId === openPracticeId) continue;
@@ -43,9 +96,7 @@ function historyIn(classes: readonly LoggedClass[], openPracticeId?: string): Hi
     times: timesOf(lists),
     given: lists.length,
   });
-  const led = classes
-    .flatMap(({ record }) => record.items)
-    .map((item) => ({ ...item, formId: presentId(item.formId) }));
+  const led = ledIn(classes, forgotten);
   return {
     groups: Object.fromEntries(
       [...byGroup].filter(([id]) => id !== '').map(([id, lists]) => [id, history(lists)]),
@@ -69,11 +120,15 @@ export async function readWhatNext(queries: Queries, classId: string): Promise<W
   const classes = await listClasses(queries);
   const given = classes.find(({ id }) => id === classId);
   if (!given) return undefined;
-  const before = historyIn(classes.filter(({ id }) => id !== classId));
+  const forgotten = await readForgotten(queries);
+  const before = historyIn(
+    classes.filter(({ id }) => id !== classId),
+    forgotten,
+  );
   return whatNext(
     given.record,
     before,
-    historyIn(classes),
+    historyIn(classes, forgotten),
     usualIn(withOwn(REPERTOIRE, await readOwn(queries))),
   );
 }

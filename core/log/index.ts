@@ -6,3 +6,5 @@ export { shrunk, toldKey, toldOf } from './telling';
 export type { Told } from './telling';
 export { whatNext, whatNextSchema } from './next';
 export type { TimeLearnt, UsualTelling, WhatNext } from './next';
+export { taughtBy } from './taught';
+export type { TaughtItem, TaughtRow } from './taught';

@@ -3,6 +3,7 @@ import type { ClassRecord } from '@/core/lead';
 import { clockText, dateText } from '@/ui/kit/time';
 import { endedText, happenedText } from '@/ui/words/happened';
 import { PlannedReal } from './PlannedReal';
+import { TakeOut } from './TakeOut';
 import { WordsOfClass } from './WordsOfClass';
 
 export interface LogEntry {
@@ -60,12 +61,101 @@ function Real({ record }: { record: ClassRecord }) {
   );
 }
 
+interface Wishes {
+  readonly group: string;
+  readonly month: string;
+  readonly words: string;
+}
+
+/** The address of the log as it is asked for, from a class on where one is named. */
+function logAddress(
+  { group, month, words }: Wishes,
+  after?: { readonly startedAtMs: number; readonly id: string },
+): string {
+  const asked = new URLSearchParams(
+    Object.entries({ group, month, words }).filter(([, value]) => value !== ''),
+  );
+  if (after) asked.set('after', `${after.startedAtMs}-${after.id}`);
+  const query = asked.toString();
+  return query === '' ? '/log' : `/log?${query}`;
+}
+
+const monthText = (month: string): string => {
+  const [year = 0, of = 1] = month.split('-').map(Number);
+  return new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    new Date(Date.UTC(year, of - 1, 1)),
+  );
+};
+
+/** What is looked for: an address of its own, so that it can be kept and gone back to. */
+function LogSearch({ groups, months, wishes }: Pick<LogRoomProps, 'groups' | 'months' | 'wishes'>) {
+  return (
+    <form action="/log" method="get" className="my-4 flex flex-wrap items-end gap-x-4 gap-y-2" role="search">
+      <label className="min-w-0 flex-1 basis-64">
+        <span className="quiet small block">words: a practice, a form, a note, who led</span>
+        <input className="field" name="words" type="search" maxLength={80} defaultValue={wishes.words} />
+      </label>
+      <label>
+        <span className="quiet small block">for</span>
+        <select className="field" name="group" defaultValue={wishes.group}>
+          <option value="">everyone</option>
+          <option value="myself">myself</option>
+          {groups.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        <span className="quiet small block">in</span>
+        <select className="field" name="month" defaultValue={wishes.month}>
+          <option value="">any month</option>
+          {months.map(({ month, classes }) => (
+            <option key={month} value={month}>
+              {monthText(month)} ({classes})
+            </option>
+          ))}
+        </select>
+      </label>
+      <button type="submit" className="press">
+        Look
+      </button>
+      {Object.values(wishes).some((one) => one !== '') && (
+        <Link className="press-plain" href="/log">
+          All of it
+        </Link>
+      )}
+    </form>
+  );
+}
+
+interface LogRoomProps {
+  readonly entries: readonly LogEntry[];
+  readonly zone: string;
+  readonly months: readonly { readonly month: string; readonly classes: number }[];
+  readonly groups: readonly { readonly id: string; readonly name: string }[];
+  readonly wishes: Wishes;
+  /** Where the next page begins; nothing on the last. */
+  readonly older: { readonly startedAtMs: number; readonly id: string } | undefined;
+}
+
 /** What was given: planned against real, form by form. */
-export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone: string }) {
+export function LogRoom({ entries, zone, months, groups, wishes, older }: LogRoomProps) {
+  const isAll = Object.values(wishes).every((one) => one === '');
   return (
     <div className="max-w-4xl">
       <h1>Log</h1>
-      {entries.length === 0 && (
+      <p>
+        <Link className="press-plain" href="/log/taught">
+          What it has taught
+        </Link>
+      </p>
+      {months.length > 0 && <LogSearch groups={groups} months={months} wishes={wishes} />}
+      {entries.length === 0 && !isAll && (
+        <p className="reading quiet my-6">No class in the log is like that.</p>
+      )}
+      {entries.length === 0 && isAll && (
         <p className="reading quiet my-6">
           Classes you lead are written here by themselves: what was planned, what it really took, what was
           added.{' '}
@@ -145,12 +235,20 @@ export function LogRoom({ entries, zone }: { entries: readonly LogEntry[]; zone:
               <p className="mt-2">
                 <Link className="press-plain" href={`/compose/${entry.practiceId}`}>
                   Open the practice
-                </Link>
+                </Link>{' '}
+                <TakeOut classId={entry.id} />
               </p>
             </details>
           </li>
         ))}
       </ul>
+      {older && (
+        <p className="my-4">
+          <Link className="press" href={logAddress(wishes, older)}>
+            Older classes
+          </Link>
+        </p>
+      )}
     </div>
   );
 }

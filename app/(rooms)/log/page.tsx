@@ -1,19 +1,39 @@
-import { listClassesWithUnreadable } from '@/server/classes';
+import { listGroups } from '@/server/groups';
+import { findClasses, monthsOfLog } from '@/server/classes';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { readRepertoire } from '@/server/forms';
 import { unreadableRow } from '@/server/unreadable';
+import { formsNamed, readLogAsked } from '@/server/logAsked';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
 import { LogRoom } from '@/ui/log/LogRoom';
 
 export const metadata = { title: 'Log' };
 
-export default async function LogPage() {
+export default async function LogPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>;
+}) {
   const open = await database();
-  const [customs, { classes, unreadable }] = [await readCustoms(open), await listClassesWithUnreadable(open)];
+  const customs = await readCustoms(open);
+  const { zone } = customs.place;
+  const wishes = readLogAsked(await searchParams, zone);
+  const formIds = formsNamed(wishes.asked.words, await readRepertoire(open));
+  const { classes, unreadable, older } = await findClasses(open, { ...wishes.asked, formIds });
+  const [months, groups] = [await monthsOfLog(open, zone), await listGroups(open)];
   return (
     <>
       <UnreadableRows rows={unreadable.map(unreadableRow)} />
-      <LogRoom entries={classes} zone={customs.place.zone} />
+      <LogRoom
+        key={JSON.stringify(wishes)}
+        entries={classes}
+        zone={zone}
+        months={months}
+        groups={groups.map(({ id, name }) => ({ id, name }))}
+        wishes={wishes.shown}
+        older={older}
+      />
     </>
   );
 }

@@ -1,6 +1,6 @@
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { classWordsSchema, writeOfClass } from '@/server/classes';
+import { classWordsSchema, setClassBinned, writeOfClass } from '@/server/classes';
 import { database } from '@/server/database';
 
 type Context = { params: Promise<{ id: string }> };
@@ -17,3 +17,15 @@ export const PUT = (request: Request, context: Context) =>
       ? Response.json({ ok: true })
       : refuse(404, { message: 'There is no such class in the log.' });
   });
+
+const binned = (isBinned: boolean) => (_request: Request, context: Context) =>
+  answering(async () => {
+    const { id } = await context.params;
+    const isFound = isKept(id) && (await setClassBinned(await database(), id, isBinned, Date.now()));
+    return isFound ? Response.json({ ok: true }) : refuse(404, { message: 'There is no such class there.' });
+  });
+
+/** Out of the log: it teaches the next draft nothing any more. */
+export const DELETE = binned(true);
+/** Back into the log. */
+export const POST = binned(false);

@@ -1,0 +1,169 @@
+import { randomUUID } from 'node:crypto';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { PLAIN_BRIEF } from '@/core/brief';
+import { compose } from '@/core/compose';
+import { DEFAULT_CUSTOMS } from '@/core/customs';
+import { REPERTOIRE } from '@/core/forms';
+import { recordOf } from '@/core/lead';
+import {
+  findClasses,
+  listClasses,
+  monthsOfLog,
+  recordClass,
+  setClassBinned,
+  writeOfClass,
+  type LogAsked,
+} from './classes';
+import { openDatabase } from './database';
+import { saveGroup } from './groups';
+import { readHistory } from './history';
+import { formsNamed, readLogAsked } from './logAsked';
+import { createPractice } from './practices';
+import type { Database } from './sql';
+
+const base = mkdtempSync(path.join(tmpdir(), 'navuren-log-'));
+const DAY_MS = 86_400_000;
+/** The last of November, in the evening. */
+const NOW = Date.UTC(2026, 10, 30, 20);
+const CLASSES = 95;
+let open: Database;
+const ids: string[] = [];
+
+beforeAll(async () => {
+  open = await openDatabase({
+    folder: path.join(base, 'data'),
+    migrations: path.resolve('db/migrations'),
+    demo: false,
+  });
+  const made = compose({
+    brief: { ...PLAIN_BRIEF, minutes: 6 },
+    repertoire: REPERTOIRE,
+    customs: DEFAULT_CUSTOMS,
+    people: { conditions: [] },
+    seed: 1,
+    enough: 0.5,
+  });
+  if (!made.ok) throw new Error('expected a practice');
+  await createPractice(open, 'six', { ...made.practice, name: 'Six minutes by the sea' }, NOW);
+  await saveGroup(
+    open,
+    {
+      id: 'menders',
+      name: 'the kite menders',
+      minutes: 10,
+      posture: 'standing',
+      familiarity: 'known',
+      times: [],
+      conditions: [],
+    },
+    0,
+  );
+  for (let index = 0; index < CLASSES; index += 1) {
+    const startedAtMs = NOW - index * DAY_MS;
+    const plain = recordOf(made.practice, [{ kind: 'start', atMs: startedAtMs }], startedAtMs + 7_200_000);
+    const [first, ...rest] = plain.items;
+    if (!first) throw new Error('expected a form');
+    // Every tenth with a form of its own.
+    const items =
+      index % 10 === 0 ? [{ ...first, formId: 'cloud-hands', name: 'Cloud hands' }, ...rest] : plain.items;
+    const id = randomUUID();
+    ids.push(id);
+    await recordClass(open, {
+      id,
+      practiceId: 'six',
+      version: 1,
+      groupId: index % 3 === 0 ? 'menders' : null,
+      record: { ...plain, items: [...items] },
+    });
+  }
+  await writeOfClass(open, ids[7] ?? '', { note: 'Fog; 100% humidity_', ledBy: 'A. B.' });
+}, 120_000);
+afterAll(async () => {
+  await open.close();
+  rmSync(base, { recursive: true, force: true });
+});
+
+/** Every page of the log as it is asked for. */
+async function all(asked: LogAsked): Promise<readonly string[]> {
+  const found: string[] = [];
+  let after: LogAsked['after'];
+  do {
+    const page = await findClasses(open, { ...asked, after });
+    found.push(...page.classes.map(({ id }) => id));
+    after = page.older;
+  } while (after !== undefined);
+  return found;
+}
+const every = (step: number): readonly string[] => ids.filter((_, index) => index % step === 0);
+
+describe('the log as it is asked', () => {
+  it('comes page by page, newest first, each class once', async () => {
+    expect(await all({})).toEqual(ids);
+    expect((await findClasses(open, {})).classes.length).toBeLessThan(CLASSES);
+  });
+
+  it('is of a group, or of oneself', async () => {
+    expect(await all({ groupId: 'menders' })).toEqual(every(3));
+    expect(await all({ groupId: null })).toEqual(ids.filter((_, index) => index % 3 !== 0));
+    expect(await all({ groupId: 'nobody' })).toEqual([]);
+  });
+
+  it('is of a month of the place, not of another zone', async () => {
+    const zone = 'Europe/London';
+    expect(await all(readLogAsked({ month: '2026-11' }, zone).asked)).toEqual(ids.slice(0, 30));
+    expect(await all(readLogAsked({ month: '2026-10' }, zone).asked)).toEqual(ids.slice(30, 61));
+    // At eight in the evening of the last of the month it is the first of the next in Auckland.
+    expect(await all(readLogAsked({ month: '2026-12' }, 'Pacific/Auckland').asked)).toEqual([ids[0]]);
+    const months = await monthsOfLog(open, zone);
+    expect(months.slice(0, 2)).toEqual([
+      { month: '2026-11', classes: 30 },
+      { month: '2026-10', classes: 31 },
+    ]);
+    expect(months.reduce((sum, { classes }) => sum + classes, 0)).toBe(CLASSES);
+  });
+
+  it('is found by words of the practice, the group, the note, and who led; marks mean only themselves', async () => {
+    expect(await all({ words: 'BY THE SEA' })).toEqual(ids);
+    expect(await all({ words: 'kite' })).toEqual(every(3));
+    for (const words of ['fog', '100%', 'humidity_', 'a. b.']) expect(await all({ words })).toEqual([ids[7]]);
+    expect(await all({ words: '%' })).toEqual([ids[7]]);
+    expect(await all({ words: "';--" })).toEqual([]);
+  });
+
+  it('is found by a form that was in it, by any of its names', async () => {
+    const asked = (words: string) => ({ words, formIds: formsNamed(words, REPERTOIRE) });
+    expect(formsNamed('cloud hands', REPERTOIRE)).toContain('cloud-hands');
+    expect(await all(asked('cloud hands'))).toEqual(every(10));
+    expect(await all({ ...asked('cloud hands'), groupId: 'menders' })).toEqual(every(30));
+    expect(formsNamed('無極', REPERTOIRE)).toEqual(['arrive-wuji']);
+    expect(formsNamed('wu ji', REPERTOIRE)).toContain('arrive-wuji');
+    expect(formsNamed('a', REPERTOIRE)).toEqual([]);
+    expect(formsNamed(undefined, REPERTOIRE)).toEqual([]);
+  });
+
+  it('reads any address, and passes over what it cannot read', () => {
+    const { asked, shown } = readLogAsked(
+      { group: ['myself', 'x'], month: '2026-13', words: '  fog ', after: 'x-y' },
+      'UTC',
+    );
+    expect(asked).toEqual({ groupId: null, words: 'fog' });
+    expect(shown).toEqual({ group: 'myself', month: '', words: 'fog' });
+    expect(readLogAsked({ words: 'a\0b', after: '5-abc' }, 'UTC').asked).toEqual({
+      after: { startedAtMs: 5, id: 'abc' },
+    });
+  });
+
+  it('lets a class be taken out, learns nothing from it then, and puts it back', async () => {
+    const id = ids[0] ?? '';
+    const before = (await readHistory(open)).groups.menders?.given ?? 0;
+    expect(await setClassBinned(open, id, true, NOW)).toBe(true);
+    expect(await setClassBinned(open, id, true, NOW)).toBe(false);
+    expect(await all({})).toEqual(ids.slice(1));
+    expect((await listClasses(open)).map((one) => one.id)).not.toContain(id);
+    expect((await readHistory(open)).groups.menders?.given).toBe(before - 1);
+    expect(await setClassBinned(open, id, false, NOW)).toBe(true);
+    expect(await all({})).toEqual(ids);
+  });
+});
