@@ -255,7 +255,7 @@ test('no request, however hostile, is answered with an error of the server’s o
     groupId: null,
   };
   // prettier-ignore
-  const paths = ['/', '/shelf', '/compose', '/compose/before-the-rounds', '/lead/before-the-rounds', '/sheet/before-the-rounds', '/aloud/before-the-rounds', '/atlas', '/forms', '/forms/shaking', '/forms/beside', '/forms/own/x', '/log', '/log/taught', '/api/taught/shaking', '/customs', '/api/practices', '/api/practices/before-the-rounds', '/api/practices/before-the-rounds/export', '/api/practices/before-the-rounds/versions/1', '/api/practices/import', '/api/forms', '/api/forms/import', '/api/forms/shaking/words', '/api/forms/own-x/bin', '/api/groups/library-chairs', '/api/classes', '/api/classes/11111111-1111-4111-8111-111111111111', '/api/customs'];
+  const paths = ['/', '/shelf', '/compose', '/compose/before-the-rounds', '/lead/before-the-rounds', '/sheet/before-the-rounds', '/aloud/before-the-rounds', '/atlas', '/forms', '/forms/shaking', '/forms/beside', '/forms/own/x', '/log', '/log/taught', '/api/taught/shaking', '/customs', '/api/practices', '/api/practices/before-the-rounds', '/api/practices/before-the-rounds/export', '/api/practices/before-the-rounds/versions/1', '/api/practices/import', '/api/forms', '/api/forms/import', '/api/forms/shaking/words', '/api/forms/own-x/bin', '/api/groups/library-chairs', '/api/classes', '/api/classes/by-hand', '/api/classes/11111111-1111-4111-8111-111111111111', '/api/customs'];
   // prettier-ignore
   const bits = ['%00', '%', '%ZZ', '%E0%A4%A', '%ed%a0%80', '..%2f..', '9'.repeat(400), '-1', '1e300', 'constructor', '__proto__', '%F0%9F%99%82', '%5c', '%2e%2e'];
   // prettier-ignore

@@ -121,8 +121,10 @@ export async function setClassBinned(
 }
 
 /** Where a page of the log goes on: after this class, newest first. */
-const keySchema = z.strictObject({ startedAtMs: z.number(), id: z.string() });
-export type LogKey = z.infer<typeof keySchema>;
+export interface LogKey {
+  readonly startedAtMs: number;
+  readonly id: string;
+}
 
 /** What of the log is asked for; all of it where nothing is said. */
 export interface LogAsked {

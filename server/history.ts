@@ -66,9 +66,7 @@ const ledIn = (classes: readonly LoggedClass[], forgotten: Forgotten): readonly 
   );
 
 /** What the log has taught, form by form, and of which forms something was forgotten. */
-export async function readTaught(
-  queries: Queries,
-): Promise<{
+export async function readTaught(queries: Queries): Promise<{
   readonly rows: readonly TaughtRow[];
   readonly forgotten: readonly { readonly formId: string; readonly name: string }[];
 }> {

@@ -16,6 +16,7 @@ import {
   writeOfClass,
   type LogAsked,
 } from './classes';
+import { addByHand, byHandSchema } from './byHand';
 import { openDatabase } from './database';
 import { saveGroup } from './groups';
 import { readHistory } from './history';
@@ -165,5 +166,27 @@ describe('the log as it is asked', () => {
     expect((await readHistory(open)).groups.menders?.given).toBe(before - 1);
     expect(await setClassBinned(open, id, false, NOW)).toBe(true);
     expect(await all({})).toEqual(ids);
+  });
+
+  it('takes a class that was led without a screen, and learns no pace from it', async () => {
+    const told = {
+      practiceId: 'six',
+      groupId: 'menders',
+      startedAtMs: NOW - 400 * DAY_MS,
+      minutes: 9,
+      note: 'In the park',
+      ledBy: '',
+    };
+    const before = (await readHistory(open)).pace;
+    const id = await addByHand(open, byHandSchema.parse(told));
+    expect(id).toBeDefined();
+    const [found] = (await findClasses(open, { words: 'in the park' })).classes;
+    expect(found).toMatchObject({ id, groupId: 'menders', record: { actualMs: 540_000, finished: true } });
+    const spent = (found?.record.items ?? []).reduce((sum, { actualMs }) => sum + actualMs, 0);
+    expect(Math.abs(spent - 540_000)).toBeLessThan(50);
+    expect((await readHistory(open)).pace).toEqual(before);
+    expect(await addByHand(open, { ...told, practiceId: 'nobody' })).toBeUndefined();
+    expect(byHandSchema.safeParse({ ...told, minutes: 0 }).success).toBe(false);
+    await setClassBinned(open, id ?? '', true, NOW);
   });
 });

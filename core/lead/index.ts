@@ -5,3 +5,4 @@ export type { ClassRecord } from './record';
 export type { Retimed } from './retime';
 export { leftFor, wordOf } from './standing';
 export type { Word } from './standing';
+export { recordByHand } from './byHand';

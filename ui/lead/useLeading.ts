@@ -52,6 +52,23 @@ interface Led {
   readonly groupId: string | null;
 }
 
+/** Hears what other windows do with the class, and tells those that ask how it stands. */
+function useElsewhere(id: string, session: Session, happens: (event: LeadingEvent) => void): void {
+  const latest = useRef(session);
+  useEffect(() => {
+    latest.current = session;
+  }, [session]);
+  useEffect(
+    () =>
+      hearSessions(
+        id,
+        (led) => happens({ kind: 'led-elsewhere', session: led }),
+        () => latest.current,
+      ),
+    [happens, id],
+  );
+}
+
 /** A class being led, kept in this browser at every press so that a reload goes on where it was. */
 export function useLeading({ id, version, practice, groupId }: Led) {
   const begun = useCallback(
@@ -80,19 +97,7 @@ export function useLeading({ id, version, practice, groupId }: Led) {
   useEffect(() => {
     if (ended) happens({ kind: 'came-to-end', atMs: Date.now() });
   }, [ended, happens, sessionId]);
-  const latest = useRef(state.session);
-  useEffect(() => {
-    latest.current = state.session;
-  }, [state.session]);
-  useEffect(
-    () =>
-      hearSessions(
-        id,
-        (session) => happens({ kind: 'led-elsewhere', session }),
-        () => latest.current,
-      ),
-    [happens, id],
-  );
+  useElsewhere(id, state.session, happens);
   useEffect(() => {
     const again = (): void => {
       if (hasEnded(state, Date.now())) happens({ kind: 'file-again', atMs: Date.now() });

@@ -2,6 +2,7 @@ import Link from 'next/link';
 import type { ClassRecord } from '@/core/lead';
 import { clockText, dateText } from '@/ui/kit/time';
 import { endedText, happenedText } from '@/ui/words/happened';
+import { AddByHand } from './AddByHand';
 import { PlannedReal } from './PlannedReal';
 import { TakeOut } from './TakeOut';
 import { WordsOfClass } from './WordsOfClass';
@@ -135,13 +136,14 @@ interface LogRoomProps {
   readonly zone: string;
   readonly months: readonly { readonly month: string; readonly classes: number }[];
   readonly groups: readonly { readonly id: string; readonly name: string }[];
+  readonly practices: readonly { readonly id: string; readonly name: string; readonly minutes: number }[];
   readonly wishes: Wishes;
   /** Where the next page begins; nothing on the last. */
   readonly older: { readonly startedAtMs: number; readonly id: string } | undefined;
 }
 
 /** What was given: planned against real, form by form. */
-export function LogRoom({ entries, zone, months, groups, wishes, older }: LogRoomProps) {
+export function LogRoom({ entries, zone, months, groups, practices, wishes, older }: LogRoomProps) {
   const isAll = Object.values(wishes).every((one) => one === '');
   return (
     <div className="max-w-4xl">
@@ -152,6 +154,7 @@ export function LogRoom({ entries, zone, months, groups, wishes, older }: LogRoo
         </Link>
       </p>
       {months.length > 0 && <LogSearch groups={groups} months={months} wishes={wishes} />}
+      <AddByHand practices={practices} groups={groups} />
       {entries.length === 0 && !isAll && (
         <p className="reading quiet my-6">No class in the log is like that.</p>
       )}

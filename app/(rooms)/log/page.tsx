@@ -3,6 +3,7 @@ import { findClasses, monthsOfLog } from '@/server/classes';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readRepertoire } from '@/server/forms';
+import { listPractices } from '@/server/practices';
 import { unreadableRow } from '@/server/unreadable';
 import { formsNamed, readLogAsked } from '@/server/logAsked';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
@@ -21,7 +22,11 @@ export default async function LogPage({
   const wishes = readLogAsked(await searchParams, zone);
   const formIds = formsNamed(wishes.asked.words, await readRepertoire(open));
   const { classes, unreadable, older } = await findClasses(open, { ...wishes.asked, formIds });
-  const [months, groups] = [await monthsOfLog(open, zone), await listGroups(open)];
+  const [months, groups, { practices }] = [
+    await monthsOfLog(open, zone),
+    await listGroups(open),
+    await listPractices(open, 'shelf'),
+  ];
   return (
     <>
       <UnreadableRows rows={unreadable.map(unreadableRow)} />
@@ -31,6 +36,7 @@ export default async function LogPage({
         zone={zone}
         months={months}
         groups={groups.map(({ id, name }) => ({ id, name }))}
+        practices={practices.map(({ id, name, brief }) => ({ id, name, minutes: brief.minutes }))}
         wishes={wishes.shown}
         older={older}
       />

@@ -1,0 +1,14 @@
+import { answering, readBody, refuse } from '@/server/answers';
+import { addByHand, byHandSchema } from '@/server/byHand';
+import { database } from '@/server/database';
+
+/** A class that was led without a screen goes into the log. */
+export const POST = (request: Request) =>
+  answering(async () => {
+    const body = await readBody(request, byHandSchema);
+    if (!body.ok) return body.answer;
+    const id = await addByHand(await database(), body.value);
+    return id === undefined
+      ? refuse(404, { message: 'There is no such practice on the shelf.' })
+      : Response.json({ id }, { status: 201 });
+  });
