@@ -375,7 +375,8 @@ test('the pace is tapped, a breath in at a time', async ({ page }) => {
     await pressed(page, 'Tap each breath in');
     if (tap < 2) await pass(page, 14_900);
   }
-  await expect(page.getByText('4.0 breaths a minute from the next form')).toBeVisible();
+  // Four a minute, give or take what the presses themselves take.
+  await expect(page.getByText(/(?:3\.[6-9]|4\.[01]) breaths a minute from the next form/)).toBeVisible();
   await pass(page, 300);
   // Longer breaths take longer: it is over its end now, or has been fitted to it.
   expect(before).toContain('on time');

@@ -6,7 +6,8 @@ import { performance } from 'node:perf_hooks';
 import { ensureBuilt, portTaken, root, run, startServer, untilUp } from './lib.mjs';
 
 const tsx = path.join(root, 'node_modules/tsx/dist/cli.mjs');
-if (!run(process.execPath, [tsx, path.join(root, 'scripts/bench-core.ts')])) process.exit(1);
+for (const script of ['scripts/bench-core.ts', 'scripts/bench-log.ts'])
+  if (!run(process.execPath, [tsx, path.join(root, script)])) process.exit(1);
 
 const port = 3229;
 if (await portTaken(port)) {

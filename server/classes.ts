@@ -171,7 +171,8 @@ export async function findClasses(
       and (${afterAt}::timestamptz is null or (c.started_at, c.id) < (${afterAt}::timestamptz, ${afterId}::text))
       and (${pattern}::text is null or c.practice_name ilike ${pattern} or g.name ilike ${pattern}
            or c.note ilike ${pattern} or c.led_by ilike ${pattern}
-           or c.record @> any (select value from jsonb_array_elements(${`[${forms.join(',')}]`}::jsonb)))
+           or c.id in (select f.id from jsonb_array_elements(${`[${forms.join(',')}]`}::jsonb) wanted(form)
+                       join class_given f on f.record @> wanted.form))
     order by c.started_at desc, c.id desc limit ${PAGE + 1}`);
   const { readable, unreadable } = partRows(rows.slice(0, PAGE), loggedClass);
   const last = rows.length > PAGE ? rows[PAGE - 1] : undefined;
