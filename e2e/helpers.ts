@@ -12,20 +12,32 @@ export function watchConsole(page: Page): readonly string[] {
   return problems;
 }
 
-/**
- * No finding of the accessibility rules on the page as it stands, or on one part of it: behind an open dialog
- * lies what nobody can press, and half covered it would count as too small.
- */
-export async function expectAccessible(page: Page, within = 'html'): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .include(within)
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
-    .analyze();
+async function expectNoFinding(axe: AxeBuilder): Promise<void> {
+  const { violations } = await axe.analyze();
   expect(
     violations.map(
       (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,
     ),
   ).toEqual([]);
+}
+
+/**
+ * No finding of the accessibility rules on the page as it stands, or on one part of it: behind an open dialog
+ * lies what nobody can press, and half covered it would count as too small.
+ */
+export const expectAccessible = (page: Page, within = 'html'): Promise<void> =>
+  expectNoFinding(
+    new AxeBuilder({ page })
+      .include(within)
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']),
+  );
+
+/** In both lights: all of the rules in daylight, and in lamplight those that light can change, its contrasts. */
+export async function expectAccessibleInBothLights(page: Page, within = 'html'): Promise<void> {
+  await expectAccessible(page, within);
+  await page.evaluate(() => (document.documentElement.dataset.light = 'lamp'));
+  await expectNoFinding(new AxeBuilder({ page }).include(within).withRules(['color-contrast']));
+  await page.evaluate(() => (document.documentElement.dataset.light = 'day'));
 }
 
 /** Waits until the first draft stands. */

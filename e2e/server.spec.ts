@@ -378,7 +378,8 @@ test('a server killed in the middle of a class is not missed: the class goes on,
   await page.clock.install({ time: new Date('2026-11-30T18:00:00Z') });
   await page.goto(`${url}/lead/before-the-rounds`);
   const pass = async (ms: number): Promise<void> => {
-    await page.clock.runFor(ms);
+    await page.clock.fastForward(ms);
+    await page.clock.runFor(100);
     await page.waitForTimeout(50);
     await page.clock.runFor(100);
   };

@@ -63,6 +63,7 @@ export function AddByHand({ practices, groups }: Props) {
           <span className="quiet small block">practice</span>
           <select
             className="field"
+            aria-label="practice that was led"
             value={practiceId}
             onChange={(event) => {
               setPracticeId(event.target.value);
@@ -79,7 +80,7 @@ export function AddByHand({ practices, groups }: Props) {
         </label>
         <label>
           <span className="quiet small block">led for</span>
-          <select className="field" name="group">
+          <select className="field" name="group" aria-label="led for whom">
             <option value="">myself</option>
             {groups.map(({ id, name }) => (
               <option key={id} value={id}>

@@ -98,7 +98,7 @@ function LogSearch({ groups, months, wishes }: Pick<LogRoomProps, 'groups' | 'mo
       </label>
       <label>
         <span className="quiet small block">for</span>
-        <select className="field" name="group" defaultValue={wishes.group}>
+        <select className="field" name="group" aria-label="for whom" defaultValue={wishes.group}>
           <option value="">everyone</option>
           <option value="myself">myself</option>
           {groups.map(({ id, name }) => (
@@ -110,7 +110,7 @@ function LogSearch({ groups, months, wishes }: Pick<LogRoomProps, 'groups' | 'mo
       </label>
       <label>
         <span className="quiet small block">in</span>
-        <select className="field" name="month" defaultValue={wishes.month}>
+        <select className="field" name="month" aria-label="in which month" defaultValue={wishes.month}>
           <option value="">any month</option>
           {months.map(({ month, classes }) => (
             <option key={month} value={month}>
