@@ -1,5 +1,7 @@
-export { leadActionSchema, leadState } from './session';
-export type { LeadAction, LeadState } from './session';
+export { leadActionSchema } from './actions';
+export type { LeadAction } from './actions';
+export { leadState } from './session';
+export type { LeadState } from './session';
 export { classRecordSchema, recordOf } from './record';
 export type { ClassRecord } from './record';
 export type { Retimed } from './retime';

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { compile, type Item, type Practice } from '../practice';
-import { NOTHING_SPENT, walkThrough, type LeadAction, type Walk } from './session';
+import type { LeadAction } from './actions';
+import { walkThrough } from './session';
+import { NOTHING_SPENT, type Walk } from './walk';
 
 /** A moment a class can be given at, ms since 1970. */
 const momentMs = z
