@@ -191,6 +191,26 @@ async function looked(page: Page): Promise<void> {
   await expectAccessible(page);
 }
 
+test('the hall follows what is taught part by part', async ({ page, context }) => {
+  test.setTimeout(60_000);
+  await page.goto('/lead/before-the-rounds');
+  const hall = await context.newPage();
+  await hall.goto('/lead/before-the-rounds/hall');
+  await pressed(page, 'Start');
+  await pressed(page, 'Forward');
+  await page.keyboard.press('e');
+  const now = hall.getByTestId('hall-now');
+  await expect(now).toContainText(/part 1 of \d/);
+  await page.keyboard.press('ArrowRight');
+  await expect(now).toContainText(/part 2 of \d/);
+  await page.getByRole('button', { name: 'Run through it' }).click();
+  await expect(now).not.toContainText('part');
+  await hall.close();
+  await page.keyboard.press('Escape');
+  await pressed(page, 'End it');
+  await expect(page.getByText('The class is in the log.')).toBeVisible();
+});
+
 test('Lead is accessible in every state, by day, in lamplight and with more contrast', async ({ page }) => {
   test.setTimeout(180_000);
   await open(page);

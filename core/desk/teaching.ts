@@ -1,15 +1,16 @@
-import type { Limbs } from '../body';
+import { z } from 'zod';
 
 /** A form taught part by part, at the pace of those who learn it: one part at a time, again, slower, or only half of the body. */
-export interface Teaching {
+export const teachingSchema = z.strictObject({
   /** Which part, from 0. */
-  readonly part: number;
+  part: z.number().int().min(0).max(99),
   /** How many times as long as usual it takes. */
-  readonly slow: number;
-  readonly limbs: Limbs | 'whole';
+  slow: z.number().min(1).max(3),
+  limbs: z.enum(['whole', 'feet', 'hands']),
   /** Since when it plays, by the wall clock, ms. */
-  readonly sinceMs: number;
-}
+  sinceMs: z.number(),
+});
+export type Teaching = Readonly<z.infer<typeof teachingSchema>>;
 
 export type TeachingPress = 'again' | 'on' | 'back' | 'slower' | 'quicker' | 'feet' | 'hands' | 'whole';
 

@@ -1,16 +1,19 @@
 'use client';
 
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { themePhase } from '@/core/brief';
 import { eventNow, positionMs } from '@/core/desk/leading';
+import { startTeaching, type Teaching } from '@/core/desk/teaching';
 import { nameOf } from '@/core/forms';
 import { formOf, type Practice } from '@/core/practice';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { breathWords, sideWords } from '@/ui/words/lead';
 import { BreathTrack } from './BreathTrack';
+import { hearTeaching } from './channel';
 import { LeadFigure } from './LeadFigure';
 import { Sounding } from './Sounding';
+import { BREATH, partsTaught, TaughtStage } from './Teach';
 import { useFollowing } from './useFollowing';
 import { useWakeLock } from './useWakeLock';
 
@@ -20,18 +23,28 @@ interface Props {
   readonly practice: Practice;
 }
 
+/** What is taught just now, as the teacher's window tells it; its first part till it has told. */
+function useTaught(id: string, isTaught: boolean): Teaching {
+  const [told, setTold] = useState<Teaching>(() => startTeaching(0));
+  useEffect(() => (isTaught ? hearTeaching(id, setTold) : undefined), [id, isTaught]);
+  return told;
+}
+
 /** For the group: the figure, the breath, what is being done. It follows the teacher’s own screen, and says nothing else. */
 export function HallRoom(followed: Props) {
   const { state, nowMs, ended } = useFollowing(followed);
   // A group follows the figure as it would a mirror.
   const [isMirror, setIsMirror] = useState(true);
-  const { practice, timeline, started, running } = state.base.state;
+  const { practice, timeline, started, running, staying, teaching } = state.base.state;
+  const taught = useTaught(followed.id, teaching);
   const at = positionMs(state, nowMs);
   const event = eventNow(state, nowMs);
   const item = event && practice.items[event.itemIndex];
   useWakeLock(running && !ended);
   if (!event || !item) return <main className="p-8">This practice has no forms yet.</main>;
   const form = formOf(practice, item);
+  const parts = teaching ? partsTaught(practice, item) : [];
+  const part = parts[Math.min(taught.part, parts.length - 1)];
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
   return (
     <main className="relative flex h-dvh flex-col overflow-hidden" aria-label="For the hall">
@@ -57,14 +70,26 @@ export function HallRoom(followed: Props) {
         </p>
       </header>
       <div className="relative min-h-0 flex-1">
-        <LeadFigure
-          practice={practice}
-          timeline={timeline}
-          event={event}
-          positionMs={at}
-          sash={ink}
-          facing={isMirror}
-        />
+        {part ? (
+          <TaughtStage
+            practice={practice}
+            item={item}
+            sash={ink}
+            facing={isMirror}
+            part={part}
+            state={taught}
+          />
+        ) : (
+          <LeadFigure
+            practice={practice}
+            timeline={timeline}
+            event={event}
+            positionMs={at}
+            sash={ink}
+            facing={isMirror}
+            staying={staying}
+          />
+        )}
       </div>
       <p
         className="px-4 pb-2 text-center font-serif text-[clamp(1.6rem,min(7.5vh,8vw),5.2rem)] leading-tight sm:px-8"
@@ -73,6 +98,8 @@ export function HallRoom(followed: Props) {
       >
         {ended ? (
           'It is done.'
+        ) : part ? (
+          `${BREATH[part.breath]} · part ${taught.part + 1} of ${parts.length}`
         ) : started ? (
           <>
             {breathWords(event)}

@@ -161,6 +161,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, 
       </p>
       {teaching ? (
         <Teach
+          practiceId={led.id}
           practice={practice}
           item={item}
           sash={ink}

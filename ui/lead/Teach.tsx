@@ -2,25 +2,35 @@
 
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { goalsAt, onlyOf, type Goals } from '@/core/body';
-import { shareOf, startTeaching, teaching, type TeachingPress } from '@/core/desk/teaching';
+import { shareOf, startTeaching, teaching, type Teaching, type TeachingPress } from '@/core/desk/teaching';
 import { formOf, type Item, type Practice } from '@/core/practice';
 import { capital } from '@/core/text/text';
 import { figureMarkup } from '@/ui/figure/Figure';
 import { FRAMES } from '@/ui/figure/frames';
 import { patchMarkup } from '@/ui/figure/patch';
+import type { PlayedStroke } from '@/ui/figure/MovingFigure';
 import { playedForm } from '@/ui/figure/played';
 import { VIEWS, type View } from '@/ui/figure/view';
+import { tellTeaching } from './channel';
 import { useClock } from './useClock';
 
-interface Props {
+interface Taught {
   readonly practice: Practice;
   readonly item: Item;
   readonly sash: string;
   readonly facing: boolean;
+}
+interface Props extends Taught {
+  readonly practiceId: string;
   readonly onRunThrough: () => void;
 }
 
-const BREATH = { in: 'Breathe in', out: 'Breathe out', hold: 'Pause', free: 'Natural breath' } as const;
+export const BREATH = {
+  in: 'Breathe in',
+  out: 'Breathe out',
+  hold: 'Pause',
+  free: 'Natural breath',
+} as const;
 
 function TaughtFigure({ goals, view, sash }: { goals: Goals; view: View; sash: string }) {
   const group = useRef<SVGGElement>(null);
@@ -39,6 +49,34 @@ function TaughtFigure({ goals, view, sash }: { goals: Goals; view: View; sash: s
   );
 }
 
+/** The parts a form is taught in: each stroke once, for a second side is the first turned round. */
+export function partsTaught(practice: Practice, item: Item): readonly PlayedStroke[] {
+  const { soundSchool } = practice.customs;
+  const strokes = playedForm(formOf(practice, item), item.variant, {
+    soundSchool,
+    firstSide: item.firstSide,
+  });
+  const met = new Set<string>();
+  return strokes.filter(({ words, cue }) => !met.has(`${words}/${cue}`) && met.add(`${words}/${cue}`));
+}
+
+/** The figure doing the part that is taught, as slowly, and with as much of the body, as is wanted. */
+export function TaughtStage({
+  practice,
+  item,
+  sash,
+  facing,
+  part,
+  state,
+}: Taught & { readonly part: PlayedStroke; readonly state: Teaching }) {
+  const nowMs = useClock(true);
+  const whole = goalsAt(part.movement, shareOf(state, part.seconds * 1000, nowMs));
+  const rest = part.movement.keys[0] ?? whole;
+  const goals = state.limbs === 'whole' ? whole : onlyOf(state.limbs, whole, rest);
+  const view: View = { ...VIEWS[formOf(practice, item).view ?? 'front'], mirrored: facing };
+  return <TaughtFigure goals={goals} view={view} sash={sash} />;
+}
+
 const KEYS: Readonly<Record<string, TeachingPress>> = {
   a: 'again',
   ArrowRight: 'on',
@@ -55,18 +93,12 @@ const KEYS: Readonly<Record<string, TeachingPress>> = {
  * The form the class is in, taught part by part at the pace of those who learn it: a part is shown once and stood in, till it
  * is wanted again, slower, or of half the body alone; then it is run through.
  */
-export function Teach({ practice, item, sash, facing, onRunThrough }: Props) {
+export function Teach({ practiceId, practice, item, sash, facing, onRunThrough }: Props) {
   const form = formOf(practice, item);
-  const parts = useMemo(() => {
-    const { soundSchool } = practice.customs;
-    const strokes = playedForm(form, item.variant, { soundSchool, firstSide: item.firstSide });
-    // Each stroke is taught once: a second side is the first turned round.
-    const met = new Set<unknown>();
-    return strokes.filter(({ words, cue }) => !met.has(`${words}/${cue}`) && met.add(`${words}/${cue}`));
-  }, [form, item.firstSide, item.variant, practice.customs]);
+  const parts = useMemo(() => partsTaught(practice, item), [item, practice]);
   const [state, setState] = useState(() => startTeaching(Date.now()));
   const [isMistakes, setIsMistakes] = useState(false);
-  const nowMs = useClock(true);
+  useEffect(() => tellTeaching(practiceId, state), [practiceId, state]);
   const part = parts[Math.min(state.part, parts.length - 1)];
   const press = (pressed: TeachingPress): void =>
     setState((was) => teaching(was, pressed, parts.length, Date.now()));
@@ -81,11 +113,6 @@ export function Teach({ practice, item, sash, facing, onRunThrough }: Props) {
     return () => window.removeEventListener('keydown', down);
   }, [parts.length]);
   if (!part) return null;
-  const partMs = part.seconds * 1000;
-  const whole = goalsAt(part.movement, shareOf(state, partMs, nowMs));
-  const rest = part.movement.keys[0] ?? whole;
-  const goals = state.limbs === 'whole' ? whole : onlyOf(state.limbs, whole, rest);
-  const view: View = { ...VIEWS[form.view ?? 'front'], mirrored: facing };
   const watched = form.parts.flatMap((one) => (typeof one === 'string' ? [] : [one]));
   return (
     <section
@@ -185,7 +212,7 @@ export function Teach({ practice, item, sash, facing, onRunThrough }: Props) {
         </p>
       </div>
       <div className="w-[min(42vw,56vh)] shrink-0 self-stretch max-sm:h-[36vh] max-sm:w-full">
-        <TaughtFigure goals={goals} view={view} sash={sash} />
+        <TaughtStage practice={practice} item={item} sash={sash} facing={facing} part={part} state={state} />
       </div>
     </section>
   );

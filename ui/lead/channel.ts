@@ -1,4 +1,5 @@
 import type { Session } from '@/core/desk/leading';
+import { teachingSchema, type Teaching } from '@/core/desk/teaching';
 import { sessionSchema } from './keptSession';
 
 /**
@@ -8,6 +9,7 @@ import { sessionSchema } from './keptSession';
 const NAME = 'navuren-lead';
 
 type Said =
+  | { readonly kind: 'teaching'; readonly practiceId: string; readonly teaching: unknown }
   | { readonly kind: 'led'; readonly session: unknown }
   | { readonly kind: 'who-leads'; readonly practiceId: string };
 
@@ -15,7 +17,7 @@ const isSaid = (data: unknown): data is Said =>
   typeof data === 'object' &&
   data !== null &&
   'kind' in data &&
-  (data.kind === 'led' || data.kind === 'who-leads');
+  (data.kind === 'led' || data.kind === 'who-leads' || data.kind === 'teaching');
 
 const open = (): BroadcastChannel | undefined =>
   typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(NAME);
@@ -40,6 +42,7 @@ export function hearSessions(
   if (!channel) return () => undefined;
   channel.onmessage = ({ data }: MessageEvent<unknown>): void => {
     if (!isSaid(data)) return;
+    if (data.kind === 'teaching') return;
     if (data.kind === 'who-leads') {
       const session = lead?.();
       if (session && data.practiceId === practiceId && session.actions.length > 0)
@@ -50,5 +53,24 @@ export function hearSessions(
     if (read.success && read.data.practiceId === practiceId) hears(read.data);
   };
   channel.postMessage({ kind: 'who-leads', practiceId } satisfies Said);
+  return () => channel.close();
+}
+
+/** Tells the other windows which part of a form is taught, and how. */
+export function tellTeaching(practiceId: string, teaching: Teaching): void {
+  const channel = open();
+  channel?.postMessage({ kind: 'teaching', practiceId, teaching } satisfies Said);
+  channel?.close();
+}
+
+/** Hears what is taught of a class in another window. Returns how to stop. */
+export function hearTeaching(practiceId: string, hears: (teaching: Teaching) => void): () => void {
+  const channel = open();
+  if (!channel) return () => undefined;
+  channel.onmessage = ({ data }: MessageEvent<unknown>): void => {
+    if (!isSaid(data) || data.kind !== 'teaching' || data.practiceId !== practiceId) return;
+    const read = teachingSchema.safeParse(data.teaching);
+    if (read.success) hears(read.data);
+  };
   return () => channel.close();
 }

@@ -47,8 +47,8 @@ describe('what happened in a class, in words', () => {
     expect(happenedText({ ...record, happened })).toEqual([
       '1:00: stood still, 1:10 min',
       '2:20: one more of Cloud hands',
-      '2:30: fitted to the end: Cloud hands ×4',
-      '2:35: fitted to the end, by the breath',
+      '2:30: fitted to the end, for one more was done: Cloud hands ×4',
+      '2:35: fitted to the end, for it was not on time yet, by the breath',
       '2:40: stayed in it, 1:40 min',
       '2:41: on after one side of Cloud hands',
       '2:42: begun sooner',
@@ -58,6 +58,18 @@ describe('what happened in a class, in words', () => {
       '4:40: quicker from there',
       '4:50: slower or quicker from there',
     ]);
+  });
+
+  it('tells why a plan was fitted: what came between since it last was, or that it began at another time', () => {
+    const fitted = (...before: readonly NonNullable<ClassRecord['happened']>[number]['kind'][]) =>
+      happenedText({
+        ...record,
+        happened: [...before, 'retime' as const].map((kind, index) => ({ kind, afterMs: index * 1000 })),
+      }).at(-1);
+    expect(fitted()).toContain('for it had not begun on time');
+    expect(fitted('pause', 'resume')).toContain('for it had stood still');
+    expect(fitted('pause', 'retime', 'insert')).toContain('for a form was put in');
+    expect(fitted('retime', 'teach', 'resume')).toContain('for a form was taught');
   });
 
   it.each([

@@ -14,6 +14,30 @@ function changed(record: ClassRecord, changes: NonNullable<Happened['changes']>)
     .join(', ');
 }
 
+/** Why a plan was fitted anew: what had come between since it was last. */
+const WHY: Readonly<Partial<Record<Happened['kind'], string>>> = {
+  pause: 'it had stood still',
+  stay: 'a form was stayed in',
+  go: 'it had gone elsewhere',
+  'one-more': 'one more was done',
+  'last-one': 'a form was shorter',
+  'move-on': 'a form was shorter',
+  'begin-now': 'it was begun sooner',
+  insert: 'a form was put in',
+  teach: 'a form was taught',
+  tempo: 'the pace was another',
+  'must-end': 'another end was set',
+  undo: 'something was taken back',
+};
+
+/** The reason a plan was fitted at a place in what happened; where nothing came between, it had begun at another time. */
+function whyFitted(before: readonly Happened[]): string {
+  const lastFit = before.findLastIndex(({ kind }) => kind === 'retime');
+  const since = before.slice(lastFit + 1).findLast(({ kind }) => WHY[kind] !== undefined);
+  if (since) return WHY[since.kind] ?? '';
+  return lastFit < 0 ? 'it had not begun on time' : 'it was not on time yet';
+}
+
 /** What a leader did, as the log tells it; going on again after standing still is told with how long it stood. */
 export function happenedText(record: ClassRecord): readonly string[] {
   const names = new Map(record.items.map(({ itemId, name }) => [itemId, name]));
@@ -50,7 +74,9 @@ export function happenedText(record: ClassRecord): readonly string[] {
         return [`${at}another end was set`];
       case 'retime': {
         const what = changes ? changed(record, changes) : '';
-        return [`${at}fitted to the end${what === '' ? ', by the breath' : `: ${what}`}`];
+        return [
+          `${at}fitted to the end, for ${whyFitted(all.slice(0, index))}${what === '' ? ', by the breath' : `: ${what}`}`,
+        ];
       }
       case 'undo':
         return [`${at}taken back`];
