@@ -458,3 +458,37 @@ test('whose a condition is, is shown to the teacher where they ask for it, and n
   await pressed(page, 'End it');
   await expect(page.getByText('The class is in the log.')).toBeVisible();
 });
+
+test('no cue is cut on any screen, with talk, a story, a sound or a proposal beside it', async ({ page }) => {
+  test.setTimeout(180_000);
+  await open(page, '2026-12-03');
+  await pressed(page, 'Start');
+  const cut: string[] = [];
+  let looks = 0;
+  for (let leap = 0; leap < 50; leap += 1) {
+    // Half way it stands still, so that something is proposed.
+    if (leap === 18 || leap === 20) await page.keyboard.press(' ');
+    await page.clock.fastForward(12_700);
+    await page.clock.runFor(100);
+    for (const [width, height] of [
+      [390, 844],
+      [844, 390],
+      [1280, 800],
+    ] as const) {
+      await page.setViewportSize({ width, height });
+      await page.waitForTimeout(40);
+      const cue = page.getByTestId('cue');
+      if (!(await cue.isVisible())) continue;
+      looks += 1;
+      const over = await cue.evaluate((element) => {
+        const box = element.closest('section')?.getBoundingClientRect();
+        const { top, bottom } = element.getBoundingClientRect();
+        return box ? Math.max(bottom - box.bottom, box.top - top) : Infinity;
+      });
+      if (over > 4)
+        cut.push(`${width}×${height}, ${Math.round(over)} px: ${(await cue.textContent()) ?? ''}`);
+    }
+  }
+  expect(looks).toBeGreaterThan(90);
+  expect(cut).toEqual([]);
+});

@@ -84,6 +84,9 @@ export function Care({
   );
 }
 
+/** Letters from which a cue is set smaller on a phone, so that none of it is cut. */
+const LONG = { rather: 26, very: 52 } as const;
+
 /** The breath, the words, what follows at once, and what to mind: readable at three metres. */
 export function Now({
   practice,
@@ -112,7 +115,7 @@ export function Now({
   const following = isOfForm && words.cue === undefined ? next : undefined;
   return (
     <section
-      className="flex min-h-0 min-w-0 flex-1 flex-col gap-[2vh] overflow-hidden py-[1vh] [justify-content:safe_center]"
+      className="flex min-h-0 min-w-0 flex-1 flex-col gap-[2vh] overflow-hidden py-[1vh] max-sm:gap-[0.8vh] [justify-content:safe_center]"
       aria-label="Now"
     >
       <p className="text-[clamp(1.2rem,min(4.8vh,5.4vw),3rem)] leading-tight">
@@ -134,6 +137,9 @@ export function Now({
       <Sounding practice={practice} event={event} atMs={atMs} />
       <p
         className="font-serif lead-cue text-[clamp(1.9rem,min(8vh,11vw),5.6rem)] leading-[1.08] font-medium text-balance"
+        data-long={
+          words.said.length > LONG.very ? 'very' : words.said.length > LONG.rather ? 'rather' : undefined
+        }
         data-testid="cue"
       >
         {words.said}
@@ -147,7 +153,7 @@ export function Now({
         </p>
       )}
       {following && (
-        <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight [@media(max-height:500px)]:hidden">
+        <p className="quiet font-serif text-[clamp(1.1rem,min(4.2vh,5.4vw),2.8rem)] leading-tight [@media(max-height:500px)]:hidden lead-then">
           <span className="font-sans text-[0.62em]">then {breathWords(following).toLowerCase()} </span>
           {following.cue}
         </p>

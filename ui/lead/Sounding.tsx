@@ -26,7 +26,7 @@ export function Sounding({
     <div className="flex flex-wrap items-center gap-x-[3vw] gap-y-[1vh]" data-testid="sounding">
       <span>
         <span
-          className={`font-serif text-[clamp(2.4rem,min(11vh,14vw),8rem)] leading-none ${made.voice === 'aloud' ? 'font-medium' : 'italic'} ${made.voice === 'silent' ? 'text-faded' : ''}`}
+          className={`font-serif text-[clamp(2rem,min(11vh,14vw),8rem)] leading-none ${made.voice === 'aloud' ? 'font-medium' : 'italic'} ${made.voice === 'silent' ? 'text-faded' : ''}`}
         >
           {made.written}
         </span>
@@ -44,7 +44,7 @@ export function Sounding({
         </span>
       </span>
       {mouth && (
-        <span className="max-sm:hidden">
+        <span className="max-sm:hidden [@media(max-height:500px)]:hidden">
           <Mouth
             mouth={syllable(mouth).mouth}
             height={150}
