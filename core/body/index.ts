@@ -34,7 +34,6 @@ export { dragTo, gripPlace, GRIPS } from './drag';
 export type { Grip } from './drag';
 export { sayPosture } from './saying';
 export { onlyOf, tellingOf } from './telling';
-export type { Limbs } from './telling';
 export { rangeUse } from './use';
 export type { RangeUse } from './use';
 export { massBySegments, momentAsks, movementAsks, stepsIn, supportMarginCm } from './asks';
