@@ -13,7 +13,7 @@ import { BreathTrack } from './BreathTrack';
 import { hearTeaching } from './channel';
 import { LeadFigure } from './LeadFigure';
 import { Sounding } from './Sounding';
-import { BREATH, partsTaught, TaughtStage } from './Teach';
+import { partsTaught, TaughtStage } from './Teach';
 import { useFollowing } from './useFollowing';
 import { useWakeLock } from './useWakeLock';
 
@@ -43,7 +43,7 @@ export function HallRoom(followed: Props) {
   useWakeLock(running && !ended);
   if (!event || !item) return <main className="p-8">This practice has no forms yet.</main>;
   const form = formOf(practice, item);
-  const parts = teaching ? partsTaught(practice, item) : [];
+  const parts = teaching ? partsTaught(practice, timeline, item) : [];
   const part = parts[Math.min(taught.part, parts.length - 1)];
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
   return (
@@ -99,7 +99,7 @@ export function HallRoom(followed: Props) {
         {ended ? (
           'It is done.'
         ) : part ? (
-          `${BREATH[part.breath]} · part ${taught.part + 1} of ${parts.length}`
+          `${breathWords(part.event)} · part ${taught.part + 1} of ${parts.length}`
         ) : started ? (
           <>
             {breathWords(event)}

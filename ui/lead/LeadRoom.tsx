@@ -163,6 +163,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, 
         <Teach
           practiceId={led.id}
           practice={practice}
+          timeline={timeline}
           item={item}
           sash={ink}
           facing={sideSeen === 'facing'}

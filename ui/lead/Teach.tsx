@@ -1,16 +1,22 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { goalsAt, onlyOf, type Goals } from '@/core/body';
+import { goalsAt, onlyOf, type Goals, type Movement } from '@/core/body';
 import { shareOf, startTeaching, teaching, type Teaching, type TeachingPress } from '@/core/desk/teaching';
-import { formOf, type Item, type Practice } from '@/core/practice';
+import {
+  bodiesOf,
+  formOf,
+  type Item,
+  type Practice,
+  type Timeline,
+  type TimelineEvent,
+} from '@/core/practice';
 import { capital } from '@/core/text/text';
 import { figureMarkup } from '@/ui/figure/Figure';
 import { FRAMES } from '@/ui/figure/frames';
 import { patchMarkup } from '@/ui/figure/patch';
-import type { PlayedStroke } from '@/ui/figure/MovingFigure';
-import { playedForm } from '@/ui/figure/played';
 import { VIEWS, type View } from '@/ui/figure/view';
+import { breathWords } from '@/ui/words/lead';
 import { tellTeaching } from './channel';
 import { useClock } from './useClock';
 
@@ -22,15 +28,9 @@ interface Taught {
 }
 interface Props extends Taught {
   readonly practiceId: string;
+  readonly timeline: Timeline;
   readonly onRunThrough: () => void;
 }
-
-export const BREATH = {
-  in: 'Breathe in',
-  out: 'Breathe out',
-  hold: 'Pause',
-  free: 'Natural breath',
-} as const;
 
 function TaughtFigure({ goals, view, sash }: { goals: Goals; view: View; sash: string }) {
   const group = useRef<SVGGElement>(null);
@@ -49,15 +49,27 @@ function TaughtFigure({ goals, view, sash }: { goals: Goals; view: View; sash: s
   );
 }
 
-/** The parts a form is taught in: each stroke once, for a second side is the first turned round. */
-export function partsTaught(practice: Practice, item: Item): readonly PlayedStroke[] {
-  const { soundSchool } = practice.customs;
-  const strokes = playedForm(formOf(practice, item), item.variant, {
-    soundSchool,
-    firstSide: item.firstSide,
-  });
+/** One part of a form as it is taught: the stroke, and the movement to it. */
+interface Part {
+  readonly event: TimelineEvent;
+  readonly movement: Movement;
+}
+
+/**
+ * The parts a form is taught in: each of its strokes once, as it is done here — with the words, the breath and the holds of
+ * its item, and nothing that is left out of it. A second side is the first turned round.
+ */
+export function partsTaught(practice: Practice, timeline: Timeline, item: Item): readonly Part[] {
+  const movements = bodiesOf(practice, timeline);
   const met = new Set<string>();
-  return strokes.filter(({ words, cue }) => !met.has(`${words}/${cue}`) && met.add(`${words}/${cue}`));
+  return timeline.events.flatMap((event) => {
+    const { kind, itemId, pass, isStay, breath, cue } = event;
+    const movement = movements[event.index];
+    const key = `${breath}/${cue}`;
+    if (itemId !== item.id || kind !== 'stroke' || pass > 0 || isStay || !movement || met.has(key)) return [];
+    met.add(key);
+    return [{ event, movement }];
+  });
 }
 
 /** The figure doing the part that is taught, as slowly, and with as much of the body, as is wanted. */
@@ -68,9 +80,9 @@ export function TaughtStage({
   facing,
   part,
   state,
-}: Taught & { readonly part: PlayedStroke; readonly state: Teaching }) {
+}: Taught & { readonly part: Part; readonly state: Teaching }) {
   const nowMs = useClock(true);
-  const whole = goalsAt(part.movement, shareOf(state, part.seconds * 1000, nowMs));
+  const whole = goalsAt(part.movement, shareOf(state, part.event.lengthMs, nowMs));
   const rest = part.movement.keys[0] ?? whole;
   const goals = state.limbs === 'whole' ? whole : onlyOf(state.limbs, whole, rest);
   const view: View = { ...VIEWS[formOf(practice, item).view ?? 'front'], mirrored: facing };
@@ -93,9 +105,9 @@ const KEYS: Readonly<Record<string, TeachingPress>> = {
  * The form the class is in, taught part by part at the pace of those who learn it: a part is shown once and stood in, till it
  * is wanted again, slower, or of half the body alone; then it is run through.
  */
-export function Teach({ practiceId, practice, item, sash, facing, onRunThrough }: Props) {
+export function Teach({ practiceId, practice, timeline, item, sash, facing, onRunThrough }: Props) {
   const form = formOf(practice, item);
-  const parts = useMemo(() => partsTaught(practice, item), [item, practice]);
+  const parts = useMemo(() => partsTaught(practice, timeline, item), [item, practice, timeline]);
   const [state, setState] = useState(() => startTeaching(Date.now()));
   const [isMistakes, setIsMistakes] = useState(false);
   useEffect(() => tellTeaching(practiceId, state), [practiceId, state]);
@@ -125,7 +137,7 @@ export function Teach({ practiceId, practice, item, sash, facing, onRunThrough }
             part {state.part + 1} of {parts.length}
           </span>
           {' · '}
-          {BREATH[part.breath]}
+          {breathWords(part.event)}
           {state.slow > 1 && <span className="figures"> · {state.slow}× slower</span>}
           {state.limbs !== 'whole' && ` · only the ${state.limbs}`}
         </p>
@@ -134,7 +146,7 @@ export function Teach({ practiceId, practice, item, sash, facing, onRunThrough }
           aria-live="polite"
           data-testid="part"
         >
-          {capital(part.cue)}
+          {capital(part.event.cue)}
         </p>
         {watched.length > 0 && !isMistakes && (
           <ul className="small" aria-label="What to watch">

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react';
 import { signalsBetween, type Signal, type SignalKind } from '@/core/lead/signals';
 import type { Timeline } from '@/core/practice';
 import { SIGNALS_OF, type Sound } from './soundChoices';
+import { voiceHere } from './useVoice';
 
 /** One soft tone: from one pitch to another, Hz, for so long, s, so loud (0–1), after so long, s. */
 interface Tone {
@@ -65,12 +66,13 @@ function sound(context: AudioContext, { from, to, lengthS, loud, afterS = 0, ris
   tone.stop(now + lengthS + 0.05);
 }
 
-/** A number is said where there is a voice; else it is knocked. */
+/** A number is said where there is a voice on this machine; else it is knocked. */
 function countOut(context: AudioContext, { number }: Signal): void {
-  const hasVoice =
-    typeof speechSynthesis !== 'undefined' && speechSynthesis.getVoices().some((one) => one.localService);
-  if (!hasVoice || number === undefined) return TONES.count.forEach((tone) => sound(context, tone));
-  speechSynthesis.speak(new SpeechSynthesisUtterance(String(number)));
+  const voice = voiceHere();
+  if (!voice || number === undefined) return TONES.count.forEach((tone) => sound(context, tone));
+  const said = new SpeechSynthesisUtterance(String(number));
+  said.voice = voice;
+  speechSynthesis.speak(said);
 }
 
 /** Sounds what the leader lets be heard, as the clock of the class comes to it; nothing while it stands. */

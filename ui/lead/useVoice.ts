@@ -4,7 +4,7 @@ import { toSay } from '@/core/script/speaking';
 
 const isEnglish = ({ lang }: SpeechSynthesisVoice): boolean => lang.toLowerCase().startsWith('en');
 /** The voice the words are said by: one on this machine; what would send the words elsewhere is none. */
-function voiceHere(): SpeechSynthesisVoice | undefined {
+export function voiceHere(): SpeechSynthesisVoice | undefined {
   if (typeof speechSynthesis === 'undefined') return undefined;
   return speechSynthesis.getVoices().find((voice) => voice.localService && isEnglish(voice));
 }
