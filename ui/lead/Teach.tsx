@@ -63,9 +63,9 @@ export function partsTaught(practice: Practice, timeline: Timeline, item: Item):
   const movements = bodiesOf(practice, timeline);
   const met = new Set<string>();
   return timeline.events.flatMap((event) => {
-    const { kind, itemId, pass, isStay, breath, cue } = event;
+    const { kind, itemId, pass, isStay, part, strokeIndex } = event;
     const movement = movements[event.index];
-    const key = `${breath}/${cue}`;
+    const key = `${part ?? ''}/${strokeIndex ?? ''}`;
     if (itemId !== item.id || kind !== 'stroke' || pass > 0 || isStay || !movement || met.has(key)) return [];
     met.add(key);
     return [{ event, movement }];

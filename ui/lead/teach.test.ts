@@ -41,7 +41,7 @@ describe('a form taught part by part', () => {
 
   it('is taught in the words that are said here, each stroke once', () => {
     const parts = partsOf({ cues: { 'cycle-0': 'In words of my own.' } });
-    const keys = parts.map(({ event }) => `${event.breath}/${event.cue}`);
+    const keys = parts.map(({ event }) => `${event.part ?? ''}/${event.strokeIndex ?? ''}`);
     expect(new Set(keys).size).toBe(keys.length);
     expect(parts.map(({ event }) => event.cue)).toContain('In words of my own.');
   });
