@@ -8,12 +8,14 @@ import { solve, solved } from '../core/compose/solver';
 import { gapScale } from '../core/compose/tolerance';
 import { mixedInteger } from '../core/compose/solver/mixedInteger.test.data';
 import { DEFAULT_CUSTOMS } from '../core/customs';
-import { REPERTOIRE, type Form } from '../core/forms';
+import { REPERTOIRE, tellingPosture, type Form } from '../core/forms';
 import { reviewForm } from '../core/forms/checks/review';
 import { readQuestion, rowOf, seek } from '../core/seek';
 import { bodiesOf, bodyLanes, breathLine, compile, edit } from '../core/practice';
 import { retime } from '../core/lead/retime';
 import { review } from '../core/review';
+import { drawFigure } from '../ui/figure/draw/figure';
+import { cameraFor, middleOf, VIEWS } from '../ui/figure/view';
 import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
 /** Median of several runs after a few to warm up, ms. */
@@ -55,6 +57,23 @@ report(
 );
 const twoHours = make(120);
 if (!twoHours.ok) throw new Error('the long bench practice could not be composed');
+{
+  const bodies = REPERTOIRE.map((form) => {
+    const body = solvePosture(tellingPosture(form, 'full'));
+    return { body, camera: cameraFor(VIEWS[form.view ?? 'front'], middleOf(body)) };
+  });
+  let next = 0;
+  report(
+    'draw the figure, fingers and face (mean over the repertoire)',
+    median(() => {
+      for (let one = 0; one < 20; one += 1) {
+        const found = bodies[(next += 1) % bodies.length];
+        if (found) drawFigure(found.body, found.camera, { line: 2.6, ground: true, detail: 'fingers' });
+      }
+    }, 41) / 20,
+    2,
+  );
+}
 {
   const { practice, timeline } = twoHours;
   const positionMs = 0.3 * timeline.totalMs;

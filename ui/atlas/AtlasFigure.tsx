@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react';
 import { dot, goalsOf, solveGoals, type Posture, type Skeleton, type Vec } from '@/core/body';
 import { placePoint, type PointCode } from '@/core/channels';
-import { drawFigure } from '@/ui/figure/draw';
+import { drawFigure } from '@/ui/figure/draw/figure';
 import { closeBox, fitBox } from '@/ui/figure/fit';
 import { overlayMarkup, pointAt, type Overlay } from '@/ui/figure/overlay';
 import { patchMarkup } from '@/ui/figure/patch';

@@ -149,6 +149,7 @@ function ReachFigures({ practice, timeline }: { practice: Practice; timeline: Ti
     return [VIEWS.front, VIEWS.back].map((view) =>
       figureMarkup(standing, view, {
         line: 3,
+        detail: 'folds',
         over: (skeleton, camera) => overlayMarkup(skeleton, camera, { channels, points: [], fine: 2.6 }),
       }),
     );

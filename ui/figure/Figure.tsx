@@ -1,6 +1,7 @@
 import { goalsOf, solveGoals, type Goals, type Posture, type Skeleton } from '@/core/body';
 import { FRAMES } from './frames';
-import { drawFigure, drawMass, drawWeights } from './draw';
+import { detailFor, type Detail } from './detail';
+import { drawFigure, drawMass, drawWeights } from './draw/figure';
 import type { Camera, View } from './view';
 import { cameraFor, middleOfGoals, VIEWS } from './view';
 
@@ -8,6 +9,8 @@ import { cameraFor, middleOfGoals, VIEWS } from './view';
 export interface FigureInk {
   readonly line: number;
   readonly ground?: boolean;
+  /** How much is drawn; fingers and a face where nothing is said. */
+  readonly detail?: Detail;
   /** The centre of mass over the base. */
   readonly mass?: boolean;
   /** How much each foot carries, in per cent. */
@@ -21,7 +24,11 @@ export function figureMarkup(goals: Goals, view: View, ink: FigureInk): string {
   const skeleton = solveGoals(goals);
   const camera = cameraFor(view, middleOfGoals(goals, skeleton.build.statureM));
   return (
-    drawFigure(skeleton, camera, { line: ink.line, ground: ink.ground ?? true }) +
+    drawFigure(skeleton, camera, {
+      line: ink.line,
+      ground: ink.ground ?? true,
+      detail: ink.detail ?? 'fingers',
+    }) +
     (ink.mass ? drawMass(skeleton, camera) : '') +
     (ink.weights ? drawWeights(skeleton, camera) : '') +
     (ink.over ? ink.over(skeleton, camera) : '')
@@ -61,7 +68,9 @@ export function Figure({
       <g
         color={sash}
         className={sash ? 'fig-themed' : undefined}
-        dangerouslySetInnerHTML={{ __html: figureMarkup(goalsOf(posture), view, { line }) }}
+        dangerouslySetInnerHTML={{
+          __html: figureMarkup(goalsOf(posture), view, { line, detail: detailFor(height) }),
+        }}
       />
     </svg>
   );

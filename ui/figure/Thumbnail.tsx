@@ -2,6 +2,7 @@
 
 import { useEffect, useRef } from 'react';
 import type { Form, VariantId } from '@/core/forms';
+import { detailFor } from './detail';
 import { FRAMES } from './frames';
 import { whenSeen } from './whenSeen';
 
@@ -23,10 +24,11 @@ export function Thumbnail({ form, variant = 'full', height, sash }: Props) {
     if (!element) return undefined;
     return whenSeen(element, 200, (wanted) => {
       void import('./still').then(({ stillMarkup }) => {
-        if (wanted() && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
+        if (wanted() && group.current)
+          group.current.innerHTML = stillMarkup(form, variant, LINE, detailFor(height));
       });
     });
-  }, [form, variant]);
+  }, [form, height, variant]);
   const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);
   return (
     <svg

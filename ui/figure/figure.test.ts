@@ -1,7 +1,7 @@
 import { ANATOMICAL, goalsOf, mirror, solvePosture, type Posture } from '@/core/body';
 import { CHANNEL_IDS, POINTS, pointsOn } from '@/core/channels';
 import { REPERTOIRE, tellingPosture } from '@/core/forms';
-import { drawFigure, drawMass, drawWeights } from './draw';
+import { drawFigure, drawMass, drawWeights } from './draw/figure';
 import { figureMarkup } from './Figure';
 import { closeBox, fitBox } from './fit';
 import { n } from './outline';

@@ -1,6 +1,6 @@
 import { goalsAt } from '@/core/body';
 import { movingForm, type Form, type VariantId } from '@/core/forms';
-import { figureMarkup } from './Figure';
+import { figureMarkup, type FigureInk } from './Figure';
 import { patchMarkup } from './patch';
 import { VIEWS } from './view';
 
@@ -10,7 +10,7 @@ export { stillMarkup } from './still';
 const QUICKER = 2.6;
 
 /** Plays a form's repetition over and over in a group until the returned function is called. */
-export function playPreview(group: SVGGElement, form: Form, variant: VariantId, line: number): () => void {
+export function playPreview(group: SVGGElement, form: Form, variant: VariantId, ink: FigureInk): () => void {
   const strokes = movingForm(form, variant).filter((stroke) => stroke.part === 'cycle');
   const view = VIEWS[form.view ?? 'front'];
   const wholeSec = strokes.reduce((sum, stroke) => sum + stroke.seconds, 0);
@@ -24,8 +24,7 @@ export function playPreview(group: SVGGElement, form: Form, variant: VariantId, 
       sec -= seconds;
       return false;
     });
-    if (stroke)
-      patchMarkup(group, figureMarkup(goalsAt(stroke.movement, sec / stroke.seconds), view, { line }));
+    if (stroke) patchMarkup(group, figureMarkup(goalsAt(stroke.movement, sec / stroke.seconds), view, ink));
     frame = requestAnimationFrame(step);
   };
   frame = requestAnimationFrame(step);

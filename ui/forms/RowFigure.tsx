@@ -3,6 +3,7 @@
 import { stillnessWanted } from '@/ui/kit/useMedia';
 import { useEffect, useRef } from 'react';
 import type { VariantId } from '@/core/forms';
+import { detailFor } from '@/ui/figure/detail';
 import { FRAMES } from '@/ui/figure/frames';
 import { whenSeen } from '@/ui/figure/whenSeen';
 import { loadForm } from './loadForms';
@@ -22,31 +23,32 @@ interface Props {
 export function RowFigure({ id, variant, height, sash, moving }: Props) {
   const box = useRef<SVGSVGElement>(null);
   const group = useRef<SVGGElement>(null);
+  const detail = detailFor(height);
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
     return whenSeen(element, 120, (wanted) => {
       void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { stillMarkup }]) => {
-        if (wanted() && form && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE);
+        if (wanted() && form && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE, detail);
       });
     });
-  }, [id, variant]);
+  }, [detail, id, variant]);
   useEffect(() => {
     if (!moving || stillnessWanted()) return undefined;
     let stop: (() => void) | undefined;
     let wanted = true;
     const drawn = group.current;
     void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { playPreview }]) => {
-      if (wanted && form && drawn) stop = playPreview(drawn, form, variant, LINE);
+      if (wanted && form && drawn) stop = playPreview(drawn, form, variant, { line: LINE, detail });
     });
     return () => {
       wanted = false;
       stop?.();
       void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { stillMarkup }]) => {
-        if (form && drawn?.isConnected) drawn.innerHTML = stillMarkup(form, variant, LINE);
+        if (form && drawn?.isConnected) drawn.innerHTML = stillMarkup(form, variant, LINE, detail);
       });
     };
-  }, [id, moving, variant]);
+  }, [detail, id, moving, variant]);
   const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);
   return (
     <svg
