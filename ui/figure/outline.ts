@@ -3,13 +3,15 @@ import type { Camera, Spot } from './view';
 
 /** Outlines of round shapes in the picture plane, as SVG path data. */
 
-/** To a tenth. Whole numbers are written several times faster than fractions, and a frame has a thousand. */
+/** Tenths that are kept as text: a picture is a few hundred units wide. */
+const KEPT = 5000;
+const texts = new Array<string | undefined>(2 * KEPT + 1);
+
+/** To a tenth. A frame writes some three thousand numbers, most of them again and again: their texts are kept. */
 export function n(value: number): string {
   const tenths = Math.round(value * 10);
-  const whole = Math.trunc(tenths / 10);
-  const rest = Math.abs(tenths - whole * 10);
-  if (rest === 0) return String(whole);
-  return whole === 0 && tenths < 0 ? `-0.${rest}` : `${whole}.${rest}`;
+  if (tenths < -KEPT || tenths > KEPT) return String(tenths / 10);
+  return (texts[tenths + KEPT] ??= String(tenths / 10));
 }
 
 export const at = (spot: { readonly x: number; readonly y: number }): string => `${n(spot.x)} ${n(spot.y)}`;
@@ -70,10 +72,10 @@ export function hull(spots: readonly Spot[]): readonly Spot[] {
   const half = (points: readonly Spot[]): Spot[] => {
     const chain: Spot[] = [];
     for (const point of points) {
-      for (;;) {
-        const [o, p] = [chain.at(-2), chain.at(-1)];
+      while (chain.length > 1) {
+        const [o, p] = [chain[chain.length - 2], chain[chain.length - 1]];
         if (!o || !p || turn(o, p, point) > 0) break;
-        chain.pop();
+        chain.length -= 1;
       }
       chain.push(point);
     }

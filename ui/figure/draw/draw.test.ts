@@ -7,7 +7,7 @@ import { detailFor } from '../detail';
 import { cameraFor, middleOf, NAMED_VIEWS, VIEWS, type Spot } from '../view';
 import { drawFigure } from './figure';
 import { limbOf, stationsOf, type Station } from './limb';
-import { bow, brush, crisp, inkUnder, inside, softened, washOn, type Flat } from './nib';
+import { bow, brush, crisp, inkUnder, inside, softened, traced, washOn, type Flat } from './nib';
 
 const DETAILS: readonly Detail[] = ['plain', 'folds', 'fingers'];
 const draw = (goals: Goals, view: (typeof NAMED_VIEWS)[number], detail: Detail): string => {
@@ -114,7 +114,7 @@ describe('the pressed line', () => {
   };
 
   it('is thin towards the light, upper left, and thick away from it', () => {
-    const { left, right, top, low } = reach(inkUnder(round, 4));
+    const { left, right, top, low } = reach(inkUnder(traced(round), 4));
     const thickness = [-50 - left, -50 - top, right - 50, low - 50];
     expect(Math.min(...thickness)).toBeGreaterThan(1);
     expect(thickness[2]).toBeGreaterThan((thickness[0] ?? 0) + 1);
@@ -122,11 +122,7 @@ describe('the pressed line', () => {
   });
 
   it('is lifted where it is told to be', () => {
-    const none = inkUnder(
-      round,
-      4,
-      round.map(() => 0),
-    );
+    const none = inkUnder(traced(round), 4, () => 0);
     expect(reach(none)).toEqual(reach(softened(round)));
   });
 
@@ -150,7 +146,7 @@ describe('the pressed line', () => {
   });
 
   it('lays the wash on the far side from the light only, within the shape', () => {
-    const { left, top, right } = reach(washOn(round, 8));
+    const { left, top, right } = reach(washOn(traced(round), 8));
     // The upper left quarter has none.
     expect(left + top).toBeGreaterThan(-75);
     expect(right).toBeLessThanOrEqual(51);

@@ -11,7 +11,7 @@ import {
 import type { Detail } from '../detail';
 import { hull, ringSpots, type Ring } from '../outline';
 import type { Camera, Spot } from '../view';
-import { brush, inkUnder, softened, washOn, type Flat } from './nib';
+import { brush, fillOf, inkUnder, traced, washOn, type Flat, type Traced } from './nib';
 
 /** What every part of the figure is drawn with. */
 export interface Easel {
@@ -40,20 +40,25 @@ export const strokes = (lines: readonly (readonly Flat[])[], width: number): str
 /** How deep the wash lies, as a share of stature. */
 const WASH = 0.03;
 
-/** One shape: ink under it, its fill, and the wash where there is room to see it. */
-export function shape(
-  easel: Easel,
-  stuff: Stuff,
-  outline: readonly Flat[],
-  line = easel.line,
-  lifted?: readonly number[],
-): string {
+/** The fill of an outline, with the wash where there is room to see it. */
+export function washed(easel: Easel, stuff: Stuff, outline: Traced): string {
   const shaded = stuff === 'cloth' && easel.detail !== 'plain';
   return (
-    inked(inkUnder(outline, line, lifted)) +
-    fill(stuff, softened(outline)) +
+    fill(stuff, fillOf(outline)) +
     (shaded ? `<path class="fig-wash" d="${washOn(outline, WASH * easel.u)}"/>` : '')
   );
+}
+
+/** One shape: ink under it, its fill and its wash. `pressure` lifts the nib where a shape grows out of another. */
+export function shape<S extends Flat>(
+  easel: Easel,
+  stuff: Stuff,
+  outline: readonly S[],
+  line = easel.line,
+  pressure?: (spot: S) => number,
+): string {
+  const trace = traced(outline);
+  return inked(inkUnder(trace, line, pressure)) + washed(easel, stuff, trace);
 }
 
 /** The outline of a solid swept through rings. */

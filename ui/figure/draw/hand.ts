@@ -3,7 +3,7 @@ import { discSpots, hull, type Ring } from '../outline';
 import type { Spot } from '../view';
 import { fill, inked, swept, type Easel } from './easel';
 import { limbOf, type Station } from './limb';
-import { brush, inkUnder, softened, type Flat } from './nib';
+import { brush, fillOf, inkUnder, traced, type Flat } from './nib';
 
 /** Hands are drawn a little large, so that they read small. */
 const LARGE = 1.12;
@@ -199,24 +199,24 @@ export function drawHand(easel: Easel, arm: Arm, side: Side, held: HandShape, fo
   const scene: Scene = { easel, unit: u * LARGE, spot: (put) => camera.spot(place(put)) };
   const pose = POSES[held];
   const fingers = pose.fingers.map((finger, index) => fingerStations(scene, index, finger));
-  const thumb = limbOf(thumbStations(scene, pose.thumb)).outline;
   // From afar fingers that lie together are one.
   const together = detail === 'plain' && pose.fingers.every(({ spread = 0 }) => Math.abs(spread) < 5);
-  const drawn = together
+  const drawn: readonly (readonly Flat[])[] = together
     ? [hull(fingers.flatMap((finger) => finger.flatMap((station) => discSpots(station, station.r))))]
     : fingers.map((finger) => limbOf(finger).outline);
-  const outlines = [palmOf(scene, arm, place), ...drawn, thumb];
+  const outlines = [palmOf(scene, arm, place), ...drawn].map((outline) => traced(outline));
+  const thumb = traced<Flat>(limbOf(thumbStations(scene, pose.thumb)).outline);
   const ink = line * (detail === 'fingers' ? 0.62 : 0.8);
   const palmDepth = camera.spot(place([0.05, 0, 0])).depth;
   // The thumb's own edge shows over the palm where it lies on the side that is seen.
   const thumbSeen = dot(arm.hand.fwd, camera.viewer) > 0.25 && detail === 'fingers';
   const lines = detail === 'fingers' ? partings(fingers, palmDepth) : [];
   return (
-    inked(outlines.map((outline) => inkUnder(outline, ink)).join('')) +
+    inked([...outlines, thumb].map((outline) => inkUnder(outline, ink)).join('')) +
     forearm +
-    fill('skin', outlines.slice(0, -1).map(softened).join('')) +
+    fill('skin', outlines.map(fillOf).join('')) +
     (thumbSeen ? inked(inkUnder(thumb, ink * 0.7)) : '') +
-    fill('skin', softened(thumb)) +
+    fill('skin', fillOf(thumb)) +
     (lines.length > 0 ? inked(lines.map((each) => brush(each, ink * 0.95)).join('')) : '')
   );
 }

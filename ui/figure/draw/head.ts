@@ -3,7 +3,7 @@ import { hull } from '../outline';
 import type { Spot } from '../view';
 import { fill, inked, shape, strokes, type Easel } from './easel';
 import { limbOf } from './limb';
-import { bow, brush, crisp, inkUnder, inside, softened, type Flat } from './nib';
+import { bow, brush, crisp, fillOf, inkUnder, inside, softened, traced, type Flat } from './nib';
 
 /** The head is drawn a little large: it is what tells front from back. */
 const LARGE = 1.1;
@@ -119,7 +119,7 @@ function ears(easel: Easel, put: Put): string {
         put(sign * 1.03, -0.16, -0.14),
         put(sign * 0.97, -0.24, 0),
       ].map((place) => camera.spot(place));
-      return inked(inkUnder(spots, line * 0.5)) + fill('skin', softened(spots));
+      return shape(easel, 'skin', spots, line * 0.5);
     })
     .join('');
 }
@@ -177,10 +177,9 @@ export function drawNeck(easel: Easel, over?: readonly Flat[]): string {
     station(addScaled(trunk.neck, addScaled(trunk.skull, trunk.neck, -1), 0.5), 1, 0.0275),
     station(trunk.skull, 2, 0.0275),
   ]);
-  const lifted =
-    over &&
-    neck.outline.map((spot, index) => ((neck.along[index] ?? 2) < 0.2 && inside(spot, over) ? 0.5 : 1));
-  return shape(easel, 'skin', neck.outline, line * 0.8, lifted);
+  return shape(easel, 'skin', neck.outline, line * 0.8, (spot) =>
+    over && spot.along < 0.2 && inside(spot, over) ? 0.5 : 1,
+  );
 }
 
 /** Head, hair with its knot and pin, and the face where it is large enough to be one. */
@@ -208,15 +207,15 @@ export function drawHead(easel: Easel): string {
   }));
   const pin = bow(camera.spot(put(0.72, 1.14, -0.46)), camera.spot(put(-0.66, 1.2, -0.5)), 0.02);
   const knot =
-    inked(inkUnder(round, line * 0.4)) +
-    fill('hair', softened(round)) +
+    shape(easel, 'hair', round, line * 0.4) +
     (detail === 'plain' ? '' : fill('pin', brush(pin, line * 1.25)));
   const knotBehind = dot(inFrame(frame, [0, 0.6, -0.8]), camera.viewer) < 0;
   const profile =
     Math.abs(dot(frame.left, camera.viewer)) > 0.5 && detail !== 'plain' ? nose(easel, put) : [];
+  const faces = (profile.length > 0 ? [outline, profile] : [outline]).map((each) => traced(each));
   const skin =
-    inked(inkUnder(outline, line * 0.85) + (profile.length > 0 ? inkUnder(profile, line * 0.5) : '')) +
-    fill('skin', softened(outline) + (profile.length > 0 ? softened(profile) : ''));
+    inked(faces.map((one, index) => inkUnder(one, line * (index === 0 ? 0.85 : 0.5))).join('')) +
+    fill('skin', faces.map(fillOf).join(''));
   return (
     (knotBehind ? knot : '') +
     skin +

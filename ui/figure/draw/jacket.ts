@@ -1,8 +1,8 @@
 import { addScaled, dot, mix, type Vec } from '@/core/body';
 import { discSpots, ringSpots } from '../outline';
 import type { Spot } from '../view';
-import { bandRing, fill, inked, onCloth, ringRound, strokes, swept, type Easel } from './easel';
-import { bow, crisp, inkUnder, softened, washOn, type Flat } from './nib';
+import { bandRing, inked, onCloth, ringRound, shape, strokes, swept, washed, type Easel } from './easel';
+import { bow, crisp, inkUnder, traced, type Flat } from './nib';
 import { drawSash } from './sash';
 
 /** The jacket above the sash: waist, chest, shoulders, the collar's foot. */
@@ -86,7 +86,7 @@ function drawCollar(easel: Easel): string {
   ];
   return (
     (under.length > 2 ? strokes([under], line * 0.8) : '') +
-    (over.length > 3 ? inked(inkUnder(band(over), line * 0.55)) + fill('skin', softened(band(over))) : '')
+    (over.length > 3 ? shape(easel, 'skin', band(over), line * 0.55) : '')
   );
 }
 
@@ -133,29 +133,20 @@ export interface Jacket {
 
 /** The jacket with its sash. */
 export function drawJacket(easel: Easel): Jacket {
-  const { camera, skeleton, line, u } = easel;
+  const { camera, skeleton, line } = easel;
   const [chest, skirt] = [chestOf(easel), skirtOf(easel)];
-  const deep = 0.03 * u;
-  const cloth = (outline: readonly Flat[]): string =>
-    fill('cloth', softened(outline)) +
-    (easel.detail === 'plain' ? '' : `<path class="fig-wash" d="${washOn(outline, deep)}"/>`);
-  const ink = inked(inkUnder(chest, line) + inkUnder(skirt, line));
-  const upper = cloth(chest) + chestFolds(easel) + drawCollar(easel);
-  const lower = cloth(skirt) + skirtFolds(easel);
+  const [above, below] = [traced(chest), traced(skirt)];
+  const [inkAbove, inkBelow] = [inkUnder(above, line), inkUnder(below, line)];
+  const upper = washed(easel, 'cloth', above) + chestFolds(easel) + drawCollar(easel);
+  const lower = washed(easel, 'cloth', below) + skirtFolds(easel);
   const sash = drawSash(easel);
   // Seen from below, as in a fold from behind, the skirt hides the sash; seen from above the chest does.
   const along = dot(skeleton.trunk.abdomen.up, camera.viewer);
-  if (along < -0.45)
-    return {
-      chest,
-      skirt,
-      drawn: inked(inkUnder(chest, line)) + upper + sash + inked(inkUnder(skirt, line)) + lower,
-    };
-  if (along > 0.6)
-    return {
-      chest,
-      skirt,
-      drawn: inked(inkUnder(skirt, line)) + lower + sash + inked(inkUnder(chest, line)) + upper,
-    };
-  return { chest, skirt, drawn: ink + lower + upper + sash };
+  const drawn =
+    along < -0.45
+      ? inked(inkAbove) + upper + sash + inked(inkBelow) + lower
+      : along > 0.6
+        ? inked(inkBelow) + lower + sash + inked(inkAbove) + upper
+        : inked(inkAbove + inkBelow) + lower + upper + sash;
+  return { chest, skirt, drawn };
 }

@@ -9,10 +9,14 @@ export interface Station extends Spot {
   readonly sag: number;
 }
 
-/** A limb as it is seen: its outline, where along the limb each spot of it lies, and its inner edges. */
+/** A spot of a limb's outline, with where along the limb it lies, 0–2. */
+export interface LimbSpot extends Flat {
+  readonly along: number;
+}
+
+/** A limb as it is seen: its outline and its inner edges. */
 export interface Limb {
-  readonly outline: readonly Flat[];
-  readonly along: readonly number[];
+  readonly outline: readonly LimbSpot[];
   /** Edges that lie over the limb itself where it is bent: a fold begins there. */
   readonly creases: readonly (readonly Flat[])[];
 }
@@ -61,8 +65,7 @@ export function stationsOf(
   });
 }
 
-interface Edge extends Flat {
-  readonly along: number;
+interface Edge extends LimbSpot {
   readonly station: number;
 }
 
@@ -118,14 +121,19 @@ export function limbOf(stations: readonly Station[], ends = 1): Limb {
       const way = ways[index] ?? { x: 0, y: 1 };
       return edgeAt(station, index, { x: -way.y * sign, y: way.x * sign });
     });
-  const seen = (edge: Edge): boolean =>
-    stations.every((other, index) => {
-      const within = Math.abs(index - edge.station) < 2 ? WITHIN_NEIGHBOUR : WITHIN;
-      return index === edge.station || Math.hypot(edge.x - other.x, edge.y - other.y) >= other.r * within;
-    });
+  const seen = (edge: Edge): boolean => {
+    for (let index = 0; index < stations.length; index += 1) {
+      const other = stations[index];
+      if (!other || index === edge.station) continue;
+      const within = other.r * (Math.abs(index - edge.station) < 2 ? WITHIN_NEIGHBOUR : WITHIN);
+      const [dx, dy] = [edge.x - other.x, edge.y - other.y];
+      if (dx * dx + dy * dy < within * within) return false;
+    }
+    return true;
+  };
   const count = stations.length;
   const [first, last] = [stations[0], stations[count - 1]];
-  if (!first || !last) return { outline: [], along: [], creases: [] };
+  if (!first || !last) return { outline: [], creases: [] };
   const [firstWay, lastWay] = [ways[0] ?? { x: 0, y: 1 }, ways[count - 1] ?? { x: 0, y: 1 }];
   const [left, right] = [side(1), side(-1)];
   // The left edge lies a quarter turn from the way, so the far end is gone round against the clock.
@@ -137,7 +145,6 @@ export function limbOf(stations: readonly Station[], ends = 1): Limb {
   ].filter(seen);
   return {
     outline: round,
-    along: round.map((edge) => edge.along),
     creases: [left, right]
       .map((edge) => creaseOf(edge, seen, stations))
       .filter((crease) => crease.length > 1),

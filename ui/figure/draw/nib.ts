@@ -33,22 +33,26 @@ function areaOf(outline: readonly Flat[]): number {
 /** How often the softened path says its control spot again, so that rounding does not add up. */
 const SAID_AGAIN = 5;
 
+/** An outline that turns the one way all of them turn. */
+const turnedAlike = <S extends Flat>(outline: readonly S[]): readonly S[] =>
+  areaOf(outline) < 0 ? [...outline].reverse() : outline;
+
 /**
  * A closed path softened through an outline: each spot pulls the line, none is a corner. All such paths turn
  * the same way, so that several in one element join and never cut holes.
  */
-export function softened(outline: readonly Flat[]): string {
-  const spots = areaOf(outline) < 0 ? [...outline].reverse() : outline;
+export const softened = (outline: readonly Flat[]): string => pathThrough(turnedAlike(outline));
+
+function pathThrough(spots: readonly Flat[]): string {
   const [first, last] = [spots[0], spots[spots.length - 1]];
   if (!first || !last || spots.length < 3) return '';
-  const middleOf = (a: Flat, b: Flat): string => `${n((a.x + b.x) / 2)} ${n((a.y + b.y) / 2)}`;
-  let path = `M${middleOf(last, first)}`;
-  let here = first;
+  let [x, y] = [first.x, first.y];
+  let path = `M${n((last.x + x) / 2)} ${n((last.y + y) / 2)}`;
   for (let index = 1; index <= spots.length; index += 1) {
     const next = spots[index] ?? first;
-    const again = (index - 1) % SAID_AGAIN === 0;
-    path += again ? `Q${n(here.x)} ${n(here.y)} ${middleOf(here, next)}` : `T${middleOf(here, next)}`;
-    here = next;
+    path += (index - 1) % SAID_AGAIN === 0 ? `Q${n(x)} ${n(y)} ` : 'T';
+    path += `${n((x + next.x) / 2)} ${n((y + next.y) / 2)}`;
+    [x, y] = [next.x, next.y];
   }
   return `${path}Z`;
 }
@@ -63,9 +67,14 @@ export function crisp(outline: readonly Flat[], corner: number): readonly Flat[]
   });
 }
 
-/** Unit normals that point out of a closed outline, one a spot. */
-function normalsOf(outline: readonly Flat[]): readonly Flat[] {
-  const way = areaOf(outline) < 0 ? -1 : 1;
+/** A closed outline with the directions out of it, one a spot: what the nib and the wash need. */
+export interface Traced<S extends Flat = Flat> {
+  readonly outline: readonly S[];
+  readonly normals: readonly Flat[];
+}
+
+export function traced<S extends Flat>(given: readonly S[]): Traced<S> {
+  const outline = turnedAlike(given);
   const normals: Flat[] = [];
   let before = outline[outline.length - 1];
   for (let index = 0; index < outline.length; index += 1) {
@@ -73,28 +82,33 @@ function normalsOf(outline: readonly Flat[]): readonly Flat[] {
     const after = outline[index + 1] ?? outline[0];
     if (!spot || !before || !after) break;
     const [dx, dy] = [after.x - before.x, after.y - before.y];
-    const long = (Math.sqrt(dx * dx + dy * dy) || 1) * way;
+    const long = Math.sqrt(dx * dx + dy * dy) || 1;
     normals.push({ x: dy / long, y: -dx / long });
     before = spot;
   }
-  return normals;
+  return { outline, normals };
 }
 
-/** The ink under a closed outline: the outline spread by the nib; where `lifted` is 0 nothing is seen of it. */
-export function inkUnder(outline: readonly Flat[], line: number, lifted?: readonly number[]): string {
-  const normals = normalsOf(outline);
-  return softened(
+/** The fill of a traced outline. */
+export const fillOf = ({ outline }: Traced): string => pathThrough(outline);
+
+/** The ink under a closed outline: the outline spread by the nib, as far as `pressure` lets it at each spot. */
+export function inkUnder<S extends Flat>(
+  { outline, normals }: Traced<S>,
+  line: number,
+  pressure?: (spot: S) => number,
+): string {
+  return pathThrough(
     outline.map((spot, index) => {
       const normal = normals[index] ?? AWAY;
-      const wide = line * pressed(normal) * (lifted?.[index] ?? 1);
+      const wide = line * pressed(normal) * (pressure ? pressure(spot) : 1);
       return { x: spot.x + normal.x * wide, y: spot.y + normal.y * wide };
     }),
   );
 }
 
 /** The quiet wash on the side away from the light, `deep` at the most. */
-export function washOn(outline: readonly Flat[], deep: number): string {
-  const normals = normalsOf(outline);
+export function washOn({ outline, normals }: Traced, deep: number): string {
   const count = outline.length;
   const shade = normals.map((normal) => Math.max(0, towardsShade(normal) - 0.1));
   const start = shade.findIndex((dark, index) => dark > 0 && (shade[(index + count - 1) % count] ?? 0) <= 0);

@@ -3,8 +3,8 @@ import { ringSpots, type Ring } from '../outline';
 import type { Spot } from '../view';
 import { fill, inked, shape, strokes, type Easel } from './easel';
 import { drawHand } from './hand';
-import { limbOf, stationsOf, type Measure, type Station } from './limb';
-import { bow, between, inkUnder, inside, softened, type Flat } from './nib';
+import { limbOf, stationsOf, type LimbSpot, type Measure, type Station } from './limb';
+import { bow, between, fillOf, inkUnder, inside, softened, traced, type Flat } from './nib';
 import { lying } from './trouser';
 
 /** The sleeve: narrow at the shoulder, wide at the cuff. Shares of stature. */
@@ -92,10 +92,10 @@ export function drawForearm(easel: Easel, arm: Arm, side: Side): string {
   const { goals } = easel.skeleton;
   const goal = side === 'left' ? goals.leftHand : goals.rightHand;
   const hand: Hand = goal.t < 0.5 ? goal.from : goal.to;
-  const bare = forearmOf(easel, arm);
+  const bare = traced(forearmOf(easel, arm));
   return (
     inked(inkUnder(bare, easel.line * 0.75)) +
-    drawHand(easel, arm, side, hand.shape ?? 'open', fill('skin', softened(bare)))
+    drawHand(easel, arm, side, hand.shape ?? 'open', fill('skin', fillOf(bare)))
   );
 }
 
@@ -106,17 +106,15 @@ export function drawForearm(easel: Easel, arm: Arm, side: Side): string {
 export function drawSleeve(easel: Easel, arm: Arm, body?: readonly Flat[]): string {
   const { camera, line } = easel;
   const limb = limbOf(sleeveStations(easel, arm), 0.12);
-  const lifted =
-    body &&
-    limb.outline.map((spot, index) => {
-      const along = limb.along[index] ?? 2;
-      return along > 0.75 || !inside(spot, body) ? 1 : Math.max(0, (along - 0.3) / 0.45);
-    });
+  const pressure = (spot: LimbSpot): number =>
+    !body || spot.along > 0.75 || !inside(spot, body) ? 1 : Math.max(0, (spot.along - 0.3) / 0.45);
   const { ring, axis } = cuffRing(easel, arm);
   const intoIt = dot(axis, camera.viewer);
   const open = intoIt < (easel.detail === 'plain' ? 0.2 : -0.12) ? '' : softened(ringSpots(camera, ring));
   return (
-    shape(easel, 'cloth', limb.outline, line, lifted) + foldsOf(easel, arm, limb.creases) + fill('dark', open)
+    shape(easel, 'cloth', limb.outline, line, pressure) +
+    foldsOf(easel, arm, limb.creases) +
+    fill('dark', open)
   );
 }
 

@@ -45,10 +45,9 @@ export function trouserStations(easel: Easel, leg: Leg): readonly Station[] {
 export function drawTrouser(easel: Easel, leg: Leg, under?: readonly Flat[]): string {
   const { line, u } = easel;
   const limb = limbOf(trouserStations(easel, leg), 0.35);
-  const lifted = under?.length
-    ? limb.outline.map((spot, index) => ((limb.along[index] ?? 2) < 0.4 && inside(spot, under) ? 0 : 1))
-    : undefined;
-  const cloth = shape(easel, 'cloth', limb.outline, line, lifted);
+  const cloth = shape(easel, 'cloth', limb.outline, line, (spot) =>
+    under && spot.along < 0.4 && inside(spot, under) ? 0 : 1,
+  );
   if (easel.detail === 'plain') return cloth;
   const [, knee] = legJoints(easel, leg);
   const gather = easel.camera.spot(mix(leg.knee, leg.ankle, 0.9));
