@@ -2,12 +2,23 @@ import { useRef, useState, type PointerEvent } from 'react';
 import { nameOf } from '@/core/forms';
 import { formOf, type Edit, type Practice, type Timeline } from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
+import { groundPath } from '@/ui/scroll/ground';
+import { layNames } from '@/ui/scroll/lay';
+import { nameWidth, type Strip } from '@/ui/scroll/strip';
 import { round } from './brush';
 
-/** Where the breath line begins and how tall it is; where the names under it stand, px. */
-export const TOP = 30;
-export const LINE_HEIGHT = 92;
-export const NAMES_Y = TOP + LINE_HEIGHT + 22;
+/** Where the breath begins and how tall it is, px. */
+export const TOP = 28;
+export const LINE_HEIGHT = 64;
+/** A standing figure, and the ground it stands on; raised arms need a little more over it. */
+export const FIGURE_PX = 98;
+export const GROUND_Y = TOP + LINE_HEIGHT + FIGURE_PX * 1.28;
+/** Where the names under the ground begin, and how many rows they have. */
+const NAMES_FROM = GROUND_Y + 20;
+const NAME_ROW = 29;
+const NAME_ROWS = 2;
+/** The end of the names. */
+export const NAMES_Y = NAMES_FROM + NAME_ROW * (NAME_ROWS - 1) + 16;
 
 interface Props {
   readonly practice: Practice;
@@ -20,33 +31,76 @@ interface Props {
   readonly onEdit: (edit: Edit, said: string) => void;
 }
 
+/** The ground, section by section, with the section's name over the breath. */
 export function Sections({ timeline, x }: { timeline: Timeline; x: (ms: number) => number }) {
   return timeline.sections.map((section) => {
     const from = x(section.startMs);
-    const width = x(section.startMs + section.lengthMs) - from;
+    const to = x(section.startMs + section.lengthMs);
     const name = ROLE_NAMES[section.role];
     return (
-      <g key={`${section.role}-${section.startMs}`}>
+      <g key={`${section.role}-${section.startMs}`} pointerEvents="none">
+        <path d={groundPath(from + 1.5, to - 1.5, GROUND_Y)} className="scroll-ground" />
         <path
-          d={`M${round(from + 1)} ${TOP - 6}v-4H${round(from + width - 1)}v4`}
-          fill="none"
-          stroke="var(--faded)"
+          d={`M${round(from + 0.5)} ${TOP - 8}V${round(GROUND_Y - 8)}`}
+          stroke="var(--hairline)"
+          strokeWidth={0.8}
         />
-        {width > name.length * 7.2 && (
-          <text
-            x={round(from + width / 2)}
-            y={TOP - 15}
-            textAnchor="middle"
-            fontSize={14.5}
-            fill="var(--ink)"
-            className="font-sans"
-          >
+        {to - from > name.length * 7 && (
+          <text x={round(from + 3)} y={TOP - 12} className="scroll-section">
             {name}
           </text>
         )}
       </g>
     );
   });
+}
+
+/** The names under the ground with how much is done of each; none is cut, what has no room waits for the pointer. */
+export function Names({
+  strip,
+  x,
+  left,
+  selectedId,
+}: {
+  strip: Strip;
+  x: (ms: number) => number;
+  left: number;
+  selectedId: string | undefined;
+}) {
+  const byKey = new Map(strip.items.map((item) => [item.key, item]));
+  const width = x(strip.totalMs);
+  return layNames(strip.items, x, { width, rows: NAME_ROWS, widthOf: nameWidth }).map(
+    ({ key, x: at, row }) => {
+      const item = byKey.get(key);
+      if (!item) return null;
+      // A form that began before what is in sight keeps its name in sight.
+      const last = x(item.startMs + item.lengthMs) - nameWidth(item) - 4;
+      const from = at < left + 2 && last > at ? Math.min(left + 2, last) : at;
+      const y = NAMES_FROM + row * NAME_ROW;
+      return (
+        <g key={key} pointerEvents="none">
+          {row > 0 && (
+            <path
+              d={`M${round(x(item.startMs) + 0.5)} ${round(GROUND_Y + 5)}V${round(y - 11)}`}
+              stroke="var(--hairline)"
+              strokeWidth={0.8}
+            />
+          )}
+          <text
+            x={round(from)}
+            y={round(y)}
+            className="scroll-name"
+            fontWeight={key === selectedId ? 700 : undefined}
+          >
+            {item.name}
+          </text>
+          <text x={round(from)} y={round(y + 13)} className="scroll-dose">
+            {item.dose}
+          </text>
+        </g>
+      );
+    },
+  );
 }
 
 /** The right edge of the chosen block: dragged, it gives or takes repetitions. */
@@ -140,7 +194,6 @@ export function Items({
     const item = practice.items[span.itemIndex];
     const form = item ? practice.forms[item.formId] : undefined;
     const name = item && form ? nameOf(form, item.variant) : (item?.formId ?? '');
-    const letters = Math.floor((width - 6) / 6.4);
     const selected = span.itemId === selectedId;
     return (
       <g
@@ -160,19 +213,13 @@ export function Items({
           width={round(width)}
           height={NAMES_Y - TOP + 10}
           fill={selected || chosen.has(span.itemId) ? 'var(--leaf)' : 'transparent'}
-          stroke={selected || chosen.has(span.itemId) ? 'var(--ink)' : 'none'}
         />
-        <line x1={round(from)} x2={round(from)} y1={TOP} y2={NAMES_Y + 4} stroke="var(--hairline)" />
-        {letters >= 4 && (
-          <text
-            x={round(from + 4)}
-            y={NAMES_Y}
-            fontSize={13}
-            fill={selected ? 'var(--ink)' : 'var(--faded)'}
-            className="font-sans"
-          >
-            {name.length > letters ? `${name.slice(0, letters - 1)}…` : name}
-          </text>
+        {(selected || chosen.has(span.itemId)) && (
+          <path
+            d={`M${round(from + 1)} ${GROUND_Y + 4.5}H${round(from + width - 1)}`}
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
         )}
       </g>
     );

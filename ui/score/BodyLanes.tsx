@@ -1,9 +1,11 @@
 import type { LanePoint } from '@/core/practice';
 import { round } from './brush';
 
-/** Heights of the three lanes, px, with the gap between. */
+/** Height of one of the three lanes, px; its name stands over it, so that it never lies over what it names. */
 export const LANE_HEIGHT = 26;
-export const LANES_HEIGHT = 3 * (LANE_HEIGHT + 6);
+const NAME_HEIGHT = 16;
+const LANE_STEP = NAME_HEIGHT + LANE_HEIGHT + 6;
+export const LANES_HEIGHT = 3 * LANE_STEP;
 
 interface Props {
   readonly points: readonly LanePoint[];
@@ -23,7 +25,7 @@ function line(points: readonly LanePoint[], x: Props['x'], y: (point: LanePoint)
 /** Where the weight lies, how low the hips are, how high the hands: from the solved movement. */
 export function BodyLanes({ points, x, top, totalMs, left }: Props) {
   if (points.length === 0) return null;
-  const laneTop = (index: number): number => top + index * (LANE_HEIGHT + 6);
+  const laneTop = (index: number): number => top + NAME_HEIGHT + index * LANE_STEP;
   const scaleY = (index: number, value: number): number =>
     laneTop(index) + LANE_HEIGHT - 2 - Math.max(0, Math.min(1, value)) * (LANE_HEIGHT - 4);
   const first = points[0];
@@ -83,25 +85,16 @@ export function BodyLanes({ points, x, top, totalMs, left }: Props) {
       <path d={hand((point) => point.leftHand)} fill="none" stroke="var(--ink)" strokeWidth={1.2} />
       {(['feet: left up, right down', 'height of the hips', 'hands; dots: shoulder height'] as const).map(
         (name, index) => (
-          <g key={name}>
-            {/* The name on its own slip of paper, so that no line runs through it. */}
-            <rect
-              x={left}
-              y={laneTop(index) - 1}
-              width={name.length * 6.2 + 8}
-              height={15}
-              fill="var(--paper)"
-            />
-            <text
-              x={left + 4}
-              y={laneTop(index) + 10}
-              fontSize={13}
-              fill="var(--faded)"
-              className="font-sans"
-            >
-              {name}
-            </text>
-          </g>
+          <text
+            key={name}
+            x={left + 2}
+            y={laneTop(index) - 4}
+            fontSize={13}
+            fill="var(--faded)"
+            className="font-sans"
+          >
+            {name}
+          </text>
         ),
       )}
     </g>

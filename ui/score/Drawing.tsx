@@ -1,14 +1,20 @@
+import dynamic from 'next/dynamic';
 import { memo, useMemo } from 'react';
 import { effortCurve } from '@/core/compose/effort';
 import { breathLine, type Edit, type LanePoint, type Practice, type Timeline } from '@/core/practice';
+import { layWashes, REED_PX } from '@/ui/scroll/lay';
+import { stripOf } from '@/ui/scroll/strip';
 import { Axis } from './Axis';
-import { Items, LINE_HEIGHT, Sections, TOP } from './Blocks';
+import { Items, LINE_HEIGHT, Names, Sections, TOP } from './Blocks';
 import { BodyLanes } from './BodyLanes';
-import { brushPath, washPath } from './brush';
+import { brushPath, round, washPath } from './brush';
 import { laidOut, WORDS_Y, type Lane } from './laid';
 import { LayersLane, Syllables } from './LayersLane';
 import { ChannelLanes, EffortLane } from './MoreLanes';
 import { WordsLane } from './WordsLane';
+
+// The people come when the page stands: they do not weigh on the first load.
+const ScrollFigures = dynamic(async () => (await import('./ScrollFigures')).ScrollFigures, { ssr: false });
 
 interface Props {
   readonly practice: Practice;
@@ -56,6 +62,7 @@ export const Drawing = memo(function Drawing(props: Props) {
     () => breathLine(timeline, fromMs, toMs, pointsAStroke(pxPerMs * 1000)),
     [timeline, fromMs, toMs, pxPerMs],
   );
+  const strip = useMemo(() => stripOf(practice, timeline), [practice, timeline]);
   const effort = useMemo(() => effortCurve(practice, timeline), [practice, timeline]);
   const { layersTop, bodyTop, effortTop, channelTop, axisY } = laidOut(
     shown,
@@ -64,7 +71,9 @@ export const Drawing = memo(function Drawing(props: Props) {
     props.layers,
   );
   const x = (ms: number): number => ms * pxPerMs + 1;
-  const y = (level: number): number => TOP + 8 + (LINE_HEIGHT - 16) * (1 - level);
+  const y = (level: number): number => TOP + 4 + (LINE_HEIGHT - 12) * (1 - level);
+  // From afar a hundred reeds are a fence: the breath is then a wash, its height and grain the pace and the quiet.
+  const isFar = timeline.breaths > 0 && (timeline.totalMs * pxPerMs) / timeline.breaths < REED_PX;
   return (
     <>
       <Items
@@ -78,8 +87,37 @@ export const Drawing = memo(function Drawing(props: Props) {
         onEdit={onEdit}
       />
       <Sections timeline={part} x={x} />
-      <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
-      <path d={brushPath(points, x, y, isWhole ? 1 : 1.7)} fill={ink} pointerEvents="none" />
+      {isFar ? (
+        <g color={ink} pointerEvents="none">
+          {layWashes(strip.items, x).map(({ key, from, to, level, grain }) => (
+            <g key={key}>
+              <path
+                className="scroll-wash"
+                d={`M${round(from + 0.5)} ${y(0)}V${round(y(level) + 3)}q0 -3 3 -3H${round(Math.max(from + 4, to - 3.5))}q3 0 3 3V${y(0)}Z`}
+              />
+              <path
+                className="scroll-grain"
+                d={grain.map((at) => `M${round(at)} ${y(0)}V${round(y(level) + 1.5)}`).join('')}
+              />
+            </g>
+          ))}
+        </g>
+      ) : (
+        <>
+          <path d={washPath(points, x, y)} fill={ink} fillOpacity={0.16} pointerEvents="none" />
+          <path d={brushPath(points, x, y, isWhole ? 1 : 1.7)} fill={ink} pointerEvents="none" />
+        </>
+      )}
+      <ScrollFigures
+        practice={practice}
+        timeline={timeline}
+        strip={strip}
+        pxPerMs={pxPerMs}
+        fromMs={fromMs}
+        toMs={toMs}
+        ink={ink}
+      />
+      <Names strip={strip} x={x} left={left} selectedId={selectedId} />
       <Syllables timeline={part} x={x} y={y} />
       {props.layers && shown.has('layers') && (
         <LayersLane practice={practice} timeline={part} x={x} top={layersTop} />

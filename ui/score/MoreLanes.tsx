@@ -4,16 +4,15 @@ import { formOf, type Practice, type Timeline } from '@/core/practice';
 import { round } from './brush';
 
 /** Height of the effort lane and of one channel's line, px. */
-export const EFFORT_HEIGHT = 28;
-export const CHANNEL_HEIGHT = 13;
+export const EFFORT_HEIGHT = 44;
+export const CHANNEL_HEIGHT = 22;
+/** A lane's name stands over it, px. */
+const NAME_HEIGHT = 16;
 
 const Name = ({ x, y, children }: { x: number; y: number; children: string }) => (
-  <g>
-    <rect x={x} y={y - 11} width={children.length * 6.2 + 8} height={15} fill="var(--paper)" />
-    <text x={x + 4} y={y} fontSize={13} fill="var(--faded)" className="font-sans">
-      {children}
-    </text>
-  </g>
+  <text x={x + 2} y={y} fontSize={13} fill="var(--faded)" className="font-sans">
+    {children}
+  </text>
 );
 
 /** How much effort each form asks, as steps. */
@@ -31,7 +30,7 @@ export function EffortLane({
   const bottom = top + EFFORT_HEIGHT;
   const path = spans
     .map(({ startMs, lengthMs, effort }) => {
-      const y = round(bottom - effort * (EFFORT_HEIGHT - 4));
+      const y = round(bottom - effort * (EFFORT_HEIGHT - NAME_HEIGHT));
       return `L${round(x(startMs))} ${y}L${round(x(startMs + lengthMs))} ${y}`;
     })
     .join('');
@@ -47,7 +46,7 @@ export function EffortLane({
         stroke="var(--ink)"
         strokeWidth={0.8}
       />
-      <Name x={left} y={top + 10}>
+      <Name x={left} y={top + 11}>
         effort
       </Name>
     </g>
@@ -83,7 +82,7 @@ export function ChannelLanes({
   return (
     <g pointerEvents="none">
       {channels.map((channel, index) => {
-        const y = top + index * CHANNEL_HEIGHT + CHANNEL_HEIGHT / 2;
+        const y = top + (index + 1) * CHANNEL_HEIGHT - 3;
         return (
           <g key={channel}>
             <line
@@ -112,10 +111,9 @@ export function ChannelLanes({
                 />
               );
             })}
-            <rect x={left} y={y - 6} width={22} height={12} fill="var(--paper)" />
-            <text x={left + 3} y={y + 4} fontSize={11} fill="var(--faded)" className="font-sans">
+            <Name x={left} y={y - 5}>
               {channel}
-            </text>
+            </Name>
           </g>
         );
       })}

@@ -25,7 +25,8 @@ export function PointedFigure({ practice, timeline, atMs, ink }: Props) {
   const goals = event && bodyAt(movements, event, atMs);
   const view = VIEWS[form?.view ?? 'front'];
   useEffect(() => {
-    if (group.current && goals) patchMarkup(group.current, figureMarkup(goals, view, { line: 3.4, detail: 'folds' }));
+    if (group.current && goals)
+      patchMarkup(group.current, figureMarkup(goals, view, { line: 3.4, detail: 'folds' }));
   });
   if (!event || !form) return null;
   return (

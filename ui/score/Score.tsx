@@ -36,7 +36,7 @@ export const Score = memo(function Score(props: Props) {
   const { totalMs } = timeline;
   const zoom = useZoom(totalMs);
   const { box, pxPerMs, fromMs, toMs, show } = zoom;
-  const [shown, setShown] = useState<ReadonlySet<Lane>>(new Set<Lane>(['layers', 'body', 'words']));
+  const [shown, setShown] = useState<ReadonlySet<Lane>>(new Set<Lane>());
   const [pointedMs, setPointedMs] = useState<number | undefined>(undefined);
   const mark = usePlayMark(totalMs);
   const x = (ms: number): number => ms * pxPerMs + 1;
