@@ -13,7 +13,7 @@ import {
   type Composed,
 } from '@/core/compose';
 import { ROLES, type Role } from '@/core/forms';
-import { breathLine, compile, type Practice, type Timeline } from '@/core/practice';
+import { compile, type Practice, type Timeline } from '@/core/practice';
 import { figureMarkup } from '@/ui/figure/Figure';
 import { FRAMES } from '@/ui/figure/frames';
 import { overlayMarkup } from '@/ui/figure/overlay';
@@ -21,7 +21,8 @@ import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText, plural } from '@/ui/kit/time';
-import { brushPath, round, washPath } from '@/ui/score/brush';
+import { OwnScroll } from '@/ui/scroll/OwnScroll';
+import { round } from '@/ui/score/brush';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { Sheet } from './Sheet';
 
@@ -35,7 +36,7 @@ const CHARACTER_WORDS = {
 /** So many channels are told and drawn. */
 const MOST_CHANNELS = 5;
 const WIDTH = 300;
-const LINE_TALL = 46;
+const FIGURE_PX = 50;
 const EFFORT_TALL = 26;
 
 interface Column {
@@ -45,37 +46,39 @@ interface Column {
   readonly draft: Composed | undefined;
 }
 
-/** The breath line of a draft over its effort, on one width, so that the columns can be laid against each other. */
+/** The scroll of a draft over its effort, on one width, so that the columns can be laid against each other. */
 function Shape({ practice, timeline }: { practice: Practice; timeline: Timeline }) {
   const ink = PHASE_VAR[themePhase(practice.brief.theme)];
-  const { line, wash, steps } = useMemo(() => {
+  const steps = useMemo(() => {
     const x = (ms: number): number => (ms / Math.max(1, timeline.totalMs)) * WIDTH;
-    const y = (level: number): number => 4 + (LINE_TALL - 8) * (1 - level);
-    const points = breathLine(timeline, 0, timeline.totalMs, 4);
-    const bottom = LINE_TALL + EFFORT_TALL;
     const effort = effortCurve(practice, timeline)
       .map(({ startMs, lengthMs, effort: value }) => {
-        const at = round(bottom - value * (EFFORT_TALL - 3));
+        const at = round(EFFORT_TALL - value * (EFFORT_TALL - 3));
         return `L${round(x(startMs))} ${at}L${round(x(startMs + lengthMs))} ${at}`;
       })
       .join('');
-    return {
-      line: brushPath(points, x, y, 0.5),
-      wash: washPath(points, x, y),
-      steps: `M0 ${bottom}${effort}L${WIDTH} ${bottom}Z`,
-    };
+    return `M0 ${EFFORT_TALL}${effort}L${WIDTH} ${EFFORT_TALL}Z`;
   }, [practice, timeline]);
   return (
-    <svg
-      viewBox={`0 0 ${WIDTH} ${LINE_TALL + EFFORT_TALL + 2}`}
-      className="w-full"
-      role="img"
-      aria-label="Breath line, and below it the effort"
-    >
-      <path d={wash} fill={ink} fillOpacity={0.16} />
-      <path d={line} fill={ink} />
-      <path d={steps} fill="var(--ink)" fillOpacity={0.28} stroke="var(--ink)" strokeWidth={0.8} />
-    </svg>
+    <>
+      <OwnScroll practice={practice} timeline={timeline} figurePx={FIGURE_PX} ink={ink} />
+      <svg
+        viewBox={`0 0 ${WIDTH} ${EFFORT_TALL + 1}`}
+        preserveAspectRatio="none"
+        className="h-[26px] w-full"
+        role="img"
+        aria-label="The effort, form by form"
+      >
+        <path
+          d={steps}
+          fill="var(--ink)"
+          fillOpacity={0.28}
+          stroke="var(--ink)"
+          strokeWidth={0.8}
+          vectorEffect="non-scaling-stroke"
+        />
+      </svg>
+    </>
   );
 }
 

@@ -29,7 +29,8 @@ export function RowFigure({ id, variant, height, sash, moving }: Props) {
     if (!element) return undefined;
     return whenSeen(element, 120, (wanted) => {
       void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { stillMarkup }]) => {
-        if (wanted() && form && group.current) group.current.innerHTML = stillMarkup(form, variant, LINE, detail);
+        if (wanted() && form && group.current)
+          group.current.innerHTML = stillMarkup(form, variant, LINE, detail);
       });
     });
   }, [detail, id, variant]);

@@ -1,17 +1,30 @@
+'use client';
+
+import { useEffect, useRef, useState } from 'react';
 import type { ClassRecord } from '@/core/lead';
+import { ROLES } from '@/core/forms/model/roles';
+import { whenSeen } from '@/ui/figure/whenSeen';
+import { loadForm } from '@/ui/forms/loadForms';
 import { clockText } from '@/ui/kit/time';
+import { useWidth } from '@/ui/kit/useWidth';
+import { groundPath } from '@/ui/scroll/ground';
+import type { StripItem } from '@/ui/scroll/strip';
 
 type LedItem = ClassRecord['items'][number];
 
-const WIDE = 1000;
-const BAR = 30;
-const GAP = 30;
+/** How wide it is until that is known, px. */
+const WIDE = 860;
+/** A standing figure, the ground it stands on planned, what joins the two, and the ground as it was, px. */
+const FIGURE_PX = 46;
+const PLANNED_Y = FIGURE_PX * 1.3 + 4;
+const JOIN_Y = PLANNED_Y + 26;
+const REAL_Y = JOIN_Y + FIGURE_PX * 1.3 + 2;
 /** A difference from here on is named, ms. */
 const NAMED_MS = 15_000;
 /** So many differences at most are named. */
 const MOST_NAMED = 6;
 
-/** A form in the drawing: where it was planned and where it was, in drawing units. */
+/** A form in the drawing: where it was planned and where it was, px. */
 export interface Bar {
   readonly item: LedItem;
   readonly planned: { readonly x: number; readonly width: number };
@@ -19,15 +32,12 @@ export interface Bar {
 }
 
 /** The bars of a class, both rows to the same scale, so that what ran over is seen to run over. */
-export function barsOf({
-  items,
-  plannedMs,
-  actualMs,
-  stoodMs = 0,
-  stayedMs = 0,
-}: ClassRecord): readonly Bar[] {
+export function barsOf(
+  { items, plannedMs, actualMs, stoodMs = 0, stayedMs = 0 }: ClassRecord,
+  wide = WIDE,
+): readonly Bar[] {
   const spentMs = items.reduce((sum, item) => sum + item.actualMs, 0);
-  const scale = WIDE / Math.max(1, plannedMs, actualMs - stoodMs - stayedMs, spentMs);
+  const scale = wide / Math.max(1, plannedMs, actualMs - stoodMs - stayedMs, spentMs);
   let [plannedX, realX] = [0, 0];
   return items.map((item) => {
     const planned = { x: plannedX, width: item.plannedMs * scale };
@@ -46,17 +56,71 @@ export function differenceOf({ plannedMs, actualMs }: LedItem): string {
   return Math.abs(byMs) < NAMED_MS ? '' : `${clockText(Math.abs(byMs))} ${byMs > 0 ? 'longer' : 'shorter'}`;
 }
 
-/** A class planned (above) against the class as it was (below), form by form; what differs is joined and named. */
+/** One row of the class as the items of a scroll, in px instead of ms. */
+const rowOf = (bars: readonly Bar[], row: 'planned' | 'real'): readonly StripItem[] =>
+  bars
+    .filter((bar) => bar[row].width > 0)
+    .map(({ item, [row]: { x, width } }) => ({
+      key: item.itemId,
+      formId: item.formId,
+      variant: 'full',
+      name: item.name,
+      dose: '',
+      role: ROLES.find((role) => role === item.role) ?? 'nourish',
+      startMs: x,
+      lengthMs: width,
+      breathMs: undefined,
+    }));
+
+/** The people of both rows, drawn when the class comes into sight; without a server the ground stands alone. */
+function usePeople(record: ClassRecord, width: number, box: React.RefObject<HTMLElement | null>) {
+  const [people, setPeople] = useState<{ planned: string; real: string } | undefined>(undefined);
+  useEffect(() => {
+    const element = box.current;
+    if (!element) return undefined;
+    return whenSeen(element, 200, (wanted) => {
+      const ids = [...new Set(record.items.map(({ formId }) => formId))];
+      void Promise.all([
+        import('@/ui/scroll/markup'),
+        import('@/ui/scroll/figures'),
+        Promise.all(ids.map(loadForm)),
+      ])
+        .then(([{ standingMarkup }, { figuresOf }, forms]) => {
+          if (!wanted()) return;
+          const byId = new Map(forms.flatMap((form) => (form ? [[form.id, form] as const] : [])));
+          const bars = barsOf(record, width);
+          const row = (which: 'planned' | 'real', y: number): string =>
+            figuresOf(
+              rowOf(bars, which),
+              (id) => byId.get(id),
+              (x) => x,
+              FIGURE_PX,
+            )
+              .map((figure) => standingMarkup(figure, y, FIGURE_PX))
+              .join('');
+          setPeople({ planned: row('planned', PLANNED_Y), real: row('real', REAL_Y) });
+        })
+        .catch(() => undefined);
+    });
+  }, [box, record, width]);
+  return people;
+}
+
+/** A class planned (above) against the class as it was (below), two scrolls to one scale; what differs is joined and named. */
 export function PlannedReal({ record }: { record: ClassRecord }) {
-  const bars = barsOf(record);
+  const box = useRef<HTMLElement>(null);
+  const width = useWidth(box, WIDE);
+  const people = usePeople(record, width, box);
+  const bars = barsOf(record, width);
   const different = bars
     .map(({ item }) => ({ item, text: differenceOf(item) }))
     .filter(({ text }) => text !== '');
   return (
-    <figure className="m-0 my-3" data-testid="planned-real">
+    <figure ref={box} className="m-0 my-3" data-testid="planned-real">
       <svg
-        viewBox={`0 0 ${WIDE} ${2 * BAR + GAP}`}
-        className="block w-full"
+        width={width}
+        height={REAL_Y + 10}
+        className="fig block max-w-full"
         role="img"
         aria-label={`Planned ${clockText(record.plannedMs)} min, real ${clockText(record.actualMs)} min. ${different
           .map(({ item, text }) => `${item.name} ${text}`)
@@ -64,47 +128,41 @@ export function PlannedReal({ record }: { record: ClassRecord }) {
       >
         {bars.map(({ item, planned, real }) => {
           const differs = differenceOf(item) !== '';
+          const isLeftOut = item.actualMs === 0;
           return (
             <g key={item.itemId}>
               {differs && (
                 <path
-                  d={`M${planned.x} ${BAR}L${planned.x + planned.width} ${BAR}L${real.x + real.width} ${BAR + GAP}L${real.x} ${BAR + GAP}Z`}
+                  d={`M${planned.x} ${PLANNED_Y + 5}L${planned.x + planned.width} ${PLANNED_Y + 5}L${real.x + real.width} ${JOIN_Y}V${REAL_Y}L${real.x} ${REAL_Y}V${JOIN_Y}Z`}
                   fill="var(--hairline)"
-                  fillOpacity={0.55}
+                  fillOpacity={0.45}
                 />
               )}
-              <rect
-                x={planned.x}
-                y={0}
-                width={planned.width}
-                height={BAR}
-                fill={item.actualMs === 0 ? 'none' : 'var(--hairline)'}
-                stroke="var(--paper)"
-                strokeWidth={1.5}
-              />
-              {item.actualMs === 0 && (
-                <rect
-                  x={planned.x + 1}
-                  y={1}
-                  width={Math.max(0, planned.width - 2)}
-                  height={BAR - 2}
-                  fill="none"
+              {isLeftOut ? (
+                <path
+                  d={`M${planned.x + 1} ${PLANNED_Y}H${planned.x + planned.width - 1}`}
                   stroke="var(--faded)"
                   strokeDasharray="4 4"
                 />
+              ) : (
+                <path
+                  d={groundPath(planned.x + 0.5, planned.x + planned.width - 0.5, PLANNED_Y)}
+                  className="scroll-ground"
+                />
               )}
-              <rect
-                x={real.x}
-                y={BAR + GAP}
-                width={real.width}
-                height={BAR}
+              <path
+                d={groundPath(real.x + 0.5, real.x + real.width - 0.5, REAL_Y)}
                 fill={item.plannedMs === 0 ? 'var(--faded)' : 'var(--ink)'}
-                stroke="var(--paper)"
-                strokeWidth={1.5}
               />
             </g>
           );
         })}
+        {people && (
+          <>
+            <g className="fig-way" dangerouslySetInnerHTML={{ __html: people.planned }} />
+            <g dangerouslySetInnerHTML={{ __html: people.real }} />
+          </>
+        )}
       </svg>
       <figcaption className="small">
         <span className="quiet">planned above, as it was below</span>

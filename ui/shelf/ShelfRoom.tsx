@@ -33,7 +33,7 @@ export function ShelfRoom({
     return words.every((word) => text.includes(word));
   });
   return (
-    <div className="max-w-4xl">
+    <div>
       <ShelfHead where={where} bringIn={bringIn} />
       {problem && (
         <p role="alert" className="must my-3">

@@ -1,7 +1,9 @@
 import Link from 'next/link';
-import type { Brief } from '@/core/brief';
+import { themePhase, type Brief } from '@/core/brief';
 import { ExportLinks } from '@/ui/kit/ExportLinks';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText, dateText } from '@/ui/kit/time';
+import { KeptScroll } from '@/ui/scroll/KeptScroll';
 import { briefLine } from '@/ui/words/names';
 import type { useShelf } from './useShelf';
 
@@ -72,31 +74,45 @@ function Actions({ practice, where, post }: Omit<Props, 'zone'>) {
   );
 }
 
-/** One practice: its name, its brief, how long it is and when it was last changed. */
+/** A standing figure on the shelf, and how high its scroll is with breath and section names over it, px. */
+const FIGURE_PX = 58;
+const SCROLL_HEIGHT = 134;
+
+/** One practice: its name and brief, its scroll, how long it is and when it was last changed. */
 export function ShelfRow({ practice, where, zone, post }: Props) {
+  const { id, name, version } = practice;
   return (
-    <li className="flex flex-wrap items-baseline gap-x-5 gap-y-1 border-b border-hairline py-2.5">
-      <span className="min-w-0 flex-1 basis-72">
-        {where === 'shelf' ? (
-          <Link
-            className="font-serif text-[1.2rem] underline decoration-hairline underline-offset-4 hover:decoration-ink"
-            href={`/compose/${practice.id}`}
-          >
-            {practice.name}
-          </Link>
-        ) : (
-          <span className="font-serif text-[1.2rem]">{practice.name}</span>
-        )}
-        <span className="quiet small block">
-          {briefLine(practice.brief)}
-          {practice.groupName ? ` · ${practice.groupName}` : ''}
+    <li className="border-b border-hairline pt-4 pb-2">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+        <span className="min-w-0 flex-1 basis-72">
+          {where === 'shelf' ? (
+            <Link
+              className="font-serif text-[1.3rem] underline decoration-hairline underline-offset-4 hover:decoration-ink"
+              href={`/compose/${id}`}
+            >
+              {name}
+            </Link>
+          ) : (
+            <span className="font-serif text-[1.3rem]">{name}</span>
+          )}
+          <span className="quiet small block">
+            {briefLine(practice.brief)}
+            {practice.groupName ? ` · ${practice.groupName}` : ''}
+          </span>
         </span>
-      </span>
-      <span className="quiet small figures">
-        {clockText(practice.lengthMs)} min · version {practice.version} ·{' '}
-        {dateText(practice.updatedAtMs, zone, 'dateTime')}
-      </span>
-      <Actions practice={practice} where={where} post={post} />
+        <span className="quiet small figures">
+          {clockText(practice.lengthMs)} min · version {version} ·{' '}
+          {dateText(practice.updatedAtMs, zone, 'dateTime')}
+        </span>
+        <Actions practice={practice} where={where} post={post} />
+      </div>
+      <div className="mt-1">
+        <KeptScroll
+          address={`/api/practices/${id}/scroll?version=${version}&figure=${FIGURE_PX}`}
+          ink={PHASE_VAR[themePhase(practice.brief.theme)]}
+          height={SCROLL_HEIGHT}
+        />
+      </div>
     </li>
   );
 }
