@@ -29,7 +29,7 @@ import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { useStable } from '@/ui/kit/useStable';
-import { doseText, isTimed } from '@/ui/words/doses';
+import { doseInBreaths, isTimed } from '@/ui/words/doses';
 import { LESSON_NAMES } from '@/ui/words/items';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { NotesHere } from './NoteLine';
@@ -68,12 +68,27 @@ function Stepper({
       >
         <Minus size={13} aria-hidden />
       </button>
-      <span className="figures min-w-13 text-center">{value}</span>
+      <span className="figures min-w-24 text-center">{value}</span>
       <button type="button" className="press-square" aria-label={`More: ${what}`} onClick={() => onStep(1)}>
         <Plus size={13} aria-hidden />
       </button>
     </span>
   );
+}
+
+/** Seconds as they are read: whole where nobody would notice the rest. */
+const secondsText = (sec: number): string =>
+  `${sec >= 15 ? sec.toFixed(0) : sec.toFixed(1).replace(/\.0$/, '')} s`;
+
+/** How long one round of each item is, s: its second one where there is one, as the first may be told at length. */
+function roundsOf(timeline: Timeline): readonly number[] {
+  const rounds: number[][] = timeline.items.map(() => []);
+  for (const { itemIndex, part, second, isStay, repetition, pass, lengthMs } of timeline.events)
+    if (part === 'cycle' && !second && !isStay && pass === 0) {
+      const ofItem = rounds[itemIndex];
+      if (ofItem) ofItem[repetition] = (ofItem[repetition] ?? 0) + lengthMs / 1000;
+    }
+  return rounds.map((of) => of[2] ?? of.find((sec) => sec !== undefined) ?? 0);
 }
 
 /** One press makes a form that goes by seconds so much longer or shorter, s. */
@@ -84,6 +99,8 @@ interface RowProps {
   readonly form: Form;
   readonly index: number;
   readonly lengthMs: number;
+  /** How long one round of it is, s. */
+  readonly roundSec: number;
   readonly pace: Pace;
   readonly sash: string;
   readonly selected: boolean;
@@ -111,6 +128,7 @@ const Row = memo(function Row({
   form,
   index,
   lengthMs,
+  roundSec,
   pace,
   sash,
   selected,
@@ -132,7 +150,7 @@ const Row = memo(function Row({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_8.5rem_3.2rem_1.75rem_1.75rem] ${selected || chosen ? 'bg-leaf' : ''} ${chosen ? 'shadow-[inset_3px_0_0_var(--ink)]' : ''} ${isDragging ? 'relative z-10 bg-leaf outline-2 outline-ink' : ''}`}
+      className={`quiet-controls grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_10rem_3.2rem_1.75rem_1.75rem] ${selected || chosen ? 'is-chosen bg-leaf' : ''} ${chosen ? 'shadow-[inset_3px_0_0_var(--ink)]' : ''} ${isDragging ? 'relative z-10 bg-leaf outline-2 outline-ink' : ''}`}
     >
       <button
         type="button"
@@ -152,8 +170,8 @@ const Row = memo(function Row({
         onClick={(event) => onChoose(item.id, event)}
         onKeyDown={(event) => onKey(event, index)}
       >
-        <span className="float-left mr-2">
-          <Thumbnail form={form} variant={item.variant} height={48} sash={sash} />
+        <span className="float-left -mt-1 mr-2.5 -mb-1">
+          <Thumbnail form={form} variant={item.variant} height={76} sash={sash} />
         </span>
         <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>{name}</span>{' '}
         {form.hanzi && (
@@ -177,7 +195,7 @@ const Row = memo(function Row({
       <span className="col-start-2 sm:col-start-auto">
         <Stepper
           what={`${timed ? 'seconds' : 'repetitions'} of ${name}`}
-          value={doseText(form, item)}
+          value={doseInBreaths(form, item)}
           canLess={timed ? (item.forSec ?? 0) > SECONDS_STEP : item.repetitions > 1}
           onStep={(steps) =>
             onEdit(
@@ -192,7 +210,7 @@ const Row = memo(function Row({
       <span className="col-start-2 sm:col-start-auto">
         <Stepper
           what={breathed ? `breath length of ${name}` : `length of each round of ${name}`}
-          value={breathed ? `${wholeSec.toFixed(1)} s` : `${Math.round(item.stretch * 100)} %`}
+          value={breathed ? `${secondsText(wholeSec)} a breath` : `${secondsText(roundSec)} a round`}
           canLess={item.stretch > 0.5}
           onStep={(steps) =>
             onEdit({ kind: 'breath-length', itemId: item.id, steps }, `${name}: breath length changed`)
@@ -302,14 +320,15 @@ export const RunningOrder = memo(function RunningOrder({
     () => ({ breathsPerMin, outToIn, longestExhaleSec }),
     [breathsPerMin, outToIn, longestExhaleSec],
   );
+  const rounds = useMemo(() => roundsOf(timeline), [timeline]);
   const sash = PHASE_VAR[themePhase(practice.brief.theme)];
   return (
     <section aria-labelledby="running-order">
       <div className="flex items-baseline justify-between border-b border-ink pb-1">
         <h2 id="running-order">Running order</h2>
-        <span className="quiet small hidden sm:grid sm:grid-cols-[11.5rem_8.5rem_3.2rem_1.75rem_1.75rem] sm:gap-x-2">
-          <span className="pl-7">repetitions</span>
-          <span className="pl-7">breath</span>
+        <span className="quiet small hidden sm:grid sm:grid-cols-[11.5rem_10rem_3.2rem_1.75rem_1.75rem] sm:gap-x-2">
+          <span className="text-center">how much</span>
+          <span className="text-center">how slowly</span>
           <span className="text-right">min</span>
         </span>
       </div>
@@ -339,6 +358,7 @@ export const RunningOrder = memo(function RunningOrder({
                       form={form}
                       index={index}
                       lengthMs={timeline.items[index]?.lengthMs ?? 0}
+                      roundSec={rounds[index] ?? 0}
                       pace={pace}
                       sash={sash}
                       selected={item.id === selection.current}

@@ -1,7 +1,7 @@
-import type { Form, Role, VariantId } from '@/core/forms';
-import type { Item, Practice, Timeline } from '@/core/practice';
+import type { Role, VariantId } from '@/core/forms';
+import type { Practice, Timeline } from '@/core/practice';
 import { nameOf } from '@/core/forms/model/variants';
-import { doseText, isTimed } from '@/ui/words/doses';
+import { doseInBreaths } from '@/ui/words/doses';
 
 /** One form on a scroll. */
 export interface StripItem {
@@ -22,13 +22,6 @@ export interface StripItem {
 export interface Strip {
   readonly totalMs: number;
   readonly items: readonly StripItem[];
-}
-
-/** A dose in few letters: in breaths where the form is breathed and has no sides. */
-function doseOn(form: Form, item: Item, breaths: number): string {
-  const text = doseText(form, item);
-  if (isTimed(form, item) || item.passage !== undefined) return text;
-  return form.sides === 'symmetric' && breaths > 1 ? `${breaths} breaths` : text.replace(/ each.*/, ' each');
 }
 
 /** What the scroll of a practice shows. */
@@ -52,7 +45,7 @@ export function stripOf(practice: Practice, timeline: Timeline): Strip {
         formId: form.id,
         variant: item.variant,
         name: nameOf(form, item.variant),
-        dose: doseOn(form, item, led?.count ?? 0),
+        dose: doseInBreaths(form, item).replace(/ each.*/, ' each'),
         role: span.role,
         startMs: span.startMs,
         lengthMs: span.lengthMs,

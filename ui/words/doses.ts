@@ -1,5 +1,6 @@
 import { goesFree } from '@/core/time';
 import type { Form } from '@/core/forms';
+import { cycleOf } from '@/core/forms/model/variants';
 import type { Item } from '@/core/practice';
 
 type Dosed = Pick<Item, 'variant' | 'repetitions' | 'otherRepetitions' | 'firstSide' | 'forSec' | 'passage'>;
@@ -21,6 +22,17 @@ export function doseText(form: Form, item: Dosed): string {
   if (form.sides === 'both-ways') return `${repetitions}× one way, ${other}× the other`;
   const [left, right] = item.firstSide === 'left' ? [repetitions, other] : [other, repetitions];
   return `${left}× left, ${right}× right`;
+}
+
+/** As `doseText`, in breaths where each repetition is one breath and the form has no sides: "8 breaths". */
+export function doseInBreaths(form: Form, item: Dosed): string {
+  const cycle = cycleOf(form, item.variant);
+  const isOneBreath =
+    form.sides === 'symmetric' &&
+    cycle.filter(({ breath }) => breath === 'in').length === 1 &&
+    cycle.some(({ breath }) => breath === 'out');
+  if (!isOneBreath || item.passage !== undefined || isTimed(form, item)) return doseText(form, item);
+  return item.repetitions === 1 ? 'one breath' : `${item.repetitions} breaths`;
 }
 
 /** A stay in words: "stroke 2 held for 30 s, last time", "the end held for 3 breaths, every time". */
