@@ -3,6 +3,7 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import '@/ui/kit/fontFaces';
 import './globals.css';
+import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
 import { StyleNonce } from '@/ui/kit/StyleNonce';
 
@@ -25,6 +26,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
     <html lang="en" data-light={light} {...contrast}>
       <body>
         <StyleNonce nonce={nonce} />
+        <FocusKeeper />
         <SaidProvider>{children}</SaidProvider>
       </body>
     </html>

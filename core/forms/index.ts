@@ -45,7 +45,7 @@ export { asksAsDone } from './measured/asAsked';
 export type { DoneSo } from './measured/asAsked';
 export { tellingPosture } from './measured/telling';
 export { tellForm } from './measured/moments';
-export type { Moment, Told } from './measured/moments';
+export type { Told } from './measured/moments';
 export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';
 export type { Reached, ReachWay } from './measured/reach';
 export { claimsIn, contradictions } from './checks/claims';

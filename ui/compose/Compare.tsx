@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react';
 import { comparePractices, formOf, type ComparedLine, type Item, type Practice } from '@/core/practice';
 import { BRIEF_WORDS, differsText, itemLine } from '@/ui/words/compare';
-import { Sheet } from './Sheet';
+import { Sheet } from '@/ui/kit/Sheet';
 
 interface Props {
   readonly mine: Practice;

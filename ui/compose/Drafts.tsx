@@ -24,7 +24,7 @@ import { clockText, plural } from '@/ui/kit/time';
 import { OwnScroll } from '@/ui/scroll/OwnScroll';
 import { round } from '@/ui/score/brush';
 import { ROLE_NAMES } from '@/ui/words/names';
-import { Sheet } from './Sheet';
+import { Sheet } from '@/ui/kit/Sheet';
 
 const CHARACTER_WORDS = {
   'as-asked': { name: 'As it stands', line: 'what is on the table now' },

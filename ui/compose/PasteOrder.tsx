@@ -18,7 +18,7 @@ import { newId } from '@/ui/kit/newId';
 import { plural } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
 import type { Asked } from '@/workers/compose.worker';
-import { Sheet } from './Sheet';
+import { Sheet } from '@/ui/kit/Sheet';
 
 interface Props {
   readonly asked: Asked;

@@ -7,7 +7,7 @@ import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { clockText } from '@/ui/kit/time';
 import { layersText } from '@/ui/words/patterns';
 import { reasonText } from '@/ui/words/reasons';
-import { Sheet } from './Sheet';
+import { Sheet } from '@/ui/kit/Sheet';
 
 interface Props {
   readonly practice: Practice;

@@ -12,7 +12,7 @@ import { sourceTitle } from '@/core/sources';
 import { SEASON_NAMES, themeName } from '@/ui/words/names';
 import { pinText } from '@/ui/words/pins';
 import { PinRows } from './PinRows';
-import { Sheet } from './Sheet';
+import { Sheet } from '@/ui/kit/Sheet';
 
 interface Props {
   readonly theme: Theme;

@@ -7,7 +7,7 @@ import type { Customs } from '@/core/customs';
 import { plainText, REPERTOIRE, searchText, withOwn, type OwnForms } from '@/core/forms';
 import type { Practice } from '@/core/practice';
 import { Thumbnail } from '@/ui/figure/Thumbnail';
-import { Sheet } from './Sheet';
+import { Sheet } from '@/ui/kit/Sheet';
 import { WhyNotAnswer } from './WhyNotAnswer';
 
 interface Props {

@@ -2,6 +2,7 @@
 
 import Link from 'next/link';
 import { usePathname } from 'next/navigation';
+import { FindAndKeys } from '@/ui/find/FindAndKeys';
 import { LightSwitch } from './LightSwitch';
 
 const ROOMS = [
@@ -41,7 +42,8 @@ export function Masthead() {
           </Link>
         ))}
       </nav>
-      <span className="ml-auto">
+      <span className="ml-auto flex items-center gap-x-4">
+        <FindAndKeys />
         <LightSwitch />
       </span>
     </header>

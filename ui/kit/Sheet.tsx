@@ -2,6 +2,7 @@
 
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
+import { putFocusBack } from './focusKept';
 
 interface Props {
   readonly title: string;
@@ -19,6 +20,11 @@ export function Sheet({ title, wide = false, onClose, children }: Props) {
         <Dialog.Content
           className={`slip fixed top-[5vh] left-1/2 max-h-[90vh] -translate-x-1/2 p-5 ${wide ? 'w-[min(74rem,calc(100vw-1.5rem))]' : 'w-[min(44rem,calc(100vw-1.5rem))]'}`}
           aria-describedby={undefined}
+          // Opened by a key or from a menu there is no press of its own to go back to.
+          onCloseAutoFocus={(event) => {
+            event.preventDefault();
+            putFocusBack(event.currentTarget as Element);
+          }}
           onOpenAutoFocus={(event) => {
             // Where there is a field to begin with, one begins with it and not with closing again.
             const first = (event.currentTarget as HTMLElement).querySelector<HTMLElement>('[data-first]');

@@ -1,0 +1,14 @@
+import { answering, NOT_KEPT, refuse } from '@/server/answers';
+import { database } from '@/server/database';
+import { findAnywhere } from './anywhere';
+
+const MOST_LETTERS = 80;
+
+/** What fits the words typed (`?words=`), from everywhere. */
+export const GET = (request: Request) =>
+  answering(async () => {
+    const words = new URL(request.url).searchParams.get('words') ?? '';
+    if (words.length > MOST_LETTERS)
+      return refuse(422, { message: `words: at most ${MOST_LETTERS} letters.`, field: 'words' });
+    return Response.json({ things: await findAnywhere(await database(), words) }, { headers: NOT_KEPT });
+  });

@@ -1,0 +1,3 @@
+export { findThings, prepare } from './find';
+export type { Thing } from './find';
+export type { ThingKind } from './find';
