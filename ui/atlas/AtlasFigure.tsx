@@ -3,7 +3,7 @@
 import { useEffect, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react';
 import { dot, goalsOf, solveGoals, type Posture, type Skeleton, type Vec } from '@/core/body';
 import { placePoint, type PointCode } from '@/core/channels';
-import { drawFigure } from '@/ui/figure/draw/figure';
+import type { drawFigure } from '@/ui/figure/draw/figure';
 import { closeBox, fitBox } from '@/ui/figure/fit';
 import { overlayMarkup, pointAt, type Overlay } from '@/ui/figure/overlay';
 import { patchMarkup } from '@/ui/figure/patch';
@@ -48,14 +48,25 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
     return place ? closeBox(place, camera) : fitBox(body, camera);
   }, [body, camera, chosen, close]);
   const fine = close && chosen !== undefined ? CLOSE_FINE : 1;
+  // The brush comes when the page stands: it does not weigh on the first load.
+  const [draw, setDraw] = useState<typeof drawFigure | undefined>(undefined);
   useEffect(() => {
-    if (!group.current) return;
+    let isWanted = true;
+    void import('@/ui/figure/draw/figure').then((pen) => {
+      if (isWanted) setDraw(() => pen.drawFigure);
+    });
+    return () => {
+      isWanted = false;
+    };
+  }, []);
+  useEffect(() => {
+    if (!group.current || !draw) return;
     patchMarkup(
       group.current,
-      drawFigure(body, camera, { line: 2 * fine, ground: true }) +
+      draw(body, camera, { line: 2 * fine, ground: true }) +
         overlayMarkup(body, camera, { ...overlay, fine }),
     );
-  }, [body, camera, fine, overlay]);
+  }, [body, camera, draw, fine, overlay]);
   const press = (event: MouseEvent<SVGSVGElement>): void => {
     const code = dragged() ? undefined : pointAt(event.currentTarget, event, fine);
     if (code !== undefined) onPoint(code);

@@ -1,6 +1,6 @@
-import { DropdownMenu } from 'radix-ui';
 import type { ReactNode } from 'react';
 import type { BriefWhy } from '@/core/brief';
+import { LazyMenu } from '@/ui/kit/LazyMenu';
 
 export interface Option<Value> {
   readonly value: Value;
@@ -45,54 +45,25 @@ export function Word<Value>({
 }) {
   const key = (candidate: Value): string => JSON.stringify(candidate);
   return (
-    <DropdownMenu.Root modal={false}>
-      <DropdownMenu.Trigger className="word" data-why={why}>
-        <span className="sr-only">{name}: </span>
-        {shown}
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Content
-        className={`slip py-1 font-sans text-[1rem] leading-snug ${wide ? 'w-[min(48rem,calc(100vw-2rem))]' : 'min-w-52'}`}
-        sideOffset={6}
-        collisionPadding={12}
-        aria-label={name}
-      >
-        <DropdownMenu.RadioGroup
-          className={wide ? 'sm:columns-3 sm:gap-0' : ''}
-          value={key(value)}
-          onValueChange={(chosen) => {
-            const option = options.find((candidate) => key(candidate.value) === chosen);
-            if (option) onChoose(option.value);
-          }}
-        >
-          {options.map((option, index) => (
-            <div
-              key={key(option.value)}
-              role="presentation"
-              // Each further heading begins a column.
-              className={wide && option.head && index > 0 ? 'sm:break-before-column' : ''}
-            >
-              {option.head && (
-                <DropdownMenu.Label className="caption px-3 pt-2">{option.head}</DropdownMenu.Label>
-              )}
-              <DropdownMenu.RadioItem
-                value={key(option.value)}
-                className="slip-line data-[state=checked]:font-bold"
-              >
-                {option.label}
-                {option.note && <span className="quiet small ml-auto">{option.note}</span>}
-              </DropdownMenu.RadioItem>
-            </div>
-          ))}
-        </DropdownMenu.RadioGroup>
-        {more && (
-          <DropdownMenu.Item className="slip-line border-t border-hairline" onSelect={more.onChoose}>
-            {more.label}
-          </DropdownMenu.Item>
-        )}
-        <DropdownMenu.Label className="quiet small border-t border-hairline px-3 pt-1.5 pb-1">
-          {WHY[why]}
-        </DropdownMenu.Label>
-      </DropdownMenu.Content>
-    </DropdownMenu.Root>
+    <LazyMenu
+      className="word"
+      why={why}
+      label={name}
+      shown={
+        <>
+          <span className="sr-only">{name}: </span>
+          {shown}
+        </>
+      }
+      lines={options.map(({ value: own, label, note, head }) => ({ key: key(own), label, note, head }))}
+      value={key(value)}
+      wide={wide}
+      more={more}
+      foot={WHY[why]}
+      onChoose={(chosen) => {
+        const option = options.find((candidate) => key(candidate.value) === chosen);
+        if (option) onChoose(option.value);
+      }}
+    />
   );
 }

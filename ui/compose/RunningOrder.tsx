@@ -1,24 +1,8 @@
 'use client';
 
 import { keysOf } from '@/core/lists/lists';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import { restrictToVertical } from './restrictToVertical';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
-import { CSS } from '@dnd-kit/utilities';
-import { GripVertical, Lock, LockOpen, Minus, Plus, X } from 'lucide-react';
+import { Lock, LockOpen, Minus, Plus, X } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { memo, useMemo, type KeyboardEvent, type MouseEvent } from 'react';
 import { breathOf, type Pace } from '@/core/breath';
 import { nameOf, type Form } from '@/core/forms';
@@ -139,8 +123,6 @@ const Row = memo(function Row({
   onChoose,
   onKey,
 }: RowProps) {
-  const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } =
-    useSortable({ id: item.id });
   const { inSec, outSec } = breathOf(form.pace, pace, item.stretch);
   const wholeSec = inSec + outSec;
   const timed = isTimed(form, item);
@@ -148,20 +130,10 @@ const Row = memo(function Row({
   const breathed = form.cycle.some((stroke) => stroke.breath === 'in' || stroke.breath === 'out');
   return (
     <li
-      ref={setNodeRef}
-      style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`quiet-controls grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_10rem_3.2rem_1.75rem_1.75rem] ${selected || chosen ? 'is-chosen bg-leaf' : ''} ${chosen ? 'shadow-[inset_3px_0_0_var(--ink)]' : ''} ${isDragging ? 'relative z-10 bg-leaf outline-2 outline-ink' : ''}`}
+      id={`drag-row-${item.id}`}
+      className={`quiet-controls grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_10rem_3.2rem_1.75rem_1.75rem] ${selected || chosen ? 'is-chosen bg-leaf' : ''} ${chosen ? 'shadow-[inset_3px_0_0_var(--ink)]' : ''} data-dragging:relative data-dragging:z-10 data-dragging:bg-leaf data-dragging:outline-2 data-dragging:outline-ink`}
     >
-      <button
-        type="button"
-        ref={setActivatorNodeRef}
-        className="press-square cursor-grab text-faded"
-        aria-label={`Move ${name}`}
-        {...attributes}
-        {...listeners}
-      >
-        <GripVertical size={15} aria-hidden />
-      </button>
+      <span id={`drag-slot-${item.id}`} className="min-h-7 min-w-7" />
       <button
         type="button"
         className="min-w-0 py-1 text-left"
@@ -248,7 +220,8 @@ const Row = memo(function Row({
   );
 }, sameRow);
 
-const MODIFIERS = [restrictToVertical];
+// The handles come when the page stands: keys move forms before, and they do not weigh on the first load.
+const DragHandles = dynamic(async () => (await import('./DragHandles')).DragHandles, { ssr: false });
 
 /** The running order beside the score: drag or keys to move, presses to change, everything undone by undo. */
 export const RunningOrder = memo(function RunningOrder({
@@ -259,15 +232,6 @@ export const RunningOrder = memo(function RunningOrder({
   noteActions,
   onEdit,
 }: Props) {
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
-  const dropped = (event: DragEndEvent): void => {
-    const to = practice.items.findIndex((item) => item.id === event.over?.id);
-    if (to >= 0 && event.over?.id !== event.active.id)
-      onEdit({ kind: 'move', itemId: String(event.active.id), toIndex: to }, 'Moved');
-  };
   const choose = useStable((itemId: string, event: MouseEvent): void =>
     selection.select(
       itemId,
@@ -311,9 +275,10 @@ export const RunningOrder = memo(function RunningOrder({
     else if (event.key === '-')
       act({ kind: 'repetitions', itemId: item.id, steps: -1 }, `${name}: one fewer`);
   });
-  // The same list for as long as it names the same items: a new one would draw every row anew.
-  const order = practice.items.map((item) => item.id).join(' ');
-  const ids = useMemo(() => order.split(' '), [order]);
+  const named = useMemo(
+    () => practice.items.map((item) => ({ id: item.id, name: nameOf(formOf(practice, item), item.variant) })),
+    [practice],
+  );
   const { breathsPerMin, outToIn, longestExhaleSec } = paceOf(practice);
   // The same pace for as long as it is the same: a new one would draw every row anew.
   const pace = useMemo(
@@ -332,50 +297,44 @@ export const RunningOrder = memo(function RunningOrder({
           <span className="text-right">min</span>
         </span>
       </div>
-      <DndContext
-        id="running-order-drag"
-        sensors={sensors}
-        collisionDetection={closestCenter}
-        modifiers={MODIFIERS}
-        onDragEnd={dropped}
-      >
-        <SortableContext items={ids} strategy={verticalListSortingStrategy}>
-          {timeline.sections.map((section) => (
-            <div key={`${section.role}-${section.itemIndexes[0]}`}>
-              <h3 className="caption flex justify-between pt-2">
-                <span>{ROLE_NAMES[section.role]}</span>
-                <span className="figures">{clockText(section.lengthMs)}</span>
-              </h3>
-              <ul aria-label={ROLE_NAMES[section.role]}>
-                {section.itemIndexes.map((index) => {
-                  const item = practice.items[index];
-                  if (!item) return null;
-                  const form = formOf(practice, item);
-                  return (
-                    <Row
-                      key={item.id}
-                      item={item}
-                      form={form}
-                      index={index}
-                      lengthMs={timeline.items[index]?.lengthMs ?? 0}
-                      roundSec={rounds[index] ?? 0}
-                      pace={pace}
-                      sash={sash}
-                      selected={item.id === selection.current}
-                      chosen={selection.ids.has(item.id)}
-                      notes={notes.filter((note) => note.itemId === item.id)}
-                      noteActions={noteActions}
-                      onEdit={onEdit}
-                      onChoose={choose}
-                      onKey={key}
-                    />
-                  );
-                })}
-              </ul>
-            </div>
-          ))}
-        </SortableContext>
-      </DndContext>
+      {timeline.sections.map((section) => (
+        <div key={`${section.role}-${section.itemIndexes[0]}`}>
+          <h3 className="caption flex justify-between pt-2">
+            <span>{ROLE_NAMES[section.role]}</span>
+            <span className="figures">{clockText(section.lengthMs)}</span>
+          </h3>
+          <ul aria-label={ROLE_NAMES[section.role]}>
+            {section.itemIndexes.map((index) => {
+              const item = practice.items[index];
+              if (!item) return null;
+              const form = formOf(practice, item);
+              return (
+                <Row
+                  key={item.id}
+                  item={item}
+                  form={form}
+                  index={index}
+                  lengthMs={timeline.items[index]?.lengthMs ?? 0}
+                  roundSec={rounds[index] ?? 0}
+                  pace={pace}
+                  sash={sash}
+                  selected={item.id === selection.current}
+                  chosen={selection.ids.has(item.id)}
+                  notes={notes.filter((note) => note.itemId === item.id)}
+                  noteActions={noteActions}
+                  onEdit={onEdit}
+                  onChoose={choose}
+                  onKey={key}
+                />
+              );
+            })}
+          </ul>
+        </div>
+      ))}
+      <DragHandles
+        order={named}
+        onMove={(itemId, toIndex) => onEdit({ kind: 'move', itemId, toIndex }, 'Moved')}
+      />
       <p className="quiet small mt-2">
         Keys on a form: <kbd>↑</kbd> <kbd>↓</kbd> go, with <kbd>Shift</kbd> choose more, with <kbd>Alt</kbd>{' '}
         move; <kbd>+</kbd> <kbd>−</kbd> repetitions, <kbd>k</kbd> keep, <kbd>r</kbd> repeat, <kbd>b</kbd>{' '}

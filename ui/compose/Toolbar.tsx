@@ -1,7 +1,7 @@
 'use client';
 
 import { Redo2, Undo2 } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import { LazyMenu } from '@/ui/kit/LazyMenu';
 
 interface Props {
   readonly canUndo: boolean;
@@ -25,6 +25,14 @@ interface Props {
 
 /** What can be done with the whole practice. */
 export function Toolbar(props: Props) {
+  const chosen = new Map([
+    ['why-not', props.onWhyNot],
+    ['hinges', props.onHinges],
+    ['repeat', props.onRepeat],
+    ['turned', props.onTurned],
+    ['bookend', props.onBookend],
+    ['paste', props.onPasteOrder],
+  ]);
   return (
     <span className="flex flex-wrap gap-1.5">
       <button type="button" className="press" disabled={!props.canUndo} onClick={() => props.onStep('undo')}>
@@ -44,29 +52,19 @@ export function Toolbar(props: Props) {
       <button type="button" className="press" onClick={props.onDrafts}>
         Compare drafts
       </button>
-      <DropdownMenu.Root modal={false}>
-        <DropdownMenu.Trigger className="press">More …</DropdownMenu.Trigger>
-        <DropdownMenu.Content className="slip min-w-60 py-1" sideOffset={6} collisionPadding={12}>
-          <DropdownMenu.Item className="slip-line" onSelect={props.onWhyNot}>
-            Why not another form?
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="slip-line" onSelect={props.onHinges}>
-            Put hinges where blocks meet
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="slip-line" onSelect={props.onRepeat}>
-            Repeat what is chosen
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="slip-line" disabled={props.many < 2} onSelect={props.onTurned}>
-            Another round of it, turned round
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="slip-line" disabled={props.many < 2} onSelect={props.onBookend}>
-            Bookend what is chosen
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className="slip-line" onSelect={props.onPasteOrder}>
-            A running order from elsewhere
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Root>
+      <LazyMenu
+        className="press"
+        shown="More …"
+        lines={[
+          { key: 'why-not', label: 'Why not another form?' },
+          { key: 'hinges', label: 'Put hinges where blocks meet' },
+          { key: 'repeat', label: 'Repeat what is chosen' },
+          { key: 'turned', label: 'Another round of it, turned round', disabled: props.many < 2 },
+          { key: 'bookend', label: 'Bookend what is chosen', disabled: props.many < 2 },
+          { key: 'paste', label: 'A running order from elsewhere' },
+        ]}
+        onChoose={(key) => chosen.get(key)?.()}
+      />
       <button type="button" className="press" onClick={props.onSheet}>
         Cue sheet
       </button>

@@ -1,6 +1,7 @@
 'use client';
 
 import Link from 'next/link';
+import dynamic from 'next/dynamic';
 import { lazy, Suspense, useDeferredValue, useState } from 'react';
 import type { Posture } from '@/core/body';
 import type { Customs } from '@/core/customs';
@@ -9,13 +10,18 @@ import { postureBefore, strokesIn, variantOf, withStrokesIn } from '@/core/forms
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { useReady } from '@/ui/kit/useReady';
-import { EditorFigure } from './EditorFigure';
 import { EditorHead } from './EditorHead';
 import { EditorStrokes } from './EditorStrokes';
-import { PostureFields } from './PostureFields';
 import { useFormEditing } from './useFormEditing';
 import { useFormNotes } from './useFormNotes';
-import { WhatItComesTo } from './WhatItComesTo';
+
+// The body with its solver, and what is measured on it, come when the page stands; their places are kept.
+const EditorFigure = dynamic(async () => (await import('./EditorFigure')).EditorFigure, {
+  ssr: false,
+  loading: () => <div className="min-h-[34rem]" aria-hidden />,
+});
+const PostureFields = dynamic(async () => (await import('./PostureFields')).PostureFields, { ssr: false });
+const WhatItComesTo = dynamic(async () => (await import('./WhatItComesTo')).WhatItComesTo, { ssr: false });
 
 /** What is not looked at first comes after. */
 const FormFacts = lazy(async () => ({ default: (await import('./FormFacts')).FormFacts }));
