@@ -149,6 +149,7 @@ test('figures stand in Lead, on the cue sheet, in the rows and in the lanes of t
   await page.goto('/sheet/before-the-rounds');
   await expect(page.locator('svg.fig path').first()).toBeAttached();
   await page.goto('/compose/before-the-rounds');
+  await page.getByLabel('feet, height, arms').check();
   await expect(page.getByText('feet: left up, right down')).toBeVisible();
   await page.goto('/lead/before-the-rounds');
   await page.getByRole('button', { name: 'Start' }).click();

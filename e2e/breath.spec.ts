@@ -68,7 +68,7 @@ test('holds, sides and talk of a form are set, and what is said is an item of it
   await page.getByLabel('hold 1: seconds or breaths').selectOption('breaths');
   await expect(page.getByRole('button', { name: /^Cloud hands/ })).toContainText('held 3 breaths');
   await page.getByLabel(/^times on the/).fill('9');
-  await expect(page.getByText(/× left, \d+× right/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Nourish' }).getByText(/× left, \d+× right/)).toBeVisible();
   await expect(page.getByText(/the (left|right) comes short/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Say something after it' }).click();
   await page.getByRole('button', { name: /^Spoken passage/ }).click();

@@ -239,7 +239,7 @@ test('own words lie over a shipped form and can be taken away', async ({ page })
   const text = readFileSync(await (await file).path(), 'utf8');
   expect(text).toContain('Lift the harbour.');
   expect(text).not.toContain('Slower by the window.');
-  await page.getByRole('button', { name: 'Take them away' }).click();
+  await page.getByRole('button', { name: 'Back to the usual words' }).click();
   await expect(page.getByRole('heading', { name: 'Your notes' })).toHaveCount(0);
   await expect(page.getByRole('listitem').filter({ hasText: 'Lift the harbour.' })).toHaveCount(0);
 });

@@ -51,9 +51,9 @@ export const lengthLine = (page: Page) => page.getByRole('status', { name: 'Leng
 /** The names in the running order, top to bottom. */
 export async function orderNames(page: Page): Promise<readonly string[]> {
   const names = await page
-    .getByRole('button', { name: /^Move / })
+    .getByRole('button', { name: /^Remove / })
     .evaluateAll((buttons) => buttons.map((button) => button.getAttribute('aria-label') ?? ''));
-  return names.map((name) => name.replace(/^Move /, ''));
+  return names.map((name) => name.replace(/^Remove /, ''));
 }
 
 /** Waits until the running order has stood still for a while: a better draft may still be on its way. */

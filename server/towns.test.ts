@@ -1,5 +1,5 @@
 import { placeSchema } from '@/core/customs/customs';
-import { findTowns } from './towns';
+import { findTowns, largestTownOf } from './towns';
 
 describe('towns', () => {
   it('are found by the beginning of their name, whatever the accents, the larger first', () => {
@@ -20,6 +20,12 @@ describe('towns', () => {
     expect(Math.abs((town?.latitudeDeg ?? 99) - latitude)).toBeLessThan(0.5);
     expect(Math.abs((town?.longitudeDeg ?? 999) - longitude)).toBeLessThan(0.5);
     expect(town?.zone).toBe(zone);
+  });
+
+  it('stand for their time zone, the largest of it', () => {
+    expect(largestTownOf('Europe/London')?.name).toBe('London');
+    expect(largestTownOf('Asia/Tokyo')?.name).toBe('Tokyo');
+    expect(largestTownOf('Nowhere/At_all')).toBeUndefined();
   });
 
   it('can all be a place, and nothing finds nothing', () => {

@@ -63,3 +63,10 @@ export function findTowns(asked: string, most = 8): readonly Town[] {
     .slice(0, most)
     .map(({ town }) => town);
 }
+
+/** The largest town of a time zone: a place for those who name none. */
+export function largestTownOf(zone: string): Town | undefined {
+  return towns()
+    .filter(({ town }) => town.zone === zone)
+    .sort((a, b) => b.people - a.people)[0]?.town;
+}

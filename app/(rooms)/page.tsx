@@ -16,6 +16,7 @@ import { calendarOf, listGroups } from '@/server/groups';
 import { AlmanacRoom, type AlmanacView } from '@/ui/almanac/AlmanacRoom';
 import { KeepsTime } from '@/ui/almanac/KeepsTime';
 import { MomentPicker } from '@/ui/almanac/MomentPicker';
+import { FirstMinute } from '@/ui/first/FirstMinute';
 import { FallenBack } from '@/ui/customs/FallenBack';
 import { dateText } from '@/ui/kit/time';
 
@@ -72,7 +73,7 @@ export default async function AlmanacPage({
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
   const open = await database();
-  const { customs, fallenBack } = await readStoredCustoms(open);
+  const { customs, version, fallenBack } = await readStoredCustoms(open);
   const [groups, query] = [await listGroups(open), await searchParams];
   const { place } = customs;
   const asked = askedMoment(typeof query.at === 'string' ? query.at : undefined, place.zone);
@@ -125,14 +126,20 @@ export default async function AlmanacPage({
     })),
     comingClasses: classesUntil(8).slice(0, 7),
   };
+  // Nothing has been settled here yet.
+  const isNew = version === 0;
+  const day = (
+    <>
+      {dateText(asked.atMs, place.zone, 'day')}
+      <span className="quiet">, {place.name}</span>
+    </>
+  );
   const link = (shiftMs: number) => `/?at=${wallText(asked.atMs + shiftMs, place.zone)}`;
   return (
     <>
+      {isNew && <FirstMinute customs={customs} />}
       <div className="mb-5 space-y-2">
-        <h1>
-          {dateText(asked.atMs, place.zone, 'day')}
-          <span className="quiet">, {place.name}</span>
-        </h1>
+        {isNew ? <h2>{day}</h2> : <h1>{day}</h1>}
         <MomentPicker
           value={wallText(asked.atMs, place.zone)}
           isNow={asked.isNow}

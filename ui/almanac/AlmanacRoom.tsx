@@ -123,7 +123,13 @@ function SeasonWords({ view }: { view: AlmanacView }) {
             ? 'Yours are counted by the sundial.'
             : 'Yours are counted by the clock.'}
         </Explain>
-        , for another {plural(Math.round(reading.hour.minutesLeft), 'minute')}.{' '}
+        , until{' '}
+        {dateText(
+          Math.round((reading.atMs + reading.hour.minutesLeft * 60_000) / 60_000) * 60_000,
+          zone,
+          'time',
+        )}
+        .{' '}
         <Explain term="True solar time">
           The sundial’s time at {customs.place.name}: clock time, less the zone’s offset, plus four minutes
           for each degree east, plus the equation of time ({reading.hours.equationOfTimeMin.toFixed(1)} min

@@ -54,13 +54,13 @@ export function MomentPicker({ value, isNow, zone, links }: Props) {
           day back
         </Link>
         <Link className="press-plain" href={links.dayAfter} scroll={false}>
-          day on
+          next day
         </Link>
         <Link className="press-plain" href={links.hourBefore} scroll={false}>
           2 h back
         </Link>
         <Link className="press-plain" href={links.hourAfter} scroll={false}>
-          2 h on
+          2 hours later
         </Link>
         {!isNow && (
           <Link className="press-plain font-bold" href="/" scroll={false}>

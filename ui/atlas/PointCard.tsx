@@ -1,5 +1,6 @@
 'use client';
 
+import { plural } from '@/ui/kit/time';
 import { pointCautionText } from '@/ui/words/pointCautions';
 import { keysOf } from '@/core/lists/lists';
 import {
@@ -23,9 +24,9 @@ import { phaseOfChannel } from '@/ui/figure/overlay';
 import type { Reaching } from './looking';
 
 const WAY_WORDS = {
-  named: 'Worked on purpose in',
+  named: 'Meant to be worked in',
   palm: 'Under the palms in',
-  route: 'On the way of',
+  route: 'Passed on the way by',
   channel: 'Its channel is worked in',
 } as const satisfies Record<ReachWay, string>;
 
@@ -102,7 +103,7 @@ function Forms({ reaching, onForm }: { reaching: readonly Reaching[]; onForm: (i
         return (
           <details key={way}>
             <summary className="quiet">
-              {WAY_WORDS[way]} {forms.length} forms
+              {WAY_WORDS[way]} {plural(forms.length, 'form')}
             </summary>
             {list}
           </details>

@@ -100,6 +100,7 @@ export function WhatFor({ filled, formName, onWish, onChoosing }: WordsProps) {
 export function HowAndForWhom({ filled, groups, hasLast, onWish, onChoosing }: WordsProps) {
   const { brief, why } = filled;
   const groupName = groups.find((group) => group.id === brief.groupId)?.name;
+  const known = groupName === undefined ? 'forms I know' : 'forms they know';
   return (
     <>
       ,{' '}
@@ -155,12 +156,12 @@ export function HowAndForWhom({ filled, groups, hasLast, onWish, onChoosing }: W
       , with{' '}
       <Word
         name="Forms"
-        shown={brief.familiarity === 'known' ? 'forms they know' : 'forms taught as we go'}
+        shown={brief.familiarity === 'known' ? known : 'forms taught as we go'}
         why={why.familiarity}
         value={brief.familiarity}
         onChoose={(familiarity) => onWish({ familiarity })}
         options={[
-          { value: 'known' as const, label: 'forms they know', note: 'little talk' },
+          { value: 'known' as const, label: known, note: 'little talk' },
           { value: 'taught' as const, label: 'forms taught as we go', note: 'slower first time' },
         ]}
         more={{ label: 'Pin forms …', onChoose: onChoosing }}

@@ -332,7 +332,7 @@ export function Drafts({ practice, recent, ask, onTake, onClose }: Props) {
                   <ReachFigures practice={one} timeline={timeline} />
                   {channelTimes(one, timeline)
                     .slice(0, MOST_CHANNELS)
-                    .map(({ channel, ms }) => `${channel} ${Math.round(ms / 60_000)}′`)
+                    .map(({ channel, ms }) => `${channel} ${Math.max(1, Math.round(ms / 60_000))} min`)
                     .join(', ')}
                 </td>
               ))}

@@ -4,6 +4,7 @@ import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
 import { alternatives, type Alternative } from '@/core/compose';
 import type { Customs } from '@/core/customs';
+import { plural } from '@/ui/kit/time';
 import {
   plainText,
   REPERTOIRE,
@@ -117,7 +118,7 @@ export function FormPicker({
           <p className="quiet small" role="status">
             {found.length === 0
               ? 'No form fits. Try a shorter word; forms already in the practice are not shown again.'
-              : `${found.length} forms; in each section the best fitting first`}
+              : `${plural(found.length, 'form')}; in each section the best fitting first`}
           </p>
           <ul className="mt-1 min-h-40 overflow-y-auto border-t border-hairline">
             {found.map((pick) => (

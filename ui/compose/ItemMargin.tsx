@@ -121,7 +121,7 @@ export function ItemMargin({
               }
             >
               {variant === 'full'
-                ? 'Do it in full'
+                ? 'Do it standing, whole'
                 : variant === 'smaller'
                   ? 'Do it smaller'
                   : 'Do it seated'}

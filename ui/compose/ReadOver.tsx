@@ -25,7 +25,7 @@ export function ReadOver({ practice, beside, onSelect, ...actions }: Props) {
   const whole = notes.filter((note) => note.itemId === undefined);
   const words = [
     [count(notes, 'must'), 'must change'],
-    [count(notes, 'should'), 'should'],
+    [count(notes, 'should'), 'would be better changed'],
     [count(notes, 'consider'), 'to consider'],
     [notes.filter((note) => note.wavedBecause !== undefined).length, 'waved aside'],
   ]

@@ -193,13 +193,13 @@ const Row = memo(function Row({
       <button
         type="button"
         className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.kept ? '' : 'text-faded'}`}
-        aria-label={`Keep ${name}`}
+        aria-label={`Lock ${name}`}
         aria-pressed={item.kept === true}
-        title="Keep this when the rest is drafted anew"
+        title="Lock: it stays as it is when the rest is drafted anew"
         onClick={() =>
           onEdit(
             { kind: 'keep', itemIds: [item.id], kept: !item.kept },
-            item.kept ? `${name} let go` : `${name} kept through redrafts`,
+            item.kept ? `${name} unlocked` : `${name} locked: it stays through redrafts`,
           )
         }
       >
@@ -337,7 +337,7 @@ export const RunningOrder = memo(function RunningOrder({
       />
       <p className="quiet small mt-2">
         Keys on a form: <kbd>↑</kbd> <kbd>↓</kbd> go, with <kbd>Shift</kbd> choose more, with <kbd>Alt</kbd>{' '}
-        move; <kbd>+</kbd> <kbd>−</kbd> repetitions, <kbd>k</kbd> keep, <kbd>r</kbd> repeat, <kbd>b</kbd>{' '}
+        move; <kbd>+</kbd> <kbd>−</kbd> repetitions, <kbd>k</kbd> lock, <kbd>r</kbd> repeat, <kbd>b</kbd>{' '}
         bookend, <kbd>Ctrl C</kbd> <kbd>X</kbd> <kbd>V</kbd> copy, cut, paste (between practices too),{' '}
         <kbd>Delete</kbd> remove; <kbd>Ctrl Z</kbd> undoes.
       </p>

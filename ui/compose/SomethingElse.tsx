@@ -7,6 +7,7 @@ import { Thumbnail } from '@/ui/figure/Thumbnail';
 import { clockText } from '@/ui/kit/time';
 import { layersText } from '@/ui/words/patterns';
 import { reasonText } from '@/ui/words/reasons';
+import { pointsText, worthAgainst } from '@/ui/words/worth';
 import { Sheet } from '@/ui/kit/Sheet';
 
 interface Props {
@@ -67,8 +68,7 @@ export function SomethingElse({ practice, item, ask, onTake, onAll, onClose }: P
                   </span>
                 </span>
                 <span className="figures text-right">
-                  {row.points >= 0 ? '+' : '−'}
-                  {Math.abs(row.points).toFixed(1)} points
+                  <span title={pointsText(row.points)}>{worthAgainst(row.points)}</span>
                   <span className="quiet small block">
                     {Math.abs(row.changeMs) < 1000
                       ? 'same length'

@@ -5,6 +5,7 @@ import type { ItemAccount } from '@/core/compose';
 import { STRENGTHS } from '@/core/customs';
 import type { Item } from '@/core/practice';
 import { reasonText } from '@/ui/words/reasons';
+import { pointsText, worthText } from '@/ui/words/worth';
 
 const labelOf = (id: string): string => STRENGTHS.find((row) => row.id === id)?.label ?? id;
 /** The bars share one scale: as many points as anything usually brings. */
@@ -70,17 +71,13 @@ export function WhyThis({ item, account }: Props) {
       </ul>
       {own && own.contributions.length > 0 && (
         <details className="mt-1.5">
-          <summary className="press-plain">
-            What it is worth here:{' '}
-            <span className="figures ml-1">
-              {own.points < 0 ? '−' : ''}
-              {Math.abs(own.points).toFixed(1)} points
-            </span>
-          </summary>
+          <summary className="press-plain">What it is worth here: {worthText(own.points)}</summary>
           <Contributions contributions={own.contributions} />
           <p className="quiet mt-1">
-            Points are the composer’s own weights, which your customs make lighter or stronger; a form is
-            taken where its minutes bring most.
+            {own.points < 0
+              ? `Less than its minutes by itself (${pointsText(own.points)}): it is here because the practice needs something in its place. `
+              : `${pointsText(own.points)} in all. `}
+            Points are the composer’s own weights, which your customs make lighter or stronger.
           </p>
         </details>
       )}

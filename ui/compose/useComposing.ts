@@ -124,7 +124,7 @@ export function useComposing(stored: Stored | undefined, wishes: BriefWishes, gr
   );
   const unlockAll = useStable((): void => {
     const itemIds = now().steps.present.practice?.items.map((item) => item.id) ?? [];
-    edit({ kind: 'keep', itemIds, kept: false }, 'All let go');
+    edit({ kind: 'keep', itemIds, kept: false }, 'All unlocked');
     wish({});
   });
   const openLeft = useStable((one: Left): void => {

@@ -59,7 +59,7 @@ function acts({ practice, current, chosen, onEdit, say }: Chosen): Omit<Selectio
       const kept = !items.filter((item) => ids.includes(item.id)).every((item) => item.kept);
       onEdit(
         { kind: 'keep', itemIds: ids, kept },
-        kept ? `${called} kept through redrafts` : `${called} let go`,
+        kept ? `${called} locked: stays through redrafts` : `${called} unlocked`,
       );
     },
     repeat: () =>

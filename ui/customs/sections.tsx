@@ -9,24 +9,60 @@ import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle } from '@/core/sources';
 import { capital } from '@/core/text/text';
+import { TownField } from '@/ui/kit/TownField';
+import { useReady } from '@/ui/kit/useReady';
 import { ConditionTicks } from './ConditionTicks';
 import { Choice, schools, Text } from './fields';
 
 const STRENGTH_CHOICES = keysOf(STRENGTH_LEVELS);
 
+/** The zones this browser knows, with the one that is set. */
+function ZoneChoice() {
+  const { register, control, formState } = useFormContext<Customs>();
+  const zone = useWatch({ control, name: 'place.zone' });
+  const ready = useReady();
+  const zones = ready ? [...new Set([zone, ...Intl.supportedValuesOf('timeZone')])].sort() : [zone];
+  const problem = formState.errors.place?.zone?.message;
+  return (
+    <div>
+      <label htmlFor="place-zone">Time zone</label>
+      <select id="place-zone" className="field" {...register('place.zone')}>
+        {zones.map((one) => (
+          <option key={one} value={one}>
+            {one.replaceAll('_', ' ').replace('/', ', ')}
+          </option>
+        ))}
+      </select>
+      {problem && <p className="must small mt-1">{problem}</p>}
+    </div>
+  );
+}
+
 export function PlaceCustoms() {
+  const { setValue } = useFormContext<Customs>();
   return (
     <section aria-labelledby="place">
       <h2 id="place">Place</h2>
+      <div className="mt-2 max-w-[28rem]">
+        <TownField
+          label="Take it from a town"
+          start=""
+          onTown={({ name, latitudeDeg, longitudeDeg, zone }) =>
+            setValue(
+              'place',
+              { name, latitudeDeg, longitudeDeg, zone },
+              { shouldDirty: true, shouldValidate: true },
+            )
+          }
+        />
+      </div>
       <div className="mt-2 grid gap-4 sm:grid-cols-2 lg:grid-cols-4">
         <Text name="place.name" label="Name" />
         <Text name="place.latitudeDeg" label="Latitude" unit="° north" isNumber />
         <Text name="place.longitudeDeg" label="Longitude" unit="° east" isNumber />
-        <Text name="place.zone" label="Time zone" />
+        <ZoneChoice />
       </div>
-      <p className="quiet small mt-1">
-        South and west are negative. The zone is an IANA name such as Europe/London.
-      </p>
+      <p className="quiet small mt-1">South and west are negative.</p>
     </section>
   );
 }

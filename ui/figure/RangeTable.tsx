@@ -35,7 +35,7 @@ export function RangeTable({ uses }: { uses: readonly RangeUse[] }) {
                 />
               </svg>
             </td>
-            <td className="quiet pl-3">{use.share > EASY_SHARE ? 'past seven tenths' : ''}</td>
+            <td className="quiet pl-3">{use.share > EASY_SHARE ? 'more than is easy' : ''}</td>
           </tr>
         ))}
       </tbody>

@@ -18,9 +18,7 @@ export function Differences({ rows }: { rows: readonly Difference[] }) {
                 title={sourceTitle(position.source)}
               >
                 {position.says}
-                <span className="quiet small block">
-                  {position.school} · {sourceTitle(position.source)}
-                </span>
+                <span className="quiet small block">{sourceTitle(position.source)}</span>
               </li>
             ))}
           </ul>

@@ -132,7 +132,7 @@ export function Facets({ found, wishes, onWish }: Props) {
               type="button"
               className="press-plain figures"
               aria-pressed={wishes.minutes === minutes}
-              aria-label={`within ${minutes} minutes`}
+              aria-label={minutes === 1 ? 'within a minute' : `within ${minutes} minutes`}
               onClick={() => onWish({ minutes: wishes.minutes === minutes ? undefined : minutes })}
             >
               {minutes}

@@ -88,7 +88,7 @@ function Asks({ form, variant }: { form: Form; variant: VariantId }) {
       <h3 className="caption">Asks</h3>
       {asks.length === 0 ? <p>very little</p> : asks.map((line) => <p key={line}>{line}</p>)}
       <h4 className="caption mt-1.5">
-        Measured on the figure at 6 breaths a minute; the mark stands at seven tenths
+        Measured on the figure at 6 breaths a minute; up to the mark it is easy
       </h4>
       <AsksChart asked={measured} />
       {lines

@@ -162,7 +162,7 @@ export function WordsEditor({
                 void save({ formId, cues: {} }, 'The form speaks in its own words again.');
               }}
             >
-              Take them away
+              Back to the usual words
             </button>
           )}
         </p>

@@ -33,7 +33,10 @@ export function SaidProvider({ children }: { children: ReactNode }) {
             <Toast.Description>{saying.text}</Toast.Description>
           </Toast.Root>
         ))}
-        <Toast.Viewport className="no-print fixed right-4 bottom-4 z-50 flex w-80 max-w-[calc(100vw-2rem)] flex-col gap-2" />
+        <Toast.Viewport
+          label="Messages"
+          className="no-print fixed right-4 bottom-4 z-50 flex w-80 max-w-[calc(100vw-2rem)] flex-col gap-2"
+        />
       </Toast.Provider>
     </SayContext>
   );

@@ -67,7 +67,7 @@ function LeadHeader({ practice, timeline, span, at, word }: HeaderProps) {
       <p className="figures" role="timer" aria-label="Time left">
         <strong className="text-[1.6em]">{clockText(timeline.totalMs - at)}</strong>{' '}
         <span className="unit">
-          min left{word === '' ? '' : ', '}
+          left{word === '' ? '' : ', '}
           <span data-word>{word}</span>
         </span>
       </p>

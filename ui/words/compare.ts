@@ -12,7 +12,7 @@ const OF_ITEMS = {
   familiarity: 'known or taught',
   omitHolds: 'stays of the breath',
   exhaleByMouth: 'the way out of the breath',
-  kept: 'kept through redrafts',
+  kept: 'locked through redrafts',
   quietSec: 'quiet after it',
   stays: 'its holds',
   talkSec: 'talk before it',

@@ -8,7 +8,7 @@ export function measuredLines(asked: MovementAsks): readonly string[] {
   if (asked.kneeBendDeg >= 12) {
     const moment =
       asked.kneeMomentNm >= 10
-        ? `, holding about ${Math.round(asked.kneeMomentNm)} N·m at ${USUAL_BUILD.massKg} kg`
+        ? `, a turning force of about ${Math.round(asked.kneeMomentNm)} N·m on it (for ${USUAL_BUILD.massKg} kg)`
         : '';
     said.push(`knees bend to ${Math.round(asked.kneeBendDeg)}°${moment}`);
   }

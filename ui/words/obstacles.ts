@@ -31,7 +31,7 @@ const WISH_NAMES = {
 export function conflictText(wishes: readonly Wish[]): string {
   const names = wishes.map((wish) => WISH_NAMES[wish]);
   if (names.length === 0) return '';
-  if (names.length === 1) return `It is ${names[0]} that cannot be had.`;
+  if (names.length === 1) return `There is no way to have ${names[0]} here.`;
   return `These cannot stand together: ${names.slice(0, -1).join(', ')} and ${names.at(-1)}.`;
 }
 

@@ -22,6 +22,15 @@ const BEGIN = {
 } as const;
 
 /** Why the almanac suggests a theme, in words. */
+/** How much longer, as one says it: nobody looks at the clock for 102 minutes. */
+function aboutText(minutes: number): string {
+  if (minutes >= 105) return 'for nearly two hours more';
+  if (minutes >= 75) return 'for an hour and a half more';
+  if (minutes >= 50) return 'for about an hour more';
+  if (minutes >= 25) return 'for about half an hour more';
+  return `for ${plural(Math.max(1, Math.round(minutes)), 'minute')} more`;
+}
+
 export function suggestionText(reason: SuggestionReason, zone: string, earth: EarthSchoolId): string {
   switch (reason.code) {
     case 'season':
@@ -33,7 +42,7 @@ export function suggestionText(reason: SuggestionReason, zone: string, earth: Ea
     case 'mother':
       return `${phaseName(reason.mother).name} is called the mother of ${phaseName(reason.phase).name}: feeding her is said to feed the season.`;
     case 'organ-hour':
-      return `This is the ${organ(reason.organ).name}’s double hour, for another ${plural(Math.round(reason.minutesLeft), 'minute')}.`;
+      return `This is the ${organ(reason.organ).name}’s double hour, ${aboutText(reason.minutesLeft)}.`;
     case 'coming-class':
       return `For ${reason.groupName}, ${dateText(reason.atMs, zone, 'dayTime')}.`;
     default:

@@ -51,7 +51,7 @@ function Parts({ at }: { at: AtFormEditing }) {
             className="press-plain"
             onClick={() => happens({ kind: 'variant-removed', variant: way })}
           >
-            take the {way} way away
+            remove the {way} way
           </button>
         )}
       </p>

@@ -4,7 +4,7 @@ import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { readOwnForm } from '@/server/forms';
-import { FormEditor } from '@/ui/forms/editor/FormEditor';
+import { FormEditorRoom } from '@/ui/forms/editor/FormEditorRoom';
 
 export const metadata = { title: 'Write a form' };
 
@@ -16,7 +16,7 @@ export default async function OwnFormPage({ params }: { params: Promise<{ id: st
   const stored = read.value;
   if (!stored) notFound();
   return (
-    <FormEditor
+    <FormEditorRoom
       key={id}
       start={stored.form}
       version={stored.version}

@@ -3,7 +3,7 @@ import { blankForm, formFrom } from '@/core/forms/own/drafting';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readRepertoire } from '@/server/forms';
-import { FormEditor } from '@/ui/forms/editor/FormEditor';
+import { FormEditorRoom } from '@/ui/forms/editor/FormEditorRoom';
 
 export const metadata = { title: 'Write a form' };
 
@@ -25,7 +25,7 @@ export default async function NewFormPage({ searchParams }: Props) {
     : blankForm(UNKEPT, 'A form of my own');
   const place = model ? `new:${model.id}:${variant}` : 'new';
   return (
-    <FormEditor
+    <FormEditorRoom
       key={place}
       start={start}
       version={undefined}
