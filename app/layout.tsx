@@ -3,6 +3,10 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import '@/ui/kit/fontFaces';
 import './globals.css';
+import { readCustoms } from '@/server/customs';
+import { database } from '@/server/database';
+import { LooksHere } from '@/ui/figure/LooksHere';
+import { lookLike } from '@/ui/figure/looks';
 import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
 import { StyleNonce } from '@/ui/kit/StyleNonce';
@@ -21,11 +25,15 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const chosen = await cookies();
   const light = chosen.get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
   const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
+  const { figure: looks } = await readCustoms(await database());
+  // Also for the figures this server draws itself.
+  lookLike(looks);
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
     <html lang="en" data-light={light} {...contrast}>
       <body>
         <StyleNonce nonce={nonce} />
+        <LooksHere looks={looks} />
         <FocusKeeper />
         <SaidProvider>{children}</SaidProvider>
       </body>

@@ -149,6 +149,7 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     soundDose: 6,
     soundsOf: {},
     patternsNever: [],
+    figure: { build: 'usual', seat: 'stool' },
     shapes: {},
   };
   const quillhaven = {

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { CLASS_DOCUMENT, written } from '@/core/documents';
+import type { Brief } from '@/core/brief';
 import { classRecordSchema, type ClassRecord } from '@/core/lead';
+import { practiceSchema } from '@/core/practice';
 import { sql, type Queries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 
@@ -182,6 +184,59 @@ export async function findClasses(
     unreadable,
     older: key.success ? { startedAtMs: key.data.started_at.getTime(), id: key.data.id } : undefined,
   };
+}
+
+const yearSchema = z.array(
+  z.object({
+    id: z.string(),
+    practice_name: z.string(),
+    started_at: z.date(),
+    actual_ms: z.number(),
+    brief: z.unknown(),
+  }),
+);
+
+/** One class on the line of a year. */
+export interface ClassOnLine {
+  readonly id: string;
+  readonly practiceName: string;
+  readonly startedAtMs: number;
+  readonly lengthMs: number;
+  /** What it was for; nothing where that cannot be read any more. */
+  readonly theme: Brief['theme'] | undefined;
+}
+
+/** So many classes at most stand on one line. */
+const MOST_ON_LINE = 2000;
+
+/** The classes between two instants, oldest first, as the line of a year shows them. */
+export async function classesOnLine(
+  queries: Queries,
+  fromMs: number,
+  toMs: number,
+): Promise<readonly ClassOnLine[]> {
+  // The brief of each practice is taken out of its document once, however often it was led.
+  const rows = await queries.rows(sql`
+    with given as (
+      select id, practice_id, version, practice_name, started_at, (record ->> 'actualMs')::float8 as actual_ms
+      from class_given
+      where binned_at is null and started_at >= ${new Date(fromMs)} and started_at < ${new Date(toMs)}
+      order by started_at, id limit ${MOST_ON_LINE}),
+    led as (
+      select one.practice_id, one.version, v.document -> 'brief' as brief
+      from (select distinct practice_id, version from given) one
+      join practice_version v on v.practice_id = one.practice_id and v.version = one.version)
+    select given.id, given.practice_name, given.started_at, coalesce(given.actual_ms, 0) as actual_ms, led.brief
+    from given left join led on led.practice_id = given.practice_id and led.version = given.version
+    order by given.started_at, given.id`);
+  const briefShape = practiceSchema.shape.brief;
+  return yearSchema.parse(rows).map(({ id, practice_name, started_at, actual_ms, brief }) => ({
+    id,
+    practiceName: practice_name,
+    startedAtMs: started_at.getTime(),
+    lengthMs: actual_ms,
+    theme: briefShape.safeParse(brief).data?.theme,
+  }));
 }
 
 /** The months in which classes were given, newest first, each "2026-11" in a zone, with how many. */

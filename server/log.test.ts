@@ -8,6 +8,7 @@ import { DEFAULT_CUSTOMS } from '@/core/customs';
 import { REPERTOIRE } from '@/core/forms';
 import { recordOf } from '@/core/lead';
 import {
+  classesOnLine,
   findClasses,
   listClasses,
   monthsOfLog,
@@ -123,6 +124,13 @@ describe('the log as it is asked', () => {
       { month: '2026-10', classes: 31 },
     ]);
     expect(months.reduce((sum, { classes }) => sum + classes, 0)).toBe(CLASSES);
+  });
+
+  it('stands on the line of a year, oldest first, with what each class was for', async () => {
+    const line = await classesOnLine(open, NOW - 29.5 * DAY_MS, NOW + 1);
+    expect(line.map(({ id }) => id)).toEqual(ids.slice(0, 30).toReversed());
+    expect(line.every(({ theme, lengthMs }) => theme !== undefined && lengthMs > 0)).toBe(true);
+    expect(await classesOnLine(open, NOW + 1, NOW + DAY_MS)).toEqual([]);
   });
 
   it('is found by words of the practice, the group, the note, and who led; marks mean only themselves', async () => {

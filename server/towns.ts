@@ -37,7 +37,8 @@ function towns(): NonNullable<typeof ready> {
         longitudeDeg: Math.round(lng * 100) / 100,
         zone: timezone,
       },
-      text: plainText(`${city} ${city_ascii} ${province} ${country}`),
+      // Every word of it begins after a space, so that only beginnings of words are found.
+      text: plainText(` ${city} ${city_ascii} ${province} ${country}`).replace(/[-’']/g, ' '),
       people: pop,
     }));
   return ready;
@@ -55,8 +56,8 @@ export function findTowns(asked: string, most = 8): readonly Town[] {
   if (first === undefined) return [];
   return towns()
     .flatMap(({ town, text, people }) => {
-      if (!words.every((word) => text.includes(word))) return [];
-      const rank = plainText(town.name) === words.join(' ') ? 0 : text.startsWith(first) ? 1 : 2;
+      if (!words.every((word) => text.includes(` ${word}`))) return [];
+      const rank = plainText(town.name) === words.join(' ') ? 0 : text.startsWith(` ${first}`) ? 1 : 2;
       return [{ town, rank, people }];
     })
     .sort((a, b) => a.rank - b.rank || b.people - a.people)

@@ -12,6 +12,7 @@ import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolI
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
 import { CONDITION_IDS } from '../people/conditions';
 import { SOUND_ORGANS, SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
+import { FIGURE_BUILDS, FIGURE_SEATS, USUAL_LOOKS, type FigureBuildId, type FigureSeatId } from './looks';
 import { ownShapesSchema } from './shapes';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthLevel } from './strengths';
 
@@ -96,6 +97,11 @@ export const customsSchema = z.strictObject({
   patternsNever: z.array(z.string().max(60)).max(100),
   /** One's own shapes of a class, by the family of the theme. */
   shapes: ownShapesSchema,
+  /** How the figure looks everywhere. */
+  figure: z.strictObject({
+    build: z.enum(ids<FigureBuildId>(FIGURE_BUILDS)),
+    seat: z.enum(ids<FigureSeatId>(FIGURE_SEATS)),
+  }),
 });
 export type Customs = Readonly<z.infer<typeof customsSchema>>;
 
@@ -127,4 +133,5 @@ export const DEFAULT_CUSTOMS: Customs = {
   soundsOf: {},
   patternsNever: [],
   shapes: {},
+  figure: USUAL_LOOKS,
 };

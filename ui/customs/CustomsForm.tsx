@@ -6,7 +6,14 @@ import type { Customs } from '@/core/customs';
 import type { OwnLayers } from '@/core/practice';
 import { useReady } from '@/ui/kit/useReady';
 import { BreathCustoms } from './BreathCustoms';
-import { ComposerCustoms, OwnConditions, PaceCustoms, PlaceCustoms, SchoolCustoms } from './sections';
+import {
+  ComposerCustoms,
+  FigureCustoms,
+  OwnConditions,
+  PaceCustoms,
+  PlaceCustoms,
+  SchoolCustoms,
+} from './sections';
 import { useCustomsSaving } from './useCustomsSaving';
 
 /** Fetched by itself: it knows every shape there is. */
@@ -38,6 +45,7 @@ export function CustomsForm({
           <BreathCustoms layers={layers} />
           <ShapeCustoms />
           <ComposerCustoms />
+          <FigureCustoms />
           <OwnConditions />
           <p className="flex flex-wrap items-baseline gap-3">
             <button type="submit" className="press press-main" disabled={form.formState.isSubmitting}>

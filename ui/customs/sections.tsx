@@ -4,6 +4,7 @@ import { keysOf } from '@/core/lists/lists';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { STRENGTH_LEVELS, STRENGTHS, type Customs } from '@/core/customs';
+import { FIGURE_BUILDS, FIGURE_SEATS } from '@/core/customs/looks';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
@@ -143,6 +144,27 @@ export function PaceCustoms() {
               source: 'common-practice',
             },
           ]}
+        />
+      </div>
+    </section>
+  );
+}
+
+/** How the figure looks: people see themselves in it. */
+export function FigureCustoms() {
+  return (
+    <section aria-labelledby="figure">
+      <h2 id="figure">The figure</h2>
+      <div className="mt-2 border-t border-hairline">
+        <Choice
+          name="figure.build"
+          legend="Its build"
+          options={FIGURE_BUILDS.map(({ id, label }) => ({ value: id, label }))}
+        />
+        <Choice
+          name="figure.seat"
+          legend="Seated, it sits on"
+          options={FIGURE_SEATS.map(({ id, label }) => ({ value: id, label }))}
         />
       </div>
     </section>

@@ -1,6 +1,8 @@
 import { goalsOf, solveGoals, type Goals, type Posture, type Skeleton } from '@/core/body';
 import { FRAMES } from './frames';
+import type { FigureLooks } from '@/core/customs/looks';
 import { detailFor, type Detail } from './detail';
+import { looksNow } from './looks';
 import { drawFigure, drawMass, drawWeights } from './draw/figure';
 import type { Camera, View } from './view';
 import { cameraFor, middleOfGoals, VIEWS } from './view';
@@ -11,6 +13,8 @@ export interface FigureInk {
   readonly ground?: boolean;
   /** How much is drawn; fingers and a face where nothing is said. */
   readonly detail?: Detail;
+  /** How the figure is built and what it sits on; as the practitioner has it where nothing is said. */
+  readonly looks?: FigureLooks;
   /** The centre of mass over the base. */
   readonly mass?: boolean;
   /** How much each foot carries, in per cent. */
@@ -28,6 +32,7 @@ export function figureMarkup(goals: Goals, view: View, ink: FigureInk): string {
       line: ink.line,
       ground: ink.ground ?? true,
       detail: ink.detail ?? 'fingers',
+      looks: ink.looks ?? looksNow(),
     }) +
     (ink.mass ? drawMass(skeleton, camera) : '') +
     (ink.weights ? drawWeights(skeleton, camera) : '') +

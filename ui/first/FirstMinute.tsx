@@ -45,8 +45,8 @@ function School<Id extends string>({
           />
           <span>
             {label}
-            {id === most && <span className="quiet"> · what most do</span>}{' '}
-            <span className="quiet small max-sm:hidden">{sourceTitle(source)}</span>
+            {id === most && <span className="quiet"> · what most do</span>}
+            {id === value && <span className="quiet small block">{sourceTitle(source)}</span>}
           </span>
         </label>
       ))}

@@ -3,6 +3,8 @@ import type { ClassRecord } from '@/core/lead';
 import { clockText, dateText } from '@/ui/kit/time';
 import { endedText, happenedText } from '@/ui/words/happened';
 import { AddByHand } from './AddByHand';
+import { YearLine } from './YearLine';
+import type { yearOf } from './yearOf';
 import { PlannedReal } from './PlannedReal';
 import { TakeOut } from './TakeOut';
 import { WordsOfClass } from './WordsOfClass';
@@ -135,6 +137,7 @@ interface LogRoomProps {
   readonly entries: readonly LogEntry[];
   readonly zone: string;
   readonly months: readonly { readonly month: string; readonly classes: number }[];
+  readonly year: ReturnType<typeof yearOf>;
   readonly groups: readonly { readonly id: string; readonly name: string }[];
   readonly practices: readonly { readonly id: string; readonly name: string; readonly minutes: number }[];
   readonly wishes: Wishes;
@@ -143,16 +146,17 @@ interface LogRoomProps {
 }
 
 /** What was given: planned against real, form by form. */
-export function LogRoom({ entries, zone, months, groups, practices, wishes, older }: LogRoomProps) {
+export function LogRoom({ entries, zone, months, year, groups, practices, wishes, older }: LogRoomProps) {
   const isAll = Object.values(wishes).every((one) => one === '');
   return (
-    <div className="max-w-4xl">
-      <h1>Log</h1>
-      <p>
+    <div>
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6">
+        <h1>Log</h1>
         <Link className="press-plain" href="/log/taught">
           What it has taught
         </Link>
-      </p>
+      </div>
+      {year.classes.length > 0 && <YearLine {...year} />}
       {months.length > 0 && <LogSearch groups={groups} months={months} wishes={wishes} />}
       <AddByHand practices={practices} groups={groups} />
       {entries.length === 0 && !isAll && (

@@ -3,6 +3,7 @@ import { tellForm, type Form, type Told, type VariantId } from '@/core/forms';
 import { detailFor } from '@/ui/figure/detail';
 import { figureMarkup } from '@/ui/figure/Figure';
 import { FRAMES } from '@/ui/figure/frames';
+import { looksNow } from '@/ui/figure/looks';
 import { cameraFor, middleOfGoals, UNITS, VIEWS, type View } from '@/ui/figure/view';
 import { layFigures, type LaidFigure, type Standing } from './lay';
 import type { StripItem } from './strip';
@@ -61,7 +62,7 @@ function told(form: Form, variant: VariantId, most: number): Known {
 }
 
 const momentKey = (variant: VariantId, most: number, moment: number, figurePx: number): string =>
-  `${variant} ${most} ${moment} ${figurePx}`;
+  `${variant} ${most} ${moment} ${figurePx} ${looksNow().build} ${looksNow().seat}`;
 
 /** One figure of a scroll as markup, drawn once and kept with its form. */
 export function momentMarkup(

@@ -1,5 +1,5 @@
 import { listGroups } from '@/server/groups';
-import { findClasses, monthsOfLog } from '@/server/classes';
+import { classesOnLine, findClasses, monthsOfLog } from '@/server/classes';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readRepertoire } from '@/server/forms';
@@ -8,6 +8,7 @@ import { unreadableRow } from '@/server/unreadable';
 import { formsNamed, readLogAsked } from '@/server/logAsked';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
 import { LogRoom } from '@/ui/log/LogRoom';
+import { now, yearBefore, yearOf } from '@/ui/log/yearOf';
 
 export const metadata = { title: 'Log' };
 
@@ -22,8 +23,11 @@ export default async function LogPage({
   const wishes = readLogAsked(await searchParams, zone);
   const formIds = formsNamed(wishes.asked.words, await readRepertoire(open));
   const { classes, unreadable, older } = await findClasses(open, { ...wishes.asked, formIds });
-  const [months, groups, { practices }] = [
+  const nowMs = now();
+  const { fromMs, toMs } = yearBefore(nowMs, zone);
+  const [months, onLine, groups, { practices }] = [
     await monthsOfLog(open, zone),
+    await classesOnLine(open, fromMs, toMs),
     await listGroups(open),
     await listPractices(open, 'shelf'),
   ];
@@ -35,6 +39,7 @@ export default async function LogPage({
         entries={classes}
         zone={zone}
         months={months}
+        year={yearOf(onLine, nowMs, zone)}
         groups={groups.map(({ id, name }) => ({ id, name }))}
         practices={practices.map(({ id, name, brief }) => ({ id, name, minutes: brief.minutes }))}
         wishes={wishes.shown}

@@ -28,10 +28,13 @@ const doseAndOwnSounds: Upgrade = (former) => ({
 /** Version 4 has one's own shapes of a class. */
 const ownShapes: Upgrade = (former) => ({ ...former, shapes: former.shapes ?? DEFAULT_CUSTOMS.shapes });
 
+/** Version 5 says how the figure looks. */
+const figureLooks: Upgrade = (former) => ({ ...former, figure: former.figure ?? DEFAULT_CUSTOMS.figure });
+
 /** One's own conventions. */
 export const CUSTOMS_DOCUMENT: DocumentKind<Customs> = {
   name: 'the customs',
-  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds, ownShapes],
+  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds, ownShapes, figureLooks],
   schema: customsSchema,
 };
 

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { goalsAt, goalsOf, solveGoals, solvePosture, USUAL_BUILD, type Goals } from '@/core/body';
 import { HAND_SHAPES } from '@/core/body';
+import { FIGURE_BUILDS, FIGURE_SEATS, type FigureBuildId, type FigureSeatId } from '@/core/customs/looks';
 import { movingForm, REPERTOIRE, tellingPosture } from '@/core/forms';
 import type { Detail } from '../detail';
 import { detailFor } from '../detail';
@@ -86,6 +87,24 @@ describe('the figure as markup', () => {
     expect(widthOf(0.9)).toBeLessThan(widthOf(1) - 2);
     expect(draw(goalsOf({ base: 'chair' }), 'side', 'folds')).toContain('fig-wood');
     expect(draw(goalsOf({}), 'side', 'folds')).not.toContain('fig-wood');
+  });
+
+  it('looks as it is told: grey hair, a back to lean on, wheels', () => {
+    const seated = solvePosture({ base: 'chair' });
+    const camera = cameraFor(VIEWS['three-quarter'], middleOf(seated));
+    const drawn = (build: FigureBuildId, seat: FigureSeatId): string =>
+      drawFigure(seated, camera, { line: 3, ground: true, looks: { build, seat } });
+    expect(drawn('older', 'stool')).toContain('fig-grey');
+    expect(drawn('usual', 'stool')).not.toContain('fig-grey');
+    expect(drawn('usual', 'wheelchair').match(/fig-wheel/g)?.length).toBeGreaterThanOrEqual(6);
+    expect(drawn('usual', 'chair').length).toBeGreaterThan(drawn('usual', 'stool').length + 400);
+    for (const { id: build } of FIGURE_BUILDS)
+      for (const { id: seat } of FIGURE_SEATS) expect(drawn(build, seat)).not.toMatch(/NaN|undefined/);
+    // Somebody who stands has no seat, whatever is chosen.
+    const standing = solvePosture({});
+    expect(
+      drawFigure(standing, camera, { line: 3, ground: true, looks: { build: 'usual', seat: 'wheelchair' } }),
+    ).not.toContain('fig-wheel');
   });
 
   it('draws as much as its height lets one see', () => {

@@ -8,6 +8,7 @@ import {
   type Skeleton,
   type Vec,
 } from '@/core/body';
+import type { FigureSeatId } from '@/core/customs/looks';
 import type { Detail } from '../detail';
 import { hull, ringSpots, type Ring } from '../outline';
 import type { Camera, Spot } from '../view';
@@ -24,9 +25,11 @@ export interface Easel {
   readonly detail: Detail;
   /** Girth of body and cloth against the usual. */
   readonly girth: number;
+  readonly hair: 'hair' | 'grey';
+  readonly seat: FigureSeatId;
 }
 
-export type Stuff = 'cloth' | 'skin' | 'shoe' | 'hair' | 'sash' | 'wood' | 'dark' | 'pin';
+export type Stuff = 'cloth' | 'skin' | 'shoe' | 'hair' | 'grey' | 'sash' | 'wood' | 'dark' | 'pin';
 
 export const fill = (stuff: Stuff, path: string): string =>
   path === '' ? '' : `<path class="fig-${stuff}" d="${path}"/>`;

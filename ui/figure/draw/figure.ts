@@ -1,4 +1,5 @@
 import { addScaled, dot, mix, pressureOf, trunkAt, ringAt, type Side, type Skeleton } from '@/core/body';
+import { FIGURE_BUILDS, USUAL_LOOKS, type FigureLooks } from '@/core/customs/looks';
 import type { Detail } from '../detail';
 import { at, disc } from '../outline';
 import { UNITS, type Camera, type Spot } from '../view';
@@ -7,7 +8,7 @@ import { drawShadow } from './ground';
 import { drawHead, drawNeck } from './head';
 import { drawJacket } from './jacket';
 import { farFirst, overBy, type Part } from './order';
-import { drawStool } from './seat';
+import { drawSeat } from './seat';
 import { drawShoe } from './shoe';
 import { drawForearm, drawSleeve, handOverSleeve, sleeveStations } from './sleeve';
 import { drawTrouser, trouserStations } from './trouser';
@@ -24,6 +25,8 @@ export interface Ink {
   readonly ground: boolean;
   /** How much is drawn; fingers and a face where nothing is said. */
   readonly detail?: Detail;
+  /** How it is built, and what it sits on. */
+  readonly looks?: FigureLooks;
 }
 
 /** The tenths of a path's numbers: nobody sees them where a figure is a finger high. */
@@ -125,15 +128,21 @@ export function drawingOrder(easel: Easel): readonly PartName[] {
   });
 }
 
-export const easelFor = (skeleton: Skeleton, camera: Camera, ink: Ink): Easel => ({
-  camera,
-  skeleton,
-  h: skeleton.build.statureM,
-  u: skeleton.build.statureM * UNITS,
-  line: ink.line,
-  detail: ink.detail ?? 'fingers',
-  girth: skeleton.build.girth,
-});
+export function easelFor(skeleton: Skeleton, camera: Camera, ink: Ink): Easel {
+  const looks = ink.looks ?? USUAL_LOOKS;
+  const build = FIGURE_BUILDS.find(({ id }) => id === looks.build) ?? FIGURE_BUILDS[0];
+  return {
+    camera,
+    skeleton,
+    h: skeleton.build.statureM,
+    u: skeleton.build.statureM * UNITS,
+    line: ink.line,
+    detail: ink.detail ?? 'fingers',
+    girth: skeleton.build.girth * build.girth,
+    hair: build.isGrey ? 'grey' : 'hair',
+    seat: looks.seat,
+  };
+}
 
 /** The figure as SVG markup. Pure: the same skeleton, camera and ink give the same text. */
 export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string {
@@ -144,13 +153,18 @@ export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string
   const jacketAt = order.indexOf('trunk');
   const headOver = order.indexOf('head') > jacketAt;
   const jacket = drawJacket(easel);
-  const stool = goals.chair && ink.ground ? drawStool(easel) : '';
+  const seat = goals.chair && ink.ground ? drawSeat(easel) : { under: '', back: '', near: '' };
   let drawn = ink.ground ? SIDES.map((side) => drawShadow(easel, legs[side])).join('') : '';
-  if (frontSeen) drawn += stool;
+  // What one leans against lies behind somebody seen from the front, and over them from behind.
+  if (frontSeen) drawn += seat.back + seat.under;
   for (const [index, name] of order.entries()) {
     const over = index > jacketAt;
     if (name === 'trunk')
-      drawn += (frontSeen ? '' : stool) + (headOver && !frontSeen ? drawNeck(easel) : '') + jacket.drawn;
+      drawn +=
+        (frontSeen ? '' : seat.under) +
+        (headOver && !frontSeen ? drawNeck(easel) : '') +
+        jacket.drawn +
+        (frontSeen ? '' : seat.back);
     else if (name === 'head')
       drawn +=
         (headOver && !frontSeen ? '' : drawNeck(easel, headOver ? jacket.chest : undefined)) +
@@ -165,6 +179,7 @@ export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string
           drawShoe(easel, legs[side]) + drawTrouser(easel, legs[side], over ? jacket.skirt : undefined);
     }
   }
+  drawn += seat.near;
   return easel.detail === 'plain' ? drawn.replace(TENTHS, '') : drawn;
 }
 

@@ -207,7 +207,7 @@ export function drawHead(easel: Easel): string {
   }));
   const pin = bow(camera.spot(put(0.72, 1.14, -0.46)), camera.spot(put(-0.66, 1.2, -0.5)), 0.02);
   const knot =
-    shape(easel, 'hair', round, line * 0.4) +
+    shape(easel, easel.hair, round, line * 0.4) +
     (detail === 'plain' ? '' : fill('pin', brush(pin, line * 1.25)));
   const knotBehind = dot(inFrame(frame, [0, 0.6, -0.8]), camera.viewer) < 0;
   const profile =
@@ -219,7 +219,7 @@ export function drawHead(easel: Easel): string {
   return (
     (knotBehind ? knot : '') +
     skin +
-    fill('hair', hair ? softened(hair) : behind ? softened(outline) : '') +
+    fill(easel.hair, hair ? softened(hair) : behind ? softened(outline) : '') +
     ears(easel, put) +
     (detail === 'fingers' ? face(easel, put) : '') +
     (knotBehind ? '' : knot)

@@ -1,8 +1,10 @@
 import { z } from 'zod';
 import { compile } from '@/core/practice';
 import { answering, refuse } from '@/server/answers';
+import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readPractice } from '@/server/practices';
+import { lookLike } from '@/ui/figure/looks';
 import { scrollMarkup, scrollWords } from '@/ui/scroll/markup';
 import { stripOf } from '@/ui/scroll/strip';
 
@@ -21,9 +23,11 @@ export const GET = (request: Request, context: { params: Promise<{ id: string }>
         message: 'width: expected 120 to 2400 px, figure: 24 to 160 px.',
         field: String(asked.error.issues[0]?.path[0] ?? 'width'),
       });
-    const found = await readPractice(await database(), (await context.params).id);
+    const open = await database();
+    const found = await readPractice(open, (await context.params).id);
     if (!found) return refuse(404, { message: 'There is no such practice.' });
     const { practice } = found;
+    lookLike((await readCustoms(open)).figure);
     const strip = stripOf(practice, compile(practice));
     const { width, figure } = asked.data;
     const size = { width, figurePx: figure, nameRows: 0, sections: true, breath: true };
