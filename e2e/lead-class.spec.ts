@@ -79,7 +79,8 @@ test('a class with talk, one more, a skip, a stay, another pace and a breath put
   await pressed(page, 'Stay here');
   await pass(page, 12_000);
   await expect(page.getByTestId('hold')).toBeVisible();
-  await pressed(page, 'Staying');
+  await expect(page.getByRole('button', { name: 'Stay here' })).toHaveAttribute('aria-pressed', 'true');
+  await pressed(page, 'Stay here');
   await pass(page, 3000);
   await page.keyboard.press(',');
   await pass(page, 300);

@@ -31,6 +31,7 @@ const ROOMS = [
   '/forms/sounds/own/new?from=lung-standard',
   '/log',
   '/log/taught',
+  '/words',
   '/customs',
   '/sheet/before-the-rounds',
   '/aloud/before-the-rounds',
@@ -527,8 +528,8 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
   await page.keyboard.press(' ');
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
   await page.getByRole('button', { name: 'More', exact: true }).click();
-  await page.getByRole('button', { name: 'Their own side' }).click();
-  await expect(page.getByRole('button', { name: 'As they see you' })).toBeVisible();
+  await page.getByRole('button', { name: 'As they see you' }).click();
+  await expect(page.getByRole('button', { name: 'As they see you' })).toHaveAttribute('aria-pressed', 'true');
   // Until a form with sides comes.
   for (let step = 0; step < 12 && !(await page.getByText('you move your').isVisible()); step += 1) {
     await page.keyboard.press('PageDown');

@@ -1,62 +1,19 @@
-import { spawn, type ChildProcess } from 'node:child_process';
 import { once } from 'node:events';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import http from 'node:http';
 import { networkInterfaces, tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect } from '@playwright/test';
+import { killAll, killed, startServer, untilUp as untilServerUp, type Server } from './servers';
 import { test } from './test';
 
 const PORT = 3220;
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-e2e-'));
-/** What a test started; none is left on the port for the next one, whatever became of the test. */
-const running = new Set<ChildProcess>();
-test.afterEach(async () => {
-  await Promise.all([...running].map(killed));
-});
+test.afterEach(killAll);
 test.afterAll(() => rmSync(base, { recursive: true, force: true }));
 
-interface Server {
-  readonly process: ChildProcess;
-  readonly output: () => string;
-}
-
-function start(folder: string, port = PORT): Server {
-  const child = spawn(process.execPath, ['scripts/server.mjs'], {
-    env: {
-      ...process.env,
-      NAVUREN_PORT: String(port),
-      NAVUREN_DATA: folder,
-      NAVUREN_DEMO: '1',
-    },
-  });
-  let text = '';
-  for (const stream of [child.stdout, child.stderr])
-    stream.on('data', (chunk: Buffer) => (text += chunk.toString()));
-  running.add(child);
-  child.once('exit', () => running.delete(child));
-  return { process: child, output: () => text };
-}
-
-async function untilUp(server: Server, port = PORT): Promise<void> {
-  for (let tries = 0; tries < 300; tries += 1) {
-    if (server.process.exitCode !== null) throw new Error(server.output());
-    try {
-      if ((await fetch(`http://127.0.0.1:${port}/api/health`)).ok) return;
-    } catch {
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    }
-  }
-  throw new Error('the server did not come up');
-}
-
-async function killed(child: ChildProcess): Promise<void> {
-  if (!running.has(child)) return;
-  const gone = once(child, 'exit');
-  child.kill('SIGKILL');
-  await gone;
-}
-
+const start = (folder: string, port = PORT): Server => startServer(folder, port);
+const untilUp = (server: Server, port = PORT): Promise<void> => untilServerUp(server, port);
 const kill = (server: Server): Promise<void> => killed(server.process);
 
 interface Exported {

@@ -37,7 +37,7 @@ export function ReadOver({ practice, beside, onSelect, ...actions }: Props) {
         <h2 id="read-over">Read over</h2>
         {notes.length > 0 && (
           <button type="button" className="press-plain" aria-pressed={all} onClick={() => setAll(!all)}>
-            {all ? 'Only the whole' : 'All notes'}
+            All notes
           </button>
         )}
       </div>

@@ -2,7 +2,8 @@
 
 import Link from 'next/link';
 import { memo, useState } from 'react';
-import { variantFor, type FormRow, type Wishes } from '@/core/seek/seek';
+import type { VariantId } from '@/core/forms';
+import type { FormRow } from '@/core/seek/seek';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -10,24 +11,25 @@ import { RowFigure } from './RowFigure';
 
 interface Props {
   readonly row: FormRow;
-  readonly wishes: Wishes;
+  /** The way that answers the wishes, and how long it takes, s. */
+  readonly variant: VariantId;
+  readonly seconds: number | undefined;
   readonly held: boolean;
   readonly onHold: (id: string) => void;
 }
 
 /** A form in the list: its figure in the way that answers the wishes, how long it takes, and a press to hold it. */
-function Line({ row, wishes, held, onHold }: Props) {
+function Line({ row, variant, seconds, held, onHold }: Props) {
   const [moving, setMoving] = useState(false);
-  const way = variantFor(row, wishes) ?? row.variants[0];
   const phase = row.phases[0];
   return (
     <li
-      className="flex items-center gap-2 border-b border-hairline py-0.5 [contain-intrinsic-size:auto_4.4rem] [content-visibility:auto]"
+      className="flex items-center gap-2 border-b border-hairline py-0.5 [contain-intrinsic-size:auto_6.4rem] [content-visibility:auto]"
       onPointerEnter={() => setMoving(true)}
       onPointerLeave={() => setMoving(false)}
     >
       <Link
-        href={way && way.variant !== 'full' ? `/forms/${row.id}?variant=${way.variant}` : `/forms/${row.id}`}
+        href={variant === 'full' ? `/forms/${row.id}` : `/forms/${row.id}?variant=${variant}`}
         className="flex min-w-0 flex-1 items-center gap-2"
         prefetch={false}
         onFocus={() => setMoving(true)}
@@ -35,8 +37,8 @@ function Line({ row, wishes, held, onHold }: Props) {
       >
         <RowFigure
           id={row.id}
-          variant={way?.variant ?? 'full'}
-          height={64}
+          variant={variant}
+          height={96}
           sash={phase ? PHASE_VAR[phase] : 'var(--faded)'}
           moving={moving}
         />
@@ -53,26 +55,21 @@ function Line({ row, wishes, held, onHold }: Props) {
               <PhaseMark key={id} phase={id} />
             ))}{' '}
             {row.roles.map((role) => ROLE_NAMES[role].toLowerCase()).join(', ')}
-            {way && way.variant !== 'full' && <>; {way.variant}</>}
+            {variant !== 'full' && <>; {variant}</>}
           </span>
         </span>
-        {way && (
-          <span className="figures small whitespace-nowrap text-right">
-            {clockText(
-              (wishes.minutes === undefined ? way.usualSec : Math.min(way.usualSec, wishes.minutes * 60)) *
-                1000,
-            )}
-          </span>
+        {seconds !== undefined && (
+          <span className="figures small whitespace-nowrap text-right">{clockText(seconds * 1000)}</span>
         )}
       </Link>
       <button
         type="button"
         className="press-plain small"
         aria-pressed={held}
-        aria-label={held ? `Put ${row.name} back` : `Hold ${row.name} beside another`}
+        aria-label={`Hold ${row.name} beside another`}
         onClick={() => onHold(row.id)}
       >
-        {held ? 'held' : 'hold'}
+        hold
       </button>
     </li>
   );

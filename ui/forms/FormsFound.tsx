@@ -7,10 +7,16 @@ interface Props {
   /** Nothing is asked for yet: the whole repertoire, family by family. */
   readonly byFamily: boolean;
   readonly line: (row: FormRow) => ReactNode;
+  /** As a sheet to look at: figures on one ground, numbered; else as a list. */
+  readonly plate: ((row: FormRow, number: number) => ReactNode) | undefined;
 }
 
 /** The forms that answer, and those that do so only in a smaller variant. */
-export function FormsFound({ found, byFamily, line }: Props) {
+const PLATE = 'grid grid-cols-[repeat(auto-fill,minmax(7.2rem,1fr))]';
+
+export function FormsFound({ found, byFamily, line, plate }: Props) {
+  const rows = (members: readonly FormRow[]): ReactNode =>
+    plate ? members.map((row, index) => plate(row, index + 1)) : members.map(line);
   return (
     <div>
       {found.rows.length === 0 && (
@@ -21,14 +27,14 @@ export function FormsFound({ found, byFamily, line }: Props) {
         </p>
       )}
       {byFamily ? (
-        <div className="gap-x-10 xl:columns-2">
+        <div className={plate ? '' : 'gap-x-10 xl:columns-2'}>
           {FAMILIES.map((family) => {
             const members = found.rows.filter((row) => row.family === family);
             if (members.length === 0) return null;
             return (
               <section key={family} className="mb-5" aria-label={family}>
                 <h2 className="caption border-b border-ink">{family}</h2>
-                <ul>{members.map(line)}</ul>
+                <ul className={plate ? PLATE : ''}>{rows(members)}</ul>
               </section>
             );
           })}
@@ -36,14 +42,17 @@ export function FormsFound({ found, byFamily, line }: Props) {
       ) : (
         <>
           {found.rows.length > 0 && (
-            <ul className="gap-x-10 border-t border-ink xl:columns-2" aria-label="Forms found">
-              {found.rows.map(line)}
+            <ul
+              className={plate ? `${PLATE} border-t border-ink` : 'gap-x-10 border-t border-ink xl:columns-2'}
+              aria-label="Forms found"
+            >
+              {rows(found.rows)}
             </ul>
           )}
           {found.smaller.length > 0 && (
             <section className="mt-5" aria-label="In a smaller variant">
               <h2 className="caption border-b border-ink">In a smaller variant</h2>
-              <ul className="gap-x-10 xl:columns-2">{found.smaller.map(line)}</ul>
+              <ul className={plate ? PLATE : 'gap-x-10 xl:columns-2'}>{rows(found.smaller)}</ul>
             </section>
           )}
         </>

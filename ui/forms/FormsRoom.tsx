@@ -2,12 +2,14 @@
 
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { readQuestion, type Known } from '@/core/seek/question';
-import { seek, type FormRow, type WishChange, type Wishes } from '@/core/seek/seek';
+import type { VariantId } from '@/core/forms';
+import { seek, variantFor, type FormRow, type WishChange, type Wishes } from '@/core/seek/seek';
 import { defined } from '@/core/text/defined';
 import { understood } from '@/ui/words/wishes';
 import { Facets } from './Facets';
 import { FormLine } from './FormLine';
 import { BinnedForms, HeldForms } from './FormsFoot';
+import { FormPlate } from './FormPlate';
 import { FormsFound } from './FormsFound';
 import { FormsHead } from './FormsHead';
 import { useFormFiles } from './useFormFiles';
@@ -23,10 +25,25 @@ interface Props {
   readonly hold: string | undefined;
 }
 
+/** The way of a form that answers the wishes, and how long it takes, s; no time where none is known. */
+function wayOf(
+  row: FormRow,
+  wishes: Wishes,
+): { readonly variant: VariantId; readonly seconds: number | undefined } {
+  const way = variantFor(row, wishes) ?? row.variants[0];
+  if (!way) return { variant: 'full', seconds: undefined };
+  const { minutes } = wishes;
+  return {
+    variant: way.variant,
+    seconds: minutes === undefined ? way.usualSec : Math.min(way.usualSec, minutes * 60),
+  };
+}
+
 /** The repertoire, asked as a practitioner asks: a question in words, live facets, and rows whose figures move. */
 export function FormsRoom({ rows, known, question: asked, binned, hold }: Props) {
   const [question, setQuestion] = useState(asked);
   const [picked, setPicked] = useState<WishChange>({});
+  const [isPlate, setPlate] = useState(false);
   const [held, setHeld] = useState<readonly string[]>(hold === undefined ? [] : [hold]);
   const { problem, bring, bringBack } = useFormFiles();
   const said = useDeferredValue(question);
@@ -61,8 +78,22 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
     setQuestion('');
     setPicked({});
   };
-  const line = (row: FormRow) => (
-    <FormLine key={row.id} row={row} wishes={wishes} held={held.includes(row.id)} onHold={onHold} />
+  // Rows are given what they show and no more: a letter typed draws only the rows it changes.
+  const line = (row: FormRow) => {
+    const way = wayOf(row, wishes);
+    return (
+      <FormLine
+        key={row.id}
+        row={row}
+        variant={way.variant}
+        seconds={way.seconds}
+        held={held.includes(row.id)}
+        onHold={onHold}
+      />
+    );
+  };
+  const plate = (row: FormRow, number: number) => (
+    <FormPlate key={row.id} row={row} variant={wayOf(row, wishes).variant} number={number} />
   );
   const name = (id: string): string => rows.find((row) => row.id === id)?.name ?? id;
   return (
@@ -89,6 +120,14 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
           {found.rows.length} of {rows.length} forms
           {found.smaller.length > 0 && `, ${found.smaller.length} more in a smaller variant`}
         </p>
+        <button
+          type="button"
+          className="press-plain small"
+          aria-pressed={isPlate}
+          onClick={() => setPlate(!isPlate)}
+        >
+          As a sheet of postures
+        </button>
         {found.notUnderstood.length > 0 && (
           <p className="small" role="status">
             Not understood, and left aside: {found.notUnderstood.map((word) => `“${word}”`).join(', ')}
@@ -113,7 +152,12 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
         <aside aria-label="Choose by what they do and ask" className="hidden lg:block">
           <Facets found={found} wishes={wishes} onWish={onWish} />
         </aside>
-        <FormsFound found={found} byFamily={told.length === 0} line={line} />
+        <FormsFound
+          found={found}
+          byFamily={told.length === 0}
+          line={line}
+          plate={isPlate ? plate : undefined}
+        />
       </div>
       <BinnedForms binned={binned} bringBack={bringBack} />
       <HeldForms held={held} name={name} onLetGo={() => setHeld([])} />

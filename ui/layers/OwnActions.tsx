@@ -58,7 +58,7 @@ export function LayerActions({
         aria-label={`Hold ${name} beside another`}
         onClick={onHold}
       >
-        {isHeld ? 'let go' : 'hold beside'}
+        hold beside
       </button>
       {isOwn && (
         <>

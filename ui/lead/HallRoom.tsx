@@ -64,7 +64,7 @@ export function HallRoom(followed: Props) {
             aria-pressed={isMirror}
             onClick={() => setIsMirror(!isMirror)}
           >
-            {isMirror ? 'As in a mirror' : 'From your own side'}
+            As in a mirror
           </button>
           <LightSwitch />
         </p>

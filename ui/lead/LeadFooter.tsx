@@ -59,7 +59,7 @@ function Presses({ leading, press, isTalk }: Pick<Props, 'leading' | 'press' | '
           aria-pressed={staying}
           onClick={() => press(staying ? 'toggle' : 'stay')}
         >
-          {staying ? 'Staying' : 'Stay here'}
+          Stay here
         </button>
       )}
       <button type="button" className="press" onClick={() => press('one-more')} disabled={!started}>

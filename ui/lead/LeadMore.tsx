@@ -152,7 +152,7 @@ export function LeadMore(props: Props) {
             aria-pressed={sounds.has(sound)}
             onClick={() => onSound(sound)}
           >
-            {SOUND_NAMES[sound]} {sounds.has(sound) ? 'on' : 'off'}
+            {SOUND_NAMES[sound]} <span aria-hidden>{sounds.has(sound) ? 'on' : 'off'}</span>
           </button>
         ))}
         {!hasVoice && sounds.has('voice') && (
@@ -166,7 +166,7 @@ export function LeadMore(props: Props) {
           aria-pressed={sideSeen === 'facing'}
           onClick={() => onSideSeen(sideSeen === 'own' ? 'facing' : 'own')}
         >
-          {sideSeen === 'own' ? 'Their own side' : 'As they see you'}
+          As they see you
         </button>
         <button
           type="button"

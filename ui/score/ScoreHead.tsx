@@ -40,7 +40,7 @@ export function ScoreHead({ breaths, shown, onShown, mark, zoom, aboutMs }: Prop
             </label>
           ))}
         </fieldset>
-        <button type="button" className="press-plain small" aria-pressed={mark.playing} onClick={mark.toggle}>
+        <button type="button" className="press-plain small" onClick={mark.toggle}>
           {mark.playing ? 'Stop' : 'Play'}
         </button>
         <button type="button" className="press-plain small" disabled={zoom.whole} onClick={zoom.reset}>

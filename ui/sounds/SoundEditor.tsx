@@ -70,7 +70,6 @@ function Shown({ sound }: { readonly sound: Sound }) {
       <button
         type="button"
         className="press mt-1"
-        aria-pressed={heard === sound.id}
         onClick={() => (heard === sound.id ? stop() : play({ sound, voice: 'aloud', ...EXAMPLE }))}
       >
         {heard === sound.id ? <Square size={14} aria-hidden /> : <Volume2 size={15} aria-hidden />}

@@ -138,13 +138,7 @@ function SoundCard({
         {sound.dose.plain}× plainly, up to {sound.dose.more}×; always in by the nose ·{' '}
         {sourceTitle(sound.source)}
       </p>
-      <button
-        type="button"
-        className="press mt-1"
-        disabled={isSilent}
-        onClick={onHear}
-        aria-pressed={isHeard}
-      >
+      <button type="button" className="press mt-1" disabled={isSilent} onClick={onHear}>
         {isHeard ? <Square size={14} aria-hidden /> : <Volume2 size={15} aria-hidden />}
         {isSilent ? 'Silent: only breath and mouth' : isHeard ? 'Stop' : 'Hear an example'}
       </button>

@@ -50,12 +50,7 @@ export function EditorFigure({
         </>
       )}
       <p className="small mt-1 flex flex-wrap justify-center gap-x-4">
-        <button
-          type="button"
-          className="press-plain"
-          aria-pressed={isPlaying}
-          onClick={() => onPlaying(!isPlaying)}
-        >
+        <button type="button" className="press-plain" onClick={() => onPlaying(!isPlaying)}>
           {isPlaying ? 'back to posing' : 'see it move'}
         </button>
         {!isPlaying && (

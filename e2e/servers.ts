@@ -1,0 +1,53 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { once } from 'node:events';
+
+/** A server of a test's own, with what it has written so far. */
+export interface Server {
+  readonly process: ChildProcess;
+  readonly output: () => string;
+}
+
+/** What a test started; none is left on its port for the next one, whatever became of the test. */
+const running = new Set<ChildProcess>();
+
+/** Starts a server on a port and a folder of its own, with the sample data or, where not, empty. */
+export function startServer(folder: string, port: number, demo = true): Server {
+  const child = spawn(process.execPath, ['scripts/server.mjs'], {
+    env: {
+      ...process.env,
+      NAVUREN_PORT: String(port),
+      NAVUREN_DATA: folder,
+      NAVUREN_DEMO: demo ? '1' : '0',
+    },
+  });
+  let text = '';
+  for (const stream of [child.stdout, child.stderr])
+    stream.on('data', (chunk: Buffer) => (text += chunk.toString()));
+  running.add(child);
+  child.once('exit', () => running.delete(child));
+  return { process: child, output: () => text };
+}
+
+export async function untilUp(server: Server, port: number): Promise<void> {
+  for (let tries = 0; tries < 300; tries += 1) {
+    if (server.process.exitCode !== null) throw new Error(server.output());
+    try {
+      if ((await fetch(`http://127.0.0.1:${port}/api/health`)).ok) return;
+    } catch {
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+  }
+  throw new Error('the server did not come up');
+}
+
+/** Kills what is still running, at once. */
+export async function killed(child: ChildProcess): Promise<void> {
+  if (!running.has(child)) return;
+  const gone = once(child, 'exit');
+  child.kill('SIGKILL');
+  await gone;
+}
+
+export const killAll = async (): Promise<void> => {
+  await Promise.all([...running].map(killed));
+};
