@@ -38,7 +38,7 @@ test('anything is found with one key, by a few letters, and gone to', async ({ p
   // What each kind of thing is found by, and where it leads.
   for (const [words, name, url] of [
     ['hold up the sky', /Holding up the sky|Hold/i, /\/forms\/brocade-hold-up-the-sky/],
-    ['taichong', /LV3/, /\/atlas\?.*LV3/],
+    ['taichong', /LR3/, /\/atlas\?.*LR3/],
     ['before the rounds', /Before the rounds/, /\/compose\/before-the-rounds/],
     ['hinge', /hinge/, /\/words#hinge/],
     ['time zone', /Place/, /\/customs#place/],
@@ -205,7 +205,12 @@ test('scrolls stand on the shelf, on the sheet, in the drafts and in the log', a
   );
   await page.getByTestId('year-line').getByRole('link').last().click();
   await expect(page).toHaveURL(/month=\d{4}-\d{2}/);
-  await page.getByRole('group').filter({ hasText: 'Before the rounds' }).first().locator('summary').click();
+  await page
+    .locator('li details')
+    .filter({ hasText: 'Before the rounds' })
+    .first()
+    .locator('summary')
+    .click();
   const drawing = page.getByTestId('planned-real').first();
   await expect(drawing.locator('.fig-sash').first()).toBeAttached();
   await page.goto('/api/practices/before-the-rounds/scroll?width=9&figure=50');

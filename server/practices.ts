@@ -172,6 +172,12 @@ export async function savePractice(
   });
 }
 
+/** What a practice is called; undefined when there is none. */
+export async function nameOfPractice(queries: Queries, id: string): Promise<string | undefined> {
+  const [row] = await queries.rows(sql`select name from practice where id = ${id}`);
+  return row && z.string().parse(row.name);
+}
+
 /** A practice in its present version, or in an earlier one; undefined when there is none. */
 export async function readPractice(
   queries: Queries,

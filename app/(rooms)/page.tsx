@@ -16,6 +16,7 @@ import { calendarOf, listGroups } from '@/server/groups';
 import { AlmanacRoom, type AlmanacView } from '@/ui/almanac/AlmanacRoom';
 import { KeepsTime } from '@/ui/almanac/KeepsTime';
 import { MomentPicker } from '@/ui/almanac/MomentPicker';
+import { weeksFrom } from '@/ui/almanac/weeks';
 import { FirstMinute } from '@/ui/first/FirstMinute';
 import { FallenBack } from '@/ui/customs/FallenBack';
 import { dateText } from '@/ui/kit/time';
@@ -99,6 +100,7 @@ export default async function AlmanacPage({
         group.times.flatMap((time) =>
           occurrences(time, asked.atMs, asked.atMs + days * DAY_MS, place.zone).map((atMs) => ({
             name: group.name,
+            minutes: group.minutes,
             atMs,
           })),
         ),
@@ -124,6 +126,7 @@ export default async function AlmanacPage({
       ),
       groupName: groups.find((group) => group.id === suggestion.groupId)?.name,
     })),
+    weeks: weeksFrom(asked.atMs, customs, classesUntil(42)),
     comingClasses: classesUntil(8).slice(0, 7),
   };
   // Nothing has been settled here yet.

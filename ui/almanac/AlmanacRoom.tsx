@@ -13,6 +13,7 @@ import { HourRing } from '@/ui/rings/HourRing';
 import { YearRing, type ClassMark } from '@/ui/rings/YearRing';
 import { INTENT_NAMES, SEASON_NAMES, stretchName, themeName } from '@/ui/words/names';
 import { suggestionText } from '@/ui/words/suggestions';
+import { NextWeeks, type WeeksView } from './NextWeeks';
 
 export interface AlmanacView {
   readonly reading: AlmanacReading;
@@ -28,6 +29,7 @@ export interface AlmanacView {
     readonly href: string;
     readonly groupName: string | undefined;
   }[];
+  readonly weeks: WeeksView;
   readonly comingClasses: readonly { readonly name: string; readonly atMs: number }[];
 }
 
@@ -99,14 +101,14 @@ function SeasonWords({ view }: { view: AlmanacView }) {
       <h2 id="now">The year and the hour</h2>
       <p>
         <strong className="font-medium">{reading.term.term.pinyin}</strong>{' '}
-        <span lang="zh" className="hanzi">
+        <span lang="zh-Hant" className="hanzi">
           {reading.term.term.hanzi}
         </span>{' '}
         <span className="quiet">{reading.term.term.name}</span>, since about{' '}
         {dateText(reading.term.atMs, zone, 'dayTime')}.
         <br />
         Next <strong className="font-medium">{reading.nextTerm.term.pinyin}</strong>{' '}
-        <span lang="zh" className="hanzi">
+        <span lang="zh-Hant" className="hanzi">
           {reading.nextTerm.term.hanzi}
         </span>{' '}
         <span className="quiet">{reading.nextTerm.term.name}</span>, about{' '}
@@ -263,7 +265,7 @@ function Margin({ view }: { view: AlmanacView }) {
           {pillars.map(([name, pillar]) => (
             <div key={name} className="contents">
               <dt className="quiet">{name}</dt>
-              <dd lang="zh" className="font-hanzi">
+              <dd lang="zh-Hant" className="font-hanzi">
                 {pillar.hanzi}
               </dd>
               <dd>{pillar.pinyin}</dd>
@@ -300,21 +302,24 @@ function Margin({ view }: { view: AlmanacView }) {
 export function AlmanacRoom({ view }: { view: AlmanacView }) {
   const wall = wallTime(view.reading.atMs, view.customs.place.zone);
   return (
-    <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_12rem]">
-      <div className="max-lg:order-2">
-        <Dials view={view} />
-        <p className="small quiet mt-3 text-center">
-          <span aria-hidden>● </span>sundial {hourText(view.reading.hours.solar.hourOfDay)}{' '}
-          <span aria-hidden> ○ </span>clock {hourText(wall.hour + wall.minute / 60)}
-          <span aria-hidden> · </span>short strokes: classes of the next six weeks
-        </p>
+    <>
+      <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_12rem]">
+        <div className="max-lg:order-2">
+          <Dials view={view} />
+          <p className="small quiet mt-3 text-center">
+            <span aria-hidden>● </span>sundial {hourText(view.reading.hours.solar.hourOfDay)}{' '}
+            <span aria-hidden> ○ </span>clock {hourText(wall.hour + wall.minute / 60)}
+            <span aria-hidden> · </span>short strokes: classes of the next six weeks
+          </p>
+        </div>
+        <div className="space-y-5">
+          <SeasonHead view={view} />
+          <Suggestions view={view} />
+          <SeasonWords view={view} />
+        </div>
+        <Margin view={view} />
       </div>
-      <div className="space-y-5">
-        <SeasonHead view={view} />
-        <Suggestions view={view} />
-        <SeasonWords view={view} />
-      </div>
-      <Margin view={view} />
-    </div>
+      <NextWeeks view={view.weeks} />
+    </>
   );
 }

@@ -140,7 +140,7 @@ export function PointCard({ code, person, reaching, onPoint, onForm }: Props) {
         </p>
         <h2 className="flex flex-wrap items-baseline gap-x-2">
           {row.pinyin}
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {row.hanzi}
           </span>
         </h2>
@@ -157,7 +157,7 @@ export function PointCard({ code, person, reaching, onPoint, onForm }: Props) {
         {marks.map((region) => (
           <li key={region.id}>
             marks the {region.name}{' '}
-            <span lang="zh" className="font-hanzi quiet">
+            <span lang="zh-Hant" className="font-hanzi quiet">
               {region.hanzi}
             </span>
             {region.school !== 'all' && <span className="quiet"> (school: {region.school})</span>}

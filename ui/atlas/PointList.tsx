@@ -31,7 +31,7 @@ export function PointList({ label, points, chosen, onPoint }: Props) {
               <span className="figures">{code}</span>
               <span>
                 {row.pinyin}{' '}
-                <span lang="zh" className="font-hanzi quiet">
+                <span lang="zh-Hant" className="font-hanzi quiet">
                   {row.hanzi}
                 </span>{' '}
                 <span className="quiet">{why ?? row.sense}</span>

@@ -20,7 +20,7 @@ function PatternCard({ pattern, pace, actions }: { pattern: WholePattern; pace: 
       <h2 className="flex flex-wrap items-baseline gap-x-2">
         {pattern.name}
         {pattern.hanzi && (
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {pattern.hanzi}
           </span>
         )}

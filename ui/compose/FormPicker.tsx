@@ -126,7 +126,7 @@ export function FormPicker({
                 <button type="button" className="slip-line flex-wrap" onClick={() => onPick(pick)}>
                   <span className="font-serif text-[1.1rem]">{pick.alternative.form.name}</span>
                   {pick.alternative.form.hanzi && (
-                    <span lang="zh" className="hanzi">
+                    <span lang="zh-Hant" className="hanzi">
                       {pick.alternative.form.hanzi}
                     </span>
                   )}

@@ -73,7 +73,7 @@ export function ItemMargin({
         <p className="quiet">
           {form.pinyin && <>{form.pinyin} </>}
           {form.hanzi && (
-            <span lang="zh" className="hanzi">
+            <span lang="zh-Hant" className="hanzi">
               {form.hanzi}
             </span>
           )}{' '}

@@ -147,7 +147,7 @@ const Row = memo(function Row({
         </span>
         <span className={`font-serif text-[1.1rem] ${selected ? 'font-bold' : ''}`}>{name}</span>{' '}
         {form.hanzi && (
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {form.hanzi}
           </span>
         )}

@@ -51,7 +51,7 @@ export function SomethingElse({ practice, item, ask, onTake, onAll, onClose }: P
                 <span className="min-w-0 flex-1">
                   <span className="font-serif text-[1.1rem]">{row.name}</span>{' '}
                   {form?.hanzi && (
-                    <span lang="zh" className="hanzi">
+                    <span lang="zh-Hant" className="hanzi">
                       {form.hanzi}
                     </span>
                   )}{' '}

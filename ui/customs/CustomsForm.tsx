@@ -5,7 +5,6 @@ import { FormProvider } from 'react-hook-form';
 import type { Customs } from '@/core/customs';
 import type { OwnLayers } from '@/core/practice';
 import { useReady } from '@/ui/kit/useReady';
-import { BreathCustoms } from './BreathCustoms';
 import {
   ComposerCustoms,
   FigureCustoms,
@@ -15,6 +14,9 @@ import {
   SchoolCustoms,
 } from './sections';
 import { useCustomsSaving } from './useCustomsSaving';
+
+/** Fetched by itself: it knows every pattern there is. */
+const BreathCustoms = dynamic(() => import('./BreathCustoms').then((one) => one.BreathCustoms));
 
 /** Fetched by itself: it knows every shape there is. */
 const ShapeCustoms = dynamic(() => import('./ShapeCustoms').then((one) => one.ShapeCustoms));

@@ -85,7 +85,7 @@ export function Finder({ onClose }: { onClose: () => void }) {
           className="field"
           data-first
           maxLength={80}
-          placeholder="hold up, LV3, choir, hinge, time zone …"
+          placeholder="hold up, LR3, choir, hinge, time zone …"
           value={words}
           onValueChange={setWords}
         />

@@ -59,7 +59,7 @@ export function Beside({ pair, customs }: Props) {
               <p className="font-serif text-[1.44rem] leading-tight">
                 <Link href={`/forms/${form.id}`}>{form.name}</Link>{' '}
                 {form.hanzi && (
-                  <span lang="zh" className="hanzi">
+                  <span lang="zh-Hant" className="hanzi">
                     {form.hanzi}
                   </span>
                 )}

@@ -65,7 +65,7 @@ function Serves({ form, customs }: { form: Form; customs: Customs }) {
                 <Link href={`/atlas?point=${code}&form=${form.id}`}>
                   {row.sense} · {row.pinyin}
                 </Link>{' '}
-                <span lang="zh" className="font-hanzi quiet">
+                <span lang="zh-Hant" className="font-hanzi quiet">
                   {row.hanzi}
                 </span>{' '}
                 <span className="quiet">{row.code}</span>

@@ -23,7 +23,7 @@ export function FormHead({ form, variant, customs }: Props) {
       <h1>
         {form.name}{' '}
         {form.hanzi && (
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {form.hanzi}
           </span>
         )}

@@ -45,7 +45,7 @@ function Line({ row, variant, seconds, held, onHold }: Props) {
         <span className="min-w-0 flex-1">
           <span className="font-serif text-[1.1rem]">{row.name}</span>{' '}
           {row.hanzi && (
-            <span lang="zh" className="hanzi">
+            <span lang="zh-Hant" className="hanzi">
               {row.hanzi}
             </span>
           )}

@@ -8,7 +8,7 @@ export function OrganName({ id, full = false }: { id: OrganId; full?: boolean })
       {row.name}{' '}
       <span className="quiet small whitespace-nowrap">
         {full && <>{row.pinyin} </>}
-        <span lang="zh" className="font-hanzi">
+        <span lang="zh-Hant" className="font-hanzi">
           {row.hanzi}
         </span>
         {full && <> {row.channel}</>}

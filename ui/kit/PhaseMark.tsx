@@ -23,7 +23,7 @@ export function PhaseMark({ phase, withName = false }: { phase: PhaseId; withNam
   return (
     <span className="whitespace-nowrap">
       <span
-        lang="zh"
+        lang="zh-Hant"
         className={`mark font-hanzi text-[1.1em] ${PHASE_INK[phase]}`}
         aria-hidden={withName}
         title={`${name} · ${pinyin}`}

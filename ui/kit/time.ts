@@ -24,6 +24,7 @@ const dateFormats = {
   },
   time: { hour: '2-digit', minute: '2-digit', hour12: false },
   date: { day: 'numeric', month: 'short', year: 'numeric' },
+  dayMonth: { day: 'numeric', month: 'short' },
 } as const satisfies Record<string, Intl.DateTimeFormatOptions>;
 
 /** An instant in words of the place's zone. */

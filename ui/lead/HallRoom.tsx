@@ -52,7 +52,7 @@ export function HallRoom(followed: Props) {
         <h1 className="text-[clamp(1.6rem,min(6vh,6vw),4rem)] leading-tight">
           {nameOf(form, item.variant)}{' '}
           {form.hanzi && (
-            <span lang="zh" className="hanzi">
+            <span lang="zh-Hant" className="hanzi">
               {form.hanzi}
             </span>
           )}

@@ -59,7 +59,7 @@ function LeadHeader({ practice, timeline, span, at, word }: HeaderProps) {
       <h1 className="text-[1em]">
         <span className="quiet">{ROLE_NAMES[span.role]}</span> · {form && nameOf(form, item.variant)}{' '}
         {form?.hanzi && (
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {form.hanzi}
           </span>
         )}

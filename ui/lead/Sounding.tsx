@@ -31,7 +31,7 @@ export function Sounding({
           {made.written}
         </span>
         {made.hanzi && (
-          <span lang="zh" className="hanzi text-[clamp(1.6rem,min(6vh,8vw),4.4rem)]">
+          <span lang="zh-Hant" className="hanzi text-[clamp(1.6rem,min(6vh,8vw),4.4rem)]">
             {' '}
             {made.hanzi}
           </span>

@@ -165,7 +165,7 @@ export function CueSheet({
                       {nameOf(form, item.variant)}
                     </span>{' '}
                     {form.hanzi && (
-                      <span lang="zh" className="hanzi">
+                      <span lang="zh-Hant" className="hanzi">
                         {form.hanzi}
                       </span>
                     )}
@@ -188,7 +188,7 @@ export function CueSheet({
                         {event.sound && (
                           <strong className="font-serif text-[1.25em]">
                             {event.sound.written}
-                            {event.sound.hanzi && <span lang="zh"> {event.sound.hanzi}</span>}{' '}
+                            {event.sound.hanzi && <span lang="zh-Hant"> {event.sound.hanzi}</span>}{' '}
                           </strong>
                         )}
                         {event.cue}

@@ -51,7 +51,7 @@ function Shown({ sound }: { readonly sound: Sound }) {
       <h2>
         {sound.written || '…'}{' '}
         {sound.hanzi && (
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {sound.hanzi}
           </span>
         )}

@@ -100,7 +100,7 @@ function SoundCard({
       <h2 className="flex flex-wrap items-baseline gap-x-2">
         {sound.written}
         {sound.hanzi && (
-          <span lang="zh" className="hanzi">
+          <span lang="zh-Hant" className="hanzi">
             {sound.hanzi}
           </span>
         )}

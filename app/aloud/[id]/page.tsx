@@ -3,11 +3,16 @@ import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
+import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
 import { Aloud } from '@/ui/aloud/Aloud';
 import { PrintButton } from '@/ui/sheet/PrintButton';
 
-export const metadata = { title: 'Read aloud' };
+/** The practice by its name: of several open windows each is known by its own. */
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
+  const name = await nameOfPractice(await database(), (await params).id);
+  return { title: name === undefined ? 'Read aloud' : `${name} · Read aloud` };
+}
 
 export default async function AloudPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;

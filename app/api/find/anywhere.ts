@@ -52,7 +52,7 @@ const FIXED: readonly Thing[] = [
     hanzi,
     hint: `${pinyin}, ${sense}`,
     href: `/atlas?point=${code}`,
-    also: `${pinyin} ${sense} ${where} ${code.replace(/(\D+)(\d+)/, '$1 $2')}`,
+    also: `${pinyin} ${sense} ${where} ${code.replace(/(\D+)(\d+)/, '$1 $2')} ${code.replace(/^LR/, 'LV')}`,
   })),
 ];
 

@@ -2,10 +2,15 @@ import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
+import { nameOfPractice } from '@/server/practices';
 import { readForTeacher, readLed, readLikely } from '@/server/led';
 import { LeadLoader } from '@/ui/lead/LeadLoader';
 
-export const metadata = { title: 'Lead' };
+/** The practice by its name: of several open windows each is known by its own. */
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
+  const name = await nameOfPractice(await database(), (await params).id);
+  return { title: name === undefined ? 'Lead' : `${name} · Lead` };
+}
 
 export default async function LeadPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;

@@ -3,12 +3,17 @@ import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
+import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
 import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { CueSheet } from '@/ui/sheet/CueSheet';
 import { PrintButton } from '@/ui/sheet/PrintButton';
 
-export const metadata = { title: 'Cue sheet' };
+/** The practice by its name: of several open windows each is known by its own. */
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
+  const name = await nameOfPractice(await database(), (await params).id);
+  return { title: name === undefined ? 'Cue sheet' : `${name} · Cue sheet` };
+}
 
 export default async function SheetPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;

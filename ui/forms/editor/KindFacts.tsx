@@ -28,7 +28,7 @@ export function KindFacts(props: FactsProps) {
           <span className="quiet small">Characters</span>
           <input
             className="field"
-            lang="zh"
+            lang="zh-Hant"
             value={form.hanzi ?? ''}
             maxLength={40}
             onChange={(event) => optional('hanzi', event.target.value)}

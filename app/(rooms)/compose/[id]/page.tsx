@@ -3,10 +3,14 @@ import { composeRoomData } from '@/server/composeRoom';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
-import { readPractice } from '@/server/practices';
+import { nameOfPractice, readPractice } from '@/server/practices';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
 
-export const metadata = { title: 'Compose' };
+/** The practice by its name: of several open windows each is known by its own. */
+export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
+  const name = await nameOfPractice(await database(), (await params).id);
+  return { title: name === undefined ? 'Compose' : `${name} · Compose` };
+}
 
 export default async function StoredPracticePage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;

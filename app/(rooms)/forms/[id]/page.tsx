@@ -12,6 +12,13 @@ interface Props {
   readonly searchParams: Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
 }
 
+/** The form by its name: of several open windows each is known by its own. */
+export async function generateMetadata({ params }: Pick<Props, 'params'>) {
+  const { id } = await params;
+  const form = (await readRepertoire(await database())).find((one) => one.id === presentId(id));
+  return { title: form ? `${form.name} · Forms` : 'Forms' };
+}
+
 export default async function OneFormPage({ params, searchParams }: Props) {
   const { id } = await params;
   if (presentId(id) !== id) permanentRedirect(`/forms/${presentId(id)}`);
