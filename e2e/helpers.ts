@@ -12,8 +12,11 @@ export function watchConsole(page: Page): readonly string[] {
   return problems;
 }
 
+/** The strokes of the figures: thousands of shapes without words, which no rule speaks of. */
+const STROKES = ['svg.fig > g', 'g.fig'];
+
 async function expectNoFinding(axe: AxeBuilder): Promise<void> {
-  const { violations } = await axe.analyze();
+  const { violations } = await STROKES.reduce((all, strokes) => all.exclude(strokes), axe).analyze();
   expect(
     violations.map(
       (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html.slice(0, 160)).join(' | ')}`,

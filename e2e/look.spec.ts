@@ -264,7 +264,7 @@ test('the figure looks as one chose, in every room', async ({ page }) => {
   await page.getByLabel('older, with grey hair').check();
   await page.getByLabel('a wheelchair').check();
   await expect(page.getByText('All is saved')).toBeVisible();
-  await page.goto('/compose/a-quiet-quarter-hour');
+  await page.goto('/compose/quiet-quarter-hour');
   await draftReady(page);
   const score = page.getByRole('region', { name: 'Breath line' });
   await expect(score.locator('.fig-grey').first()).toBeAttached();

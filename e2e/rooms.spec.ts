@@ -194,6 +194,7 @@ test('customs refuse what cannot be, keep what was typed, and save what can', as
   // A town brings its place and zone with it; both can be set by hand as well.
   await page.getByLabel('Take it from a town').fill('reykj');
   await page
+    .getByRole('listbox', { name: 'Towns' })
     .getByRole('option', { name: /Reykjav/ })
     .first()
     .click();

@@ -30,3 +30,4 @@ for (const [what, budget] of [
   await gone;
 }
 rmSync(folder, { recursive: true, force: true });
+if (!run(process.execPath, [path.join(root, 'scripts/bench-felt.mjs')])) process.exit(1);

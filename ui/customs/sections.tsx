@@ -19,7 +19,7 @@ const STRENGTH_CHOICES = keysOf(STRENGTH_LEVELS);
 
 /** The zones this browser knows, with the one that is set. */
 function ZoneChoice() {
-  const { register, control, formState } = useFormContext<Customs>();
+  const { setValue, control, formState } = useFormContext<Customs>();
   const zone = useWatch({ control, name: 'place.zone' });
   const ready = useReady();
   const zones = ready ? [...new Set([zone, ...Intl.supportedValuesOf('timeZone')])].sort() : [zone];
@@ -27,7 +27,15 @@ function ZoneChoice() {
   return (
     <div>
       <label htmlFor="place-zone">Time zone</label>
-      <select id="place-zone" className="field" {...register('place.zone')}>
+      <select
+        id="place-zone"
+        className="field"
+        // Its own value, as a town may bring a zone this browser's list has under another name.
+        value={zone}
+        onChange={(event) =>
+          setValue('place.zone', event.target.value, { shouldDirty: true, shouldValidate: true })
+        }
+      >
         {zones.map((one) => (
           <option key={one} value={one}>
             {one.replaceAll('_', ' ').replace('/', ', ')}

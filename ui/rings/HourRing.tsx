@@ -57,7 +57,14 @@ export function HourRing({ solarHour, clockHour, currentIndex, label }: Props) {
       ))}
       {now && (
         <>
-          <text y={2} textAnchor="middle" className="font-hanzi" fontSize={40} fill="var(--ink)" lang="zh-Hant">
+          <text
+            y={2}
+            textAnchor="middle"
+            className="font-hanzi"
+            fontSize={40}
+            fill="var(--ink)"
+            lang="zh-Hant"
+          >
             {organ(now.organ).hanzi}
           </text>
           <text y={30} textAnchor="middle" className="font-sans" fontSize={19} fill="var(--faded)">

@@ -3,8 +3,15 @@
 import { memo, useEffect, useMemo, useState } from 'react';
 import { bodiesOf, bodyAt, formOf, type Practice, type Timeline, type TimelineEvent } from '@/core/practice';
 import { VIEWS, type View } from '@/ui/figure/view';
-import { figuresOf, isDrawn, scaleFor, smallMarkup, type DrawnFigure } from '@/ui/scroll/figures';
-import { traces, standingMarkup } from '@/ui/scroll/markup';
+import {
+  figuresOf,
+  isDrawn,
+  momentMarkup,
+  scaleFor,
+  smallMarkup,
+  type DrawnFigure,
+} from '@/ui/scroll/figures';
+import { traces } from '@/ui/scroll/markup';
 import type { Strip } from '@/ui/scroll/strip';
 import { FIGURE_PX, GROUND_Y } from './Blocks';
 
@@ -37,7 +44,8 @@ function useInSlices(wanted: readonly DrawnFigure[]): number {
     const next = setTimeout(() => {
       const until = performance.now() + SLICE_MS;
       for (const figure of left) {
-        standingMarkup(figure, GROUND_Y, FIGURE_PX);
+        const { form, variant, most, moment } = figure;
+        momentMarkup(form, variant, { most, moment, figurePx: FIGURE_PX });
         if (performance.now() > until) break;
       }
       setSlice((count) => count + 1);
@@ -130,10 +138,15 @@ export const ScrollFigures = memo(function ScrollFigures(props: Props) {
           .filter(({ form, variant, most, moment }) =>
             isDrawn(form, variant, { most, moment, figurePx: FIGURE_PX }),
           )
-          .map((figure) => (
+          .map(({ key, form, variant, most, moment, x: at, isFullest }) => (
+            // Moved from without: an edit that moves all of them draws none of them anew.
             <g
-              key={`${figure.key} ${figure.moment} ${figure.most}`}
-              dangerouslySetInnerHTML={{ __html: standingMarkup(figure, GROUND_Y, FIGURE_PX) }}
+              key={`${key} ${moment} ${most}`}
+              transform={`translate(${at.toFixed(1)} ${GROUND_Y}) scale(${scaleFor(FIGURE_PX).toFixed(4)})`}
+              className={isFullest ? undefined : 'fig-way'}
+              dangerouslySetInnerHTML={{
+                __html: momentMarkup(form, variant, { most, moment, figurePx: FIGURE_PX }),
+              }}
             />
           ))
       )}

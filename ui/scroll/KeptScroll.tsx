@@ -41,10 +41,11 @@ export function KeptScroll({ address, ink, height }: Props) {
     <div ref={box} style={{ height }} className="w-full overflow-hidden">
       {drawn && (
         <svg
-          className="fig fig-themed"
+          className="fig fig-themed h-auto max-w-full"
           color={ink}
           width={width}
           height={drawn.height}
+          viewBox={`0 0 ${width} ${drawn.height}`}
           role="img"
           aria-label={drawn.words}
           dangerouslySetInnerHTML={{ __html: drawn.markup }}

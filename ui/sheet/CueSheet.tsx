@@ -1,24 +1,16 @@
+import type { ReactNode } from 'react';
 import { otherSide } from '@/core/body/sides';
 import { correspondence } from '@/core/phases';
 import { themePhase } from '@/core/brief';
 import { nameOf, tellingPosture, type Form } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
-import {
-  compile,
-  formOf,
-  layersOf,
-  type Item,
-  type Practice,
-  type Timeline,
-  type TimelineEvent,
-} from '@/core/practice';
+import { compile, formOf, layersOf, type Item, type Practice, type TimelineEvent } from '@/core/practice';
 import { AFTERWARDS, scriptOf, type ScriptLine } from '@/core/script';
 import { Figure } from '@/ui/figure/Figure';
 import { VIEWS } from '@/ui/figure/view';
 import { PHASE_VAR, PhaseMark } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
-import { ScrollPicture } from '@/ui/scroll/ScrollPicture';
 import { INTENT_NAMES, ROLE_NAMES, themeName } from '@/ui/words/names';
 import { careAlong, careOf } from '@/ui/words/cautions';
 import { doseText } from '@/ui/words/doses';
@@ -62,35 +54,15 @@ const Said = ({ lines }: { lines: readonly ScriptLine[] }) =>
     <span className="block font-serif text-[1.05rem] italic">{lines.map(({ text }) => text).join(' ')}</span>
   );
 
-/** The practice at a glance over its cues: whole on a page, fewer of its people on a narrow screen. */
-function Scrolls({ practice, timeline }: { practice: Practice; timeline: Timeline }) {
-  const ink = PHASE_VAR[themePhase(practice.brief.theme)];
-  return (
-    <>
-      <ScrollPicture
-        practice={practice}
-        timeline={timeline}
-        size={{ width: 900, figurePx: 62, nameRows: 0, sections: true, breath: true }}
-        ink={ink}
-        className="mt-2 max-sm:hidden print:block"
-      />
-      <ScrollPicture
-        practice={practice}
-        timeline={timeline}
-        size={{ width: 340, figurePx: 60, nameRows: 0, sections: false, breath: true }}
-        ink={ink}
-        className="mt-2 sm:hidden print:hidden"
-      />
-    </>
-  );
-}
-
 /** The practice on paper, drawn from the same timeline that leads it. */
 export function CueSheet({
   practice,
   conditions,
+  scroll,
 }: {
   practice: Practice;
+  /** The practice at a glance, at the head. */
+  scroll: ReactNode;
   /** Of the people it is for; undefined where nothing is known of them. */
   conditions: readonly ConditionId[] | undefined;
 }) {
@@ -115,7 +87,7 @@ export function CueSheet({
         <p className="quiet small">
           {correspondence(phase, 'motion')}; is said to ease {correspondence(phase, 'disturbing-emotion')}.
         </p>
-        <Scrolls practice={practice} timeline={timeline} />
+        {scroll}
       </header>
       <table className="mt-2 w-full text-[0.94rem]">
         <caption className="sr-only">Cues in order</caption>

@@ -13,7 +13,9 @@ const sheet = (
   over: Partial<Practice> = {},
   conditions?: Parameters<typeof CueSheet>[0]['conditions'],
 ): string =>
-  renderToStaticMarkup(createElement(CueSheet, { practice: { ...practice, ...over }, conditions }))
+  renderToStaticMarkup(
+    createElement(CueSheet, { practice: { ...practice, ...over }, conditions, scroll: null }),
+  )
     .replaceAll('&#x27;', '’')
     .replaceAll('&amp;', '&');
 /** Markup as one reads it. */

@@ -1,11 +1,14 @@
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
+import { themePhase } from '@/core/brief';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
 import { ExportLinks } from '@/ui/kit/ExportLinks';
+import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { KeptScroll } from '@/ui/scroll/KeptScroll';
 import { CueSheet } from '@/ui/sheet/CueSheet';
 import { PrintButton } from '@/ui/sheet/PrintButton';
 
@@ -33,7 +36,17 @@ export default async function SheetPage({ params }: { params: Promise<{ id: stri
           Back to the score
         </Link>
       </nav>
-      <CueSheet practice={led.practice} conditions={led.conditions} />
+      <CueSheet
+        practice={led.practice}
+        conditions={led.conditions}
+        scroll={
+          <KeptScroll
+            address={`/api/practices/${id}/scroll?version=${led.version}&figure=60`}
+            ink={PHASE_VAR[themePhase(led.practice.brief.theme)]}
+            height={136}
+          />
+        }
+      />
     </main>
   );
 }
