@@ -184,11 +184,11 @@ test('the words are said by the browser’s voice, where it has one', async ({ p
   await begin(page);
   const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said);
   await more(page);
-  await page.getByRole('button', { name: 'Voice off' }).click();
+  await page.getByRole('button', { name: 'Voice', exact: true }).click();
   await page.getByRole('button', { name: 'Start' }).click();
   await pass(page, 500);
   expect((await said())[0]).toContain('Standing in stillness');
-  await page.getByRole('button', { name: 'Voice on' }).click();
+  await page.getByRole('button', { name: 'Voice', exact: true }).click();
   const before = (await said()).length;
   await pass(page, 30_000);
   expect((await said()).length).toBe(before);
@@ -200,7 +200,7 @@ test('a browser without a voice says so', async ({ page }) => {
   });
   await begin(page);
   await more(page);
-  await page.getByRole('button', { name: 'Voice off' }).click();
+  await page.getByRole('button', { name: 'Voice', exact: true }).click();
   await expect(page.getByText('This browser has no English voice installed.')).toBeVisible();
 });
 

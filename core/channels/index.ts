@@ -3,6 +3,7 @@ export type { ChannelId } from './channels';
 export { POINT_CODES, POINT_COUNTS } from './codes';
 export { flowOrder, isPointCode, placePoint, point, POINTS, pointsOn } from './points';
 export type { PointCode } from './points';
+export { countedWays } from './counted';
 export { REGIONS } from './points/extra';
 export { countsOf, cunCm, FINGER_MEASURES, measure, MEASURE_IDS, MEASURES } from './measures';
 export type { MeasureId, PersonMeasures } from './measures';

@@ -51,13 +51,13 @@ export function MomentPicker({ value, isNow, zone, links }: Props) {
       </button>
       <span className="flex flex-wrap gap-x-3">
         <Link className="press-plain" href={links.dayBefore} scroll={false}>
-          day back
+          day before
         </Link>
         <Link className="press-plain" href={links.dayAfter} scroll={false}>
           next day
         </Link>
         <Link className="press-plain" href={links.hourBefore} scroll={false}>
-          2 h back
+          2 hours earlier
         </Link>
         <Link className="press-plain" href={links.hourAfter} scroll={false}>
           2 hours later

@@ -61,6 +61,7 @@ function Handle({ id, name }: { id: string; name: string }) {
       ref={setActivatorNodeRef}
       className="press-square cursor-grab text-faded"
       {...attributes}
+      tabIndex={-1}
       aria-label={`Move ${name}`}
       {...listeners}
     >

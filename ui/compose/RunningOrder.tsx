@@ -46,6 +46,8 @@ function Stepper({
       <button
         type="button"
         className="press-square"
+        data-stop
+        tabIndex={-1}
         aria-label={`Fewer: ${what}`}
         disabled={!canLess}
         onClick={() => onStep(-1)}
@@ -53,7 +55,14 @@ function Stepper({
         <Minus size={13} aria-hidden />
       </button>
       <span className="figures min-w-24 text-center">{value}</span>
-      <button type="button" className="press-square" aria-label={`More: ${what}`} onClick={() => onStep(1)}>
+      <button
+        type="button"
+        className="press-square"
+        data-stop
+        tabIndex={-1}
+        aria-label={`More: ${what}`}
+        onClick={() => onStep(1)}
+      >
         <Plus size={13} aria-hidden />
       </button>
     </span>
@@ -73,6 +82,19 @@ function roundsOf(timeline: Timeline): readonly number[] {
       if (ofItem) ofItem[repetition] = (ofItem[repetition] ?? 0) + lengthMs / 1000;
     }
   return rounds.map((of) => of[2] ?? of.find((sec) => sec !== undefined) ?? 0);
+}
+
+/** Left and right go along the presses of a row: a row is one stop of the tab key, not eight. */
+function goAlong(event: KeyboardEvent<HTMLElement>): void {
+  const way = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+  if (way === 0 || event.altKey || event.ctrlKey || event.metaKey) return;
+  const stops = [
+    ...event.currentTarget.querySelectorAll<HTMLButtonElement>('[data-stop], [data-stop-in] button'),
+  ].filter((stop) => !stop.disabled && stop.getClientRects().length > 0);
+  const at = stops.findIndex((stop) => stop === document.activeElement);
+  if (at < 0) return;
+  event.preventDefault();
+  stops[(at + way + stops.length) % stops.length]?.focus();
 }
 
 /** One press makes a form that goes by seconds so much longer or shorter, s. */
@@ -131,13 +153,15 @@ const Row = memo(function Row({
   return (
     <li
       id={`drag-row-${item.id}`}
+      onKeyDown={goAlong}
       className={`quiet-controls grid grid-cols-[1.75rem_minmax(0,1fr)_auto] items-center gap-x-2 border-b border-hairline py-1 sm:grid-cols-[1.75rem_minmax(0,1fr)_11.5rem_10rem_3.2rem_1.75rem_1.75rem] ${selected || chosen ? 'is-chosen bg-leaf' : ''} ${chosen ? 'shadow-[inset_3px_0_0_var(--ink)]' : ''} data-dragging:relative data-dragging:z-10 data-dragging:bg-leaf data-dragging:outline-2 data-dragging:outline-ink`}
     >
-      <span id={`drag-slot-${item.id}`} className="min-h-7 min-w-7" />
+      <span id={`drag-slot-${item.id}`} className="min-h-7 min-w-7" data-stop-in />
       <button
         type="button"
         className="min-w-0 py-1 text-left"
         id={`row-${item.id}`}
+        data-stop
         aria-pressed={selected || chosen}
         onClick={(event) => onChoose(item.id, event)}
         onKeyDown={(event) => onKey(event, index)}
@@ -193,6 +217,8 @@ const Row = memo(function Row({
       <button
         type="button"
         className={`press-square max-sm:col-start-3 max-sm:row-start-2 max-sm:justify-self-end ${item.kept ? '' : 'text-faded'}`}
+        data-stop
+        tabIndex={-1}
         aria-label={`Lock ${name}`}
         aria-pressed={item.kept === true}
         title="Lock: it stays as it is when the rest is drafted anew"
@@ -208,6 +234,8 @@ const Row = memo(function Row({
       <button
         type="button"
         className="press-square max-sm:col-start-3 max-sm:row-start-3 max-sm:justify-self-end"
+        data-stop
+        tabIndex={-1}
         aria-label={`Remove ${name}`}
         onClick={() => onEdit({ kind: 'remove', itemId: item.id }, `${name} removed`)}
       >
@@ -337,9 +365,10 @@ export const RunningOrder = memo(function RunningOrder({
       />
       <p className="quiet small mt-2">
         Keys on a form: <kbd>↑</kbd> <kbd>↓</kbd> go, with <kbd>Shift</kbd> choose more, with <kbd>Alt</kbd>{' '}
-        move; <kbd>+</kbd> <kbd>−</kbd> repetitions, <kbd>k</kbd> lock, <kbd>r</kbd> repeat, <kbd>b</kbd>{' '}
-        bookend, <kbd>Ctrl C</kbd> <kbd>X</kbd> <kbd>V</kbd> copy, cut, paste (between practices too),{' '}
-        <kbd>Delete</kbd> remove; <kbd>Ctrl Z</kbd> undoes.
+        move; <kbd>←</kbd> <kbd>→</kbd> go along its presses; <kbd>+</kbd> <kbd>−</kbd> repetitions,{' '}
+        <kbd>k</kbd> lock, <kbd>r</kbd> repeat, <kbd>b</kbd> bookend, <kbd>Ctrl C</kbd> <kbd>X</kbd>{' '}
+        <kbd>V</kbd> copy, cut, paste (between practices too), <kbd>Delete</kbd> remove; <kbd>Ctrl Z</kbd>{' '}
+        undoes.
       </p>
     </section>
   );

@@ -101,6 +101,21 @@ describe('what lies over the figure', () => {
     expect(count(overlayMarkup(body, front, { channels: [], points: ['GV20'] }), 'data-point')).toBe(1);
   });
 
+  it('shows how the chosen point is measured, in cùn, and no other', () => {
+    const chosen = overlayMarkup(body, front, { channels: [], points: ['ST36', 'PC6'], chosen: 'ST36' });
+    expect(chosen).toContain('>3 cùn<');
+    expect(count(chosen, 'fig-measure')).toBe(2);
+    expect(overlayMarkup(body, front, { channels: [], points: ['ST36'] })).not.toContain('fig-measure');
+    // A point that its landmark fixes is counted by nothing.
+    expect(overlayMarkup(body, front, { channels: [], points: [], chosen: 'LI4' })).not.toContain(
+      'fig-measure',
+    );
+    // Two counts: down from the navel, then aside.
+    expect(overlayMarkup(body, front, { channels: [], points: [], chosen: 'ST29' })).toMatch(
+      /4 cùn[^]*2 cùn/,
+    );
+  });
+
   it('draws every channel with all its points from every side, without a slip', () => {
     for (const id of CHANNEL_IDS)
       for (const named of NAMED_VIEWS) {

@@ -1,6 +1,7 @@
 import { dot, type Side, type Skeleton } from '@/core/body';
 import {
   channel,
+  countedWays,
   isPointCode,
   placeCourse,
   placePoint,
@@ -89,6 +90,44 @@ function pointMarkup(
   return `<g color="${inkOf(row.channel)}">${dots.join('')}</g>`;
 }
 
+/** Half as long as a mark across a counted distance is, picture units. */
+const MARK = 4;
+
+/** How a point is measured, on the side that is seen better: the way from its landmark, marked at each whole cùn. */
+function measuredMarkup(skeleton: Skeleton, camera: Camera, code: PointCode, fine: number): string {
+  const sides = point(code).midline ? SIDES.slice(0, 1) : SIDES;
+  const seen = sides
+    .map((side) => ({
+      side,
+      toViewer: dot(placePoint(skeleton, code, side)[0]?.away ?? [0, 0, 0], camera.viewer),
+    }))
+    .sort((a, b) => b.toViewer - a.toViewer)[0];
+  if (!seen) return '';
+  const size = (units: number): string => (units * fine).toFixed(2);
+  return countedWays(skeleton, code, seen.side)
+    .map(({ count, way, marks }) => {
+      const spots = way.map(({ place }) => camera.spot(place));
+      const across = marks.map(({ place }, index) => {
+        const spot = camera.spot(place);
+        // Across the way as it goes there: from a little before to a little after.
+        const about = Math.round((index / Math.max(1, marks.length - 1)) * (spots.length - 1));
+        const [from, to] = [
+          spots[Math.max(0, about - 1)] ?? spot,
+          spots[Math.min(spots.length - 1, about + 1)] ?? spot,
+        ];
+        const long = Math.hypot(to.x - from.x, to.y - from.y) || 1;
+        const [dx, dy] = [(-(to.y - from.y) / long) * MARK * fine, ((to.x - from.x) / long) * MARK * fine];
+        return `M${n(spot.x - dx)} ${n(spot.y - dy)}L${n(spot.x + dx)} ${n(spot.y + dy)}`;
+      });
+      const middle = spots[Math.floor(spots.length / 2)];
+      const label = middle
+        ? `<text class="fig-cun" x="${n(middle.x + 9 * fine)}" y="${n(middle.y + 4 * fine)}" font-size="${size(13)}">${count.cun} cùn</text>`
+        : '';
+      return `<path class="fig-measure" stroke-width="${size(1.4)}" d="M${spots.map(at).join('L')}"/><path class="fig-measure" stroke-width="${size(1.4)}" d="${across.join('')}"/>${label}`;
+    })
+    .join('');
+}
+
 /** Channels and points over a figure, as markup for the same `svg`. */
 export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overlay): string {
   const { chosen, fine = 1 } = overlay;
@@ -96,6 +135,7 @@ export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overl
   return (
     overlay.channels.map((id) => courseMarkup(skeleton, camera, id, fine)).join('') +
     rest.map((code) => pointMarkup(skeleton, camera, code, { chosen: false, fine })).join('') +
+    (chosen ? measuredMarkup(skeleton, camera, chosen, fine) : '') +
     (chosen ? pointMarkup(skeleton, camera, chosen, { chosen: true, fine }) : '')
   );
 }

@@ -9,7 +9,12 @@ export function Explain({ term, children }: { term: ReactNode; children: ReactNo
     <Popover.Root>
       <Popover.Trigger className="border-b border-dotted border-faded">{term}</Popover.Trigger>
       <Popover.Portal>
-        <Popover.Content className="slip small max-w-72 p-3" sideOffset={6} collisionPadding={12}>
+        <Popover.Content
+          className="slip small max-w-72 p-3"
+          sideOffset={6}
+          collisionPadding={12}
+          aria-label={typeof term === 'string' ? `What “${term}” means` : 'What it means'}
+        >
           {children}
         </Popover.Content>
       </Popover.Portal>

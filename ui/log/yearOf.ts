@@ -14,9 +14,6 @@ interface Given {
   readonly theme: Brief['theme'] | undefined;
 }
 
-/** This moment. */
-export const now = (): number => Date.now();
-
 /** The last twelve months at a moment, by the calendar of a zone: when they begin, and when the last one ends, ms. */
 export function yearBefore(nowMs: number, zone: string): { readonly fromMs: number; readonly toMs: number } {
   const { year, month } = wallTime(nowMs, zone);

@@ -30,6 +30,7 @@ export const KEY_LISTS: readonly KeyList[] = [
     at: '/compose',
     lines: [
       line('↑ ↓', 'from form to form; with Shift choose several, with Alt move them'),
+      line('← →', 'along the presses of a form: handle, fewer, more, lock, remove'),
       line('+ −', 'more, fewer repetitions'),
       line('k', 'lock: stays as it is when the rest is drafted anew'),
       line('r', 'once more, later on'),

@@ -5,8 +5,11 @@ import { readOwnLayers } from '@/server/layers';
 import { unreadableRow } from '@/server/unreadable';
 import { CustomsForm } from '@/ui/customs/CustomsForm';
 import { GroupsEditor } from '@/ui/customs/GroupsEditor';
+import { CustomsSentences } from '@/ui/customs/CustomsSentences';
 import { FallenBack } from '@/ui/customs/FallenBack';
+import { now } from '@/ui/kit/now';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
+import { customsSentences } from '@/ui/words/customsSentences';
 
 export const metadata = { title: 'Customs' };
 
@@ -22,6 +25,7 @@ export default async function CustomsPage() {
       <h1 className="mb-4">Customs</h1>
       <FallenBack fields={fallenBack} />
       <UnreadableRows rows={unreadable.map(unreadableRow)} />
+      <CustomsSentences sentences={customsSentences(customs, now())} />
       <CustomsForm customs={customs} version={version} layers={await readOwnLayers(open)} />
       <GroupsEditor groups={groups} binned={binned} />
     </div>

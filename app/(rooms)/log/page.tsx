@@ -8,7 +8,8 @@ import { unreadableRow } from '@/server/unreadable';
 import { formsNamed, readLogAsked } from '@/server/logAsked';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
 import { LogRoom } from '@/ui/log/LogRoom';
-import { now, yearBefore, yearOf } from '@/ui/log/yearOf';
+import { yearBefore, yearOf } from '@/ui/log/yearOf';
+import { now } from '@/ui/kit/now';
 
 export const metadata = { title: 'Log' };
 

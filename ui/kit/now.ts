@@ -1,0 +1,2 @@
+/** This moment, for pages made on the server. */
+export const now = (): number => Date.now();
