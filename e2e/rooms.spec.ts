@@ -538,8 +538,8 @@ test('Lead is led by a presenter’s keys, by touch, as they see you, and ends e
     await page.waitForTimeout(60);
   }
   await expect(page.getByText(/their (left|right).*you move your (left|right)/)).toBeVisible();
-  await page.getByRole('button', { name: 'Breath tones off' }).click();
-  await expect(page.getByRole('button', { name: 'Breath tones on' })).toBeVisible();
+  await page.getByRole('button', { name: 'Breath tones' }).click();
+  await expect(page.getByRole('button', { name: 'Breath tones' })).toHaveAttribute('aria-pressed', 'true');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Go on' }).last().click();
   // A class that is left is shown as under way, with the two ways on.

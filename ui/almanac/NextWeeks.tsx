@@ -32,6 +32,8 @@ const BAND: Readonly<Record<PhaseId, string>> = {
   water: 'bg-water',
 };
 const left = (at: number) => ({ left: `${(at * 100).toFixed(2)}%` });
+/** Words near the end stand before their place, so that none runs off the side. */
+const words = (at: number) => (at > 0.84 ? { right: `${((1 - at) * 100).toFixed(2)}%` } : left(at));
 /** An hour's class stands so high, px. */
 const HOUR_PX = 44;
 
@@ -39,14 +41,14 @@ const HOUR_PX = 44;
 export function NextWeeks({ view }: { view: WeeksView }) {
   const { bands, terms, classes, mondays } = view;
   return (
-    <section aria-labelledby="weeks" className="mt-8 border-t border-ink pt-3">
+    <section aria-labelledby="weeks" className="mt-8 overflow-x-clip border-t border-ink pt-3">
       <h2 id="weeks">The next six weeks</h2>
       <ul className="relative m-0 mt-2 h-12 list-none p-0" aria-label="Solar terms">
         {terms.map(({ at, pinyin, hanzi, name, day }) => (
           <li
             key={pinyin}
             className="absolute bottom-0 border-l border-faded pl-1.5 leading-tight"
-            style={left(at)}
+            style={words(at)}
           >
             <span lang="zh-Hant" className="hanzi">
               {hanzi}
@@ -81,7 +83,7 @@ export function NextWeeks({ view }: { view: WeeksView }) {
       </div>
       <ol className="small relative m-0 h-6 list-none p-0" aria-label="Whose time it is">
         {bands.map(({ phase, from, day }) => (
-          <li key={from} className="absolute whitespace-nowrap" style={left(from)}>
+          <li key={from} className="absolute whitespace-nowrap" style={words(from)}>
             <PhaseMark phase={phase} withName />
             {from > 0 && <span className="quiet"> from {day}</span>}
           </li>
@@ -89,7 +91,11 @@ export function NextWeeks({ view }: { view: WeeksView }) {
       </ol>
       <ol className="small quiet figures relative m-0 h-6 list-none p-0" aria-label="Mondays">
         {mondays.map(({ at, day }) => (
-          <li key={day} className="absolute border-l border-hairline pl-1" style={left(at)}>
+          <li
+            key={day}
+            className="absolute border-l border-hairline pl-1 whitespace-nowrap"
+            style={words(at)}
+          >
             {day}
           </li>
         ))}
