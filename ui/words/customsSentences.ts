@@ -34,7 +34,7 @@ function seasonSentence(customs: Customs, atMs: number): CustomSentence {
   return {
     holds: `Seasons begin by ${labelOf(SEASON_SCHOOLS, customs.seasonSchool)}; Earth has ${labelOf(EARTH_SCHOOLS, customs.earthSchool)}. So today is ${own ? season(own.season) : 'in no season'}.`,
     otherwise:
-      bySeason.length > 0 ? `It would be ${listed(bySeason)}.` : 'Every other school says the same today.',
+      bySeason.length > 0 ? `It would be ${bySeason.join('; ')}.` : 'Every other school says the same today.',
     href: '#schools',
   };
 }
