@@ -74,7 +74,7 @@ const views = [
   { name: 'form', at: '/forms/brocade-hands-to-feet' },
   { name: 'atlas', at: '/atlas?channel=KI&point=KI3' },
   { name: 'sounds', at: '/forms/sounds' },
-  { name: 'log', at: '/log', then: (page) => page.locator('summary').first().click() },
+  { name: 'log', at: '/log', then: (page) => page.locator('li details summary').first().click() },
   { name: 'customs', at: '/customs' },
 ];
 try {
