@@ -2,6 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
+import { looksNow } from '@/ui/figure/looks';
 import { whenSeen } from '@/ui/figure/whenSeen';
 import { useWidth } from '@/ui/kit/useWidth';
 
@@ -28,7 +29,9 @@ export function KeptScroll({ address, ink, height }: Props) {
     const element = box.current;
     if (!element || width === 0) return undefined;
     return whenSeen(element, 300, (wanted) => {
-      void fetch(`${address}&width=${width}`)
+      // The looks are part of the address, so that a figure that is built otherwise is asked for anew.
+      const { build, seat } = looksNow();
+      void fetch(`${address}&width=${width}&looks=${build}-${seat}`)
         .then(async (answer) => (answer.ok ? scrollSchema.parse(await answer.json()) : undefined))
         .then((scroll) => {
           if (wanted() && scroll) setDrawn(scroll);
