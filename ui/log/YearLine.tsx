@@ -5,16 +5,7 @@ import { useRef } from 'react';
 import { plural } from '@/ui/kit/time';
 import { useWidth } from '@/ui/kit/useWidth';
 import { groundPath } from '@/ui/scroll/ground';
-
-/** One class on the line: where in the year it stands (0–1), how long it was, in which colour it is drawn. */
-export interface OnLine {
-  readonly id: string;
-  readonly at: number;
-  readonly minutes: number;
-  readonly ink: string;
-  /** Its name and day. */
-  readonly says: string;
-}
+import { reedsOf, type OnLine } from './reeds';
 
 /** A month under the line, with its share of it. */
 export interface MonthOnLine {
@@ -30,9 +21,6 @@ const HEIGHT = 74;
 /** An hour stands so high, px; nothing lower than the least. */
 const HOUR_PX = 46;
 const LEAST_PX = 8;
-/** Classes of one day stand beside each other, px. */
-const BESIDE_PX = 3.4;
-
 /** A reed of the year: a thin blade, broader where it stands. */
 const reed = (x: number, tall: number): string =>
   `M${(x - 1.5).toFixed(1)} ${GROUND_Y}Q${(x - 0.8).toFixed(1)} ${(GROUND_Y - tall * 0.6).toFixed(1)} ${(x + 0.6).toFixed(1)} ${(GROUND_Y - tall).toFixed(1)}Q${(x + 1.2).toFixed(1)} ${(GROUND_Y - tall * 0.5).toFixed(1)} ${(x + 1.5).toFixed(1)} ${GROUND_Y}Z`;
@@ -48,9 +36,7 @@ export function YearLine({
   const box = useRef<HTMLDivElement>(null);
   const width = useWidth(box, 860);
   const hours = classes.reduce((sum, { minutes }) => sum + minutes, 0) / 60;
-  const standing: (OnLine & { readonly x: number })[] = [];
-  for (const one of classes)
-    standing.push({ ...one, x: Math.max(one.at * width, (standing.at(-1)?.x ?? -Infinity) + BESIDE_PX) });
+  const standing = reedsOf(classes, width);
   const few = width < 560;
   return (
     <div ref={box} className="my-4" data-testid="year-line">

@@ -1,3 +1,4 @@
+import { reedsOf } from './reeds';
 import { yearBefore, yearOf } from './yearOf';
 
 const at = (text: string): number => Date.parse(text);
@@ -37,5 +38,32 @@ describe('the line of a year', () => {
     expect(months.at(-1)?.to).toBeCloseTo(1, 9);
     expect(classes[0]?.says).toContain('30 min');
     expect(classes[0]?.minutes).toBe(30);
+  });
+
+  it('keeps every class by its day, however many there are and however narrow the line', () => {
+    for (const [perDay, width] of [
+      [1, 356],
+      [3, 356],
+      [2, 1212],
+    ] as const) {
+      const many = Array.from({ length: 360 * perDay }, (_, index) => ({
+        id: String(index),
+        at: Math.floor(index / perDay) / 365,
+        minutes: 12,
+        ink: 'var(--water)',
+        says: '',
+      }));
+      const standing = reedsOf(many, width);
+      for (const [index, { at: day, x }] of standing.entries()) {
+        expect(x - day * width).toBeLessThanOrEqual(3.4 + 1e-9);
+        expect(x).toBeGreaterThanOrEqual(standing[index - 1]?.x ?? 0);
+        expect(x).toBeLessThanOrEqual(width - 2);
+      }
+    }
+    const [morning, evening] = reedsOf(
+      [0, 1].map((index) => ({ id: String(index), at: 0.5, minutes: 12, ink: '', says: '' })),
+      1212,
+    );
+    expect((evening?.x ?? 0) - (morning?.x ?? 0)).toBeGreaterThan(1.5);
   });
 });

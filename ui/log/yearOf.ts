@@ -2,7 +2,8 @@ import { instantOf, wallTime } from '@/core/almanac';
 import { themePhase, type Brief } from '@/core/brief';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { dateText } from '@/ui/kit/time';
-import type { MonthOnLine, OnLine } from './YearLine';
+import type { OnLine } from './reeds';
+import type { MonthOnLine } from './YearLine';
 
 const MONTHS = 12;
 

@@ -51,14 +51,6 @@ export const KEY_LISTS: readonly KeyList[] = [
       line('Space', 'play and stop'),
     ],
   },
-  {
-    title: 'Forms',
-    at: '/forms',
-    lines: [line('↑ ↓', 'from form to form'), line('Enter', 'open it')],
-  },
-  {
-    title: 'A figure',
-    at: '/forms',
-    lines: [line('← →', 'turn it'), line('↑ ↓', 'look from higher, from lower')],
-  },
+  { title: 'A figure', at: '/forms', lines: [line('← →', 'turn it')] },
+  { title: 'The body', at: '/atlas', lines: [line('← →', 'turn it')] },
 ];
