@@ -15,7 +15,7 @@ export function watchConsole(page: Page): readonly string[] {
 /** The strokes of the figures: thousands of shapes without words, which no rule speaks of. */
 const STROKES = ['svg.fig > g', 'g.fig'];
 
-async function expectNoFinding(axe: AxeBuilder): Promise<void> {
+async function expectNothingOf(axe: AxeBuilder): Promise<void> {
   const { violations } = await STROKES.reduce((all, strokes) => all.exclude(strokes), axe).analyze();
   expect(
     violations.map(
@@ -29,17 +29,21 @@ async function expectNoFinding(axe: AxeBuilder): Promise<void> {
  * lies what nobody can press, and half covered it would count as too small.
  */
 export const expectAccessible = (page: Page, within = 'html'): Promise<void> =>
-  expectNoFinding(
+  expectNothingOf(
     new AxeBuilder({ page })
       .include(within)
       .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']),
   );
 
+/** No finding of these rules alone. */
+export const expectNoFinding = (page: Page, rules: readonly string[], within = 'html'): Promise<void> =>
+  expectNothingOf(new AxeBuilder({ page }).include(within).withRules([...rules]));
+
 /** In both lights: all of the rules in daylight, and in lamplight those that light can change, its contrasts. */
 export async function expectAccessibleInBothLights(page: Page, within = 'html'): Promise<void> {
   await expectAccessible(page, within);
   await page.evaluate(() => (document.documentElement.dataset.light = 'lamp'));
-  await expectNoFinding(new AxeBuilder({ page }).include(within).withRules(['color-contrast']));
+  await expectNoFinding(page, ['color-contrast'], within);
   await page.evaluate(() => (document.documentElement.dataset.light = 'day'));
 }
 

@@ -232,7 +232,7 @@ function Margin({ view }: { view: AlmanacView }) {
         <h3 className="caption">
           Belongs to <PhaseMark phase={phase} withName />
         </h3>
-        <dl className="mt-1 grid grid-cols-[auto_1fr] gap-x-3">
+        <dl className="mt-1 grid grid-cols-[auto_minmax(0,1fr)] gap-x-3">
           {layers.map(([name, value, href]) => (
             <div key={name} className="contents">
               <dt className="quiet">{name}</dt>
@@ -261,7 +261,7 @@ function Margin({ view }: { view: AlmanacView }) {
               : 'with the zǐ hour, at 23:00.'}
           </Explain>
         </h3>
-        <dl className="mt-1 grid grid-cols-[auto_auto_1fr] gap-x-3">
+        <dl className="mt-1 grid grid-cols-[auto_auto_minmax(0,1fr)] gap-x-3">
           {pillars.map(([name, pillar]) => (
             <div key={name} className="contents">
               <dt className="quiet">{name}</dt>

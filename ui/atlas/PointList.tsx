@@ -23,7 +23,7 @@ export function PointList({ label, points, chosen, onPoint }: Props) {
           <li key={code} className="border-b border-hairline">
             <button
               type="button"
-              className="grid w-full grid-cols-[1.4rem_4.2rem_1fr] items-baseline py-0.5 text-left aria-pressed:font-bold"
+              className="grid w-full grid-cols-[1.4rem_4.2rem_minmax(0,1fr)] items-baseline py-0.5 text-left aria-pressed:font-bold"
               aria-pressed={code === chosen}
               onClick={() => onPoint(code)}
             >

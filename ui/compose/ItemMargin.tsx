@@ -88,7 +88,7 @@ export function ItemMargin({
         <h3 className="caption">On the breath</h3>
         <ol className="mt-1">
           {first.slice(0, 12).map((event) => (
-            <li key={event.index} className="grid grid-cols-[3.2rem_1fr] gap-x-1">
+            <li key={event.index} className="grid grid-cols-[3.2rem_minmax(0,1fr)] gap-x-1">
               <span className="quiet">
                 {BREATH_NAMES[event.breath]}{' '}
                 <span className="figures">{(event.lengthMs / 1000).toFixed(0)} s</span>

@@ -45,7 +45,7 @@ export function WhyNotAnswer({ form, shown, nameOf, onTake }: Props) {
               'With it the practice is worth as much.'
             )}
           </p>
-          <dl className="mt-2 grid grid-cols-[5.5rem_1fr] gap-y-1">
+          <dl className="mt-2 grid grid-cols-[5.5rem_minmax(0,1fr)] gap-y-1">
             <dt className="caption">leaves</dt>
             <dd>{shown.leaves.length > 0 ? shown.leaves.map(nameOf).join(', ') : 'nothing'}</dd>
             <dt className="caption">comes</dt>

@@ -81,7 +81,7 @@ export function Choice({ name, legend, options }: ChoiceProps) {
   const value = useWatch({ control, name });
   const chosen = options.find((option) => option.value === value);
   return (
-    <fieldset className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_1fr_13rem]">
+    <fieldset className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_minmax(0,1fr)_13rem]">
       <legend className="sr-only">{legend}</legend>
       <span aria-hidden>{legend}</span>
       <span>

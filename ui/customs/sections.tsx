@@ -182,7 +182,7 @@ export function FigureCustoms() {
 function Strength({ row }: { row: (typeof STRENGTHS)[number] }) {
   const { register } = useFormContext<Customs>();
   return (
-    <fieldset className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_1fr_13rem]">
+    <fieldset className="grid gap-x-6 border-b border-hairline py-2 sm:grid-cols-[12rem_minmax(0,1fr)_13rem]">
       <legend className="sr-only">{row.label}</legend>
       <span aria-hidden>{row.label}</span>
       <span>

@@ -10,7 +10,7 @@ const List = ({ title, lines }: KeyList) => (
     <h3 className="caption">{title}</h3>
     <dl>
       {lines.map(({ keys, does }) => (
-        <div key={does} className="grid grid-cols-[8rem_1fr] gap-x-4 border-b border-hairline py-1">
+        <div key={does} className="grid grid-cols-[8rem_minmax(0,1fr)] gap-x-4 border-b border-hairline py-1">
           <dt>
             {keys.map((key) => (
               <kbd key={key} className="mr-1">

@@ -74,7 +74,10 @@ export function Facets({ found, wishes, onWish }: Props) {
         <legend className="caption">Phase and organ</legend>
         <ul>
           {PHASE_IDS.map((phase) => (
-            <li key={phase} className="grid grid-cols-[5.4rem_1fr] items-baseline border-b border-hairline">
+            <li
+              key={phase}
+              className="grid grid-cols-[5.4rem_minmax(0,1fr)] items-baseline border-b border-hairline"
+            >
               <span>
                 {one(
                   'phase',

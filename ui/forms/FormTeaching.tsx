@@ -21,7 +21,7 @@ export function OnTheBreath({ form, variant, customs, sound }: BreathProps) {
       <h2>On the breath</h2>
       <ol className="reading mt-1">
         {strokes.map((stroke, index) => (
-          <li key={`${index}-${stroke.cue}`} className="grid grid-cols-[4rem_1fr]">
+          <li key={`${index}-${stroke.cue}`} className="grid grid-cols-[4rem_minmax(0,1fr)]">
             <span className="quiet italic">{BREATH_WORDS[stroke.breath]}</span>
             {say(stroke.cue)}
           </li>

@@ -7,7 +7,7 @@ import type { ReactNode } from 'react';
 export function Explain({ term, children }: { term: ReactNode; children: ReactNode }) {
   return (
     <Popover.Root>
-      <Popover.Trigger className="border-b border-dotted border-faded">{term}</Popover.Trigger>
+      <Popover.Trigger className="-my-0.5 border-b border-dotted border-faded py-0.5">{term}</Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           className="slip small max-w-72 p-3"

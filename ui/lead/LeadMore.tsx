@@ -29,7 +29,7 @@ interface Props {
 
 function Group({ name, children }: { name: string; children: ReactNode }) {
   return (
-    <div role="group" aria-label={name} className="grid grid-cols-[5.5rem_1fr] items-baseline">
+    <div role="group" aria-label={name} className="grid grid-cols-[5.5rem_minmax(0,1fr)] items-baseline">
       <span className="quiet small">{name}</span>
       <span className="flex flex-wrap items-baseline gap-x-3 gap-y-1">{children}</span>
     </div>

@@ -28,7 +28,7 @@ export default function WordsPage() {
               <div
                 key={term}
                 id={term}
-                className="grid gap-x-6 border-b border-hairline py-2 target:bg-leaf sm:grid-cols-[13rem_1fr]"
+                className="grid gap-x-6 border-b border-hairline py-2 target:bg-leaf sm:grid-cols-[13rem_minmax(0,1fr)]"
               >
                 <dt className="font-serif text-[1.1rem]">
                   {word}{' '}

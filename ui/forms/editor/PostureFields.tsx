@@ -29,11 +29,11 @@ function Slider({
   readonly onValue: (value: number) => void;
 }) {
   return (
-    <label className="grid grid-cols-[6.5rem_1fr_3.6rem] items-center gap-2">
+    <label className="grid grid-cols-[6.5rem_minmax(0,1fr)_3.6rem] items-center gap-2">
       <span>{label}</span>
       <input
         type="range"
-        className="accent-ink"
+        className="w-full min-w-0 accent-ink"
         min={least}
         max={most}
         step={step}
