@@ -55,6 +55,8 @@ async function fresh() {
   });
   const session = await context.newCDPSession(page);
   await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+  // A new window is still setting itself up; what that takes is no page's doing.
+  await page.waitForTimeout(800);
   return { context, page };
 }
 
@@ -89,6 +91,8 @@ async function answer(what, at, act) {
   line(`${what}, slowest answer`, (await page.evaluate(() => window.felt.slowest)).toFixed(0), 'ms', 100);
   await context.close();
 }
+/** A finger stays down a little; without that the press and what it does would be counted as one. */
+const PRESS = { delay: 80 };
 const typed = async (page, label, text) => {
   await page.getByLabel(label).first().click();
   await page.keyboard.type(text, { delay: 160 });
@@ -101,22 +105,25 @@ await answer('typing in the finder', '/shelf', async (page) => {
   await page.keyboard.type('liver sound', { delay: 160 });
 });
 await answer('a menu of the sentence', '/compose/six-sounds-for-the-loft', async (page) => {
-  await page.getByRole('button', { name: /^Season:/ }).click();
+  await page.getByRole('button', { name: /^Season:/ }).click(PRESS);
 });
+/** A form in the middle of the order, come into sight: who presses has seen it before. */
+const more = async (page) => {
+  const button = page.getByRole('button', { name: /^More: repetitions/ }).nth(3);
+  await button.scrollIntoViewIfNeeded();
+  await page.waitForTimeout(1500);
+  return button;
+};
 await answer('one more repetition', '/compose/six-sounds-for-the-loft', async (page) => {
-  await page
-    .getByRole('button', { name: /^More: repetitions/ })
-    .nth(3)
-    .click();
+  const button = await more(page);
+  await page.evaluate(() => (window.felt.slowest = 0));
+  await button.click(PRESS);
 });
 await answer('undo', '/compose/six-sounds-for-the-loft', async (page) => {
-  await page
-    .getByRole('button', { name: /^More: repetitions/ })
-    .nth(3)
-    .click();
+  await (await more(page)).click(PRESS);
   await page.waitForTimeout(2500);
   await page.evaluate(() => (window.felt.slowest = 0));
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo' }).click(PRESS);
 });
 await browser.close();
 const gone = new Promise((resolve) => server.once('exit', resolve));

@@ -1,7 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useMemo } from 'react';
+import { useCallback, useDeferredValue, useMemo } from 'react';
 import { themePhase, type Brief } from '@/core/brief';
 import type { People } from '@/core/compose';
 import { toleranceMs } from '@/core/compose/tolerance';
@@ -61,9 +61,10 @@ export function Written({
   const { customs, own, today } = ground;
   const say = useSay();
   const timeline = useMemo(() => compile(practice), [practice]);
+  // The score is drawn when the press has been answered in the running order: it is the larger by far.
+  const drawn = useDeferredValue(useMemo(() => ({ practice, timeline }), [practice, timeline]));
   const beside = useBeside(practice, customs, people, today);
   const selection = useSelection(practice, first, edit, say);
-  const { select } = selection;
   const wishedMs = brief.minutes * 60_000;
 
   const fit = useCallback(async (): Promise<void> => {
@@ -119,14 +120,14 @@ export function Written({
       />
       <div className="mt-2">
         <Score
-          practice={practice}
-          timeline={timeline}
+          practice={drawn.practice}
+          timeline={drawn.timeline}
           lanes={beside.lanes}
           selectedId={selected?.id}
           chosen={selection.ids}
           ink={PHASE_VAR[themePhase(practice.brief.theme)]}
           wordsPerMin={customs.wordsPerMin}
-          onSelect={select}
+          onSelect={selection.select}
           onEdit={edit}
         />
       </div>
@@ -150,7 +151,7 @@ export function Written({
           </p>
         </div>
         <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
-          <ReadOver practice={practice} beside={beside} onSelect={select} {...noteActions} />
+          <ReadOver practice={practice} beside={beside} onSelect={selection.select} {...noteActions} />
           {practice.story && (
             <StoryPanel story={practice.story} onEdit={edit} onAloud={() => onOpenAt('aloud')} />
           )}
@@ -187,7 +188,7 @@ export function Written({
         onEdit={edit}
         onAdded={(formId) => {
           const added = at.now().steps.present.practice?.items.find((item) => item.formId === formId);
-          if (added) select(added.id);
+          if (added) selection.select(added.id);
         }}
         onTake={(taken, text) => {
           take(taken, text);

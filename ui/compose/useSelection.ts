@@ -1,8 +1,9 @@
 'use client';
 
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { clipOf, formOf, type Edit, type Practice } from '@/core/practice';
 import { plural } from '@/ui/kit/time';
+import { useStable } from '@/ui/kit/useStable';
 import { keepClip, keptClip } from './clip';
 
 export interface Selection {
@@ -41,7 +42,7 @@ function acts({ practice, current, chosen, onEdit, say }: Chosen): Omit<Selectio
   const last = items.findLastIndex((item) => ids.includes(item.id));
   return {
     current: here?.id,
-    ids: new Set(present),
+    ids: present.length === chosen.size ? chosen : new Set(present),
     lift: (how) => {
       if (!practice || ids.length === 0) return;
       keepClip(clipOf(practice, ids));
@@ -83,25 +84,21 @@ export function useSelection(
 ): Selection {
   const [current, setCurrent] = useState(first);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
-  const select = useCallback(
-    (itemId: string, how?: 'toggle' | 'extend'): void => {
-      const order = practice?.items.map((item) => item.id) ?? [];
-      setChosen((before) => {
-        if (how === 'toggle') {
-          const next = new Set(before.size > 0 ? before : current ? [current] : []);
-          if (!next.delete(itemId)) next.add(itemId);
-          return next;
-        }
-        if (how !== 'extend') return new Set();
-        const [from, to] = [order.indexOf(current ?? itemId), order.indexOf(itemId)].toSorted(
-          (a, b) => a - b,
-        );
-        return new Set([...before, ...order.slice(from, (to ?? 0) + 1)]);
-      });
-      setCurrent(itemId);
-    },
-    [current, practice],
-  );
+  // The same for as long as the room is there: an edit must not draw the score anew for what a press on it would do.
+  const select = useStable((itemId: string, how?: 'toggle' | 'extend'): void => {
+    const order = practice?.items.map((item) => item.id) ?? [];
+    setChosen((before) => {
+      if (how === 'toggle') {
+        const next = new Set(before.size > 0 ? before : current ? [current] : []);
+        if (!next.delete(itemId)) next.add(itemId);
+        return next;
+      }
+      if (how !== 'extend') return new Set();
+      const [from, to] = [order.indexOf(current ?? itemId), order.indexOf(itemId)].toSorted((a, b) => a - b);
+      return new Set([...before, ...order.slice(from, (to ?? 0) + 1)]);
+    });
+    setCurrent(itemId);
+  });
   return useMemo(
     (): Selection => ({
       ...acts({ practice, current, chosen, onEdit, say }),

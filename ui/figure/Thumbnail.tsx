@@ -22,11 +22,12 @@ export function Thumbnail({ form, variant = 'full', height, sash }: Props) {
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    return whenSeen(element, 200, (wanted) => {
-      void import('./still').then(({ stillMarkup }) => {
-        if (wanted() && group.current)
-          group.current.innerHTML = stillMarkup(form, variant, LINE, detailFor(height));
-      });
+    return whenSeen(element, 200, (draw) => {
+      void import('./still').then(({ stillMarkup }) =>
+        draw(() => {
+          if (group.current) group.current.innerHTML = stillMarkup(form, variant, LINE, detailFor(height));
+        }),
+      );
     });
   }, [form, height, variant]);
   const [, , width = 300, tall = 452] = FRAMES.close.split(' ').map(Number);

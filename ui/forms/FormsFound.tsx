@@ -1,6 +1,7 @@
 import { FAMILIES } from '@/core/forms/model/terms';
 import type { FormRow, Found } from '@/core/seek/seek';
 import type { ReactNode } from 'react';
+import { useGrowing } from '@/ui/kit/useGrowing';
 
 interface Props {
   readonly found: Found;
@@ -11,10 +12,18 @@ interface Props {
   readonly plate: ((row: FormRow, number: number) => ReactNode) | undefined;
 }
 
-/** The forms that answer, and those that do so only in a smaller variant. */
+/** Rows in two columns, each row across first: columns that balance themselves jump whenever a row changes. */
+const LIST = 'grid gap-x-10 xl:grid-cols-2';
 const PLATE = 'grid grid-cols-[repeat(auto-fill,minmax(7.2rem,1fr))]';
 
+/** The forms that answer, and those that do so only in a smaller variant. */
 export function FormsFound({ found, byFamily, line, plate }: Props) {
+  const most = useGrowing(found, found.rows.length + found.smaller.length);
+  const inOrder = byFamily
+    ? FAMILIES.flatMap((family) => found.rows.filter((row) => row.family === family))
+    : found.rows;
+  const drawn = inOrder.slice(0, most);
+  const smaller = found.smaller.slice(0, Math.max(0, most - inOrder.length));
   const rows = (members: readonly FormRow[]): ReactNode =>
     plate ? members.map((row, index) => plate(row, index + 1)) : members.map(line);
   return (
@@ -27,32 +36,30 @@ export function FormsFound({ found, byFamily, line, plate }: Props) {
         </p>
       )}
       {byFamily ? (
-        <div className={plate ? '' : 'gap-x-10 xl:columns-2'}>
-          {FAMILIES.map((family) => {
-            const members = found.rows.filter((row) => row.family === family);
-            if (members.length === 0) return null;
-            return (
-              <section key={family} className="mb-5" aria-label={family}>
-                <h2 className="caption border-b border-ink">{family}</h2>
-                <ul className={plate ? PLATE : ''}>{rows(members)}</ul>
-              </section>
-            );
-          })}
-        </div>
+        FAMILIES.map((family) => {
+          const members = drawn.filter((row) => row.family === family);
+          if (members.length === 0) return null;
+          return (
+            <section key={family} className="mb-5" aria-label={family}>
+              <h2 className="caption border-b border-ink">{family}</h2>
+              <ul className={plate ? PLATE : LIST}>{rows(members)}</ul>
+            </section>
+          );
+        })
       ) : (
         <>
           {found.rows.length > 0 && (
             <ul
-              className={plate ? `${PLATE} border-t border-ink` : 'gap-x-10 border-t border-ink xl:columns-2'}
+              className={plate ? `${PLATE} border-t border-ink` : `${LIST} border-t border-ink`}
               aria-label="Forms found"
             >
-              {rows(found.rows)}
+              {rows(drawn)}
             </ul>
           )}
-          {found.smaller.length > 0 && (
+          {smaller.length > 0 && (
             <section className="mt-5" aria-label="In a smaller variant">
               <h2 className="caption border-b border-ink">In a smaller variant</h2>
-              <ul className={plate ? PLATE : 'gap-x-10 xl:columns-2'}>{rows(found.smaller)}</ul>
+              <ul className={plate ? PLATE : LIST}>{rows(smaller)}</ul>
             </section>
           )}
         </>

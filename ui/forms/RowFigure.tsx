@@ -27,10 +27,12 @@ export function RowFigure({ id, variant, height, sash, moving }: Props) {
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    return whenSeen(element, 120, (wanted) => {
+    return whenSeen(element, 120, (draw) => {
       void Promise.all([loadForm(id), import('@/ui/figure/preview')]).then(([form, { stillMarkup }]) => {
-        if (wanted() && form && group.current)
-          group.current.innerHTML = stillMarkup(form, variant, LINE, detail);
+        if (form)
+          draw(() => {
+            if (group.current) group.current.innerHTML = stillMarkup(form, variant, LINE, detail);
+          });
       });
     });
   }, [detail, id, variant]);

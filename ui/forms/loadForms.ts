@@ -2,8 +2,10 @@
 
 import { formSchema, type Form } from '@/core/forms/model/model';
 import { z } from 'zod';
+import { quietly } from '@/ui/kit/quietly';
 
-const answerSchema = z.object({ forms: z.array(formSchema) });
+/** A form is read as a whole only when it is its turn: sixty at once would keep a key waiting. */
+const answerSchema = z.object({ forms: z.array(z.looseObject({ id: z.string() })) });
 const kept = new Map<string, Promise<Form | undefined>>();
 let waiting: { readonly id: string; readonly give: (form: Form | undefined) => void }[] = [];
 
@@ -17,7 +19,12 @@ async function fetchForms(batch: typeof waiting): Promise<void> {
     const response = await fetch(`/api/forms?ids=${batch.map(({ id }) => id).join(',')}`);
     const { forms } = answerSchema.parse(await response.json());
     const byId = new Map(forms.map((form) => [form.id, form]));
-    for (const { id, give } of batch) give(byId.get(id));
+    for (const { id, give } of batch)
+      quietly(() => {
+        const { success, data } = formSchema.safeParse(byId.get(id));
+        if (!success) kept.delete(id);
+        give(success ? data : undefined);
+      });
   } catch {
     // A figure that cannot be fetched now is asked for again when it is next looked at.
     for (const { id, give } of batch) {

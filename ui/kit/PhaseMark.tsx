@@ -24,7 +24,7 @@ export function PhaseMark({ phase, withName = false }: { phase: PhaseId; withNam
     <span className="whitespace-nowrap">
       <span
         lang="zh-Hant"
-        className={`mark font-hanzi text-[1.1em] ${PHASE_INK[phase]}`}
+        className={`mark font-hanzi text-[1.1em] leading-[0] ${PHASE_INK[phase]}`}
         aria-hidden={withName}
         title={`${name} · ${pinyin}`}
       >

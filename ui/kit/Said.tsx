@@ -1,6 +1,6 @@
 'use client';
 
-import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
+import { createContext, startTransition, useCallback, useContext, useState, type ReactNode } from 'react';
 import { Toast } from 'radix-ui';
 
 interface Saying {
@@ -16,7 +16,10 @@ export const useSay = (): ((text: string) => void) => useContext(SayContext);
 export function SaidProvider({ children }: { children: ReactNode }) {
   const [sayings, setSayings] = useState<readonly Saying[]>([]);
   const say = useCallback((text: string) => {
-    setSayings((present) => [...present.slice(-2), { id: (present.at(-1)?.id ?? 0) + 1, text }]);
+    // After what it speaks of: the page answers the press first.
+    startTransition(() =>
+      setSayings((present) => [...present.slice(-2), { id: (present.at(-1)?.id ?? 0) + 1, text }]),
+    );
   }, []);
   return (
     <SayContext value={say}>

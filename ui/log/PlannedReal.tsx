@@ -78,28 +78,29 @@ function usePeople(record: ClassRecord, width: number, box: React.RefObject<HTML
   useEffect(() => {
     const element = box.current;
     if (!element) return undefined;
-    return whenSeen(element, 200, (wanted) => {
+    return whenSeen(element, 200, (draw) => {
       const ids = [...new Set(record.items.map(({ formId }) => formId))];
       void Promise.all([
         import('@/ui/scroll/markup'),
         import('@/ui/scroll/figures'),
         Promise.all(ids.map(loadForm)),
       ])
-        .then(([{ standingMarkup }, { figuresOf }, forms]) => {
-          if (!wanted()) return;
-          const byId = new Map(forms.flatMap((form) => (form ? [[form.id, form] as const] : [])));
-          const bars = barsOf(record, width);
-          const row = (which: 'planned' | 'real', y: number): string =>
-            figuresOf(
-              rowOf(bars, which),
-              (id) => byId.get(id),
-              (x) => x,
-              FIGURE_PX,
-            )
-              .map((figure) => standingMarkup(figure, y, FIGURE_PX))
-              .join('');
-          setPeople({ planned: row('planned', PLANNED_Y), real: row('real', REAL_Y) });
-        })
+        .then(([{ standingMarkup }, { figuresOf }, forms]) =>
+          draw(() => {
+            const byId = new Map(forms.flatMap((form) => (form ? [[form.id, form] as const] : [])));
+            const bars = barsOf(record, width);
+            const row = (which: 'planned' | 'real', y: number): string =>
+              figuresOf(
+                rowOf(bars, which),
+                (id) => byId.get(id),
+                (x) => x,
+                FIGURE_PX,
+              )
+                .map((figure) => standingMarkup(figure, y, FIGURE_PX))
+                .join('');
+            setPeople({ planned: row('planned', PLANNED_Y), real: row('real', REAL_Y) });
+          }),
+        )
         .catch(() => undefined);
     });
   }, [box, record, width]);

@@ -28,13 +28,13 @@ export function KeptScroll({ address, ink, height }: Props) {
   useEffect(() => {
     const element = box.current;
     if (!element || width === 0) return undefined;
-    return whenSeen(element, 300, (wanted) => {
+    return whenSeen(element, 300, (draw) => {
       // The looks are part of the address, so that a figure that is built otherwise is asked for anew.
       const { build, seat } = looksNow();
       void fetch(`${address}&width=${width}&looks=${build}-${seat}`)
         .then(async (answer) => (answer.ok ? scrollSchema.parse(await answer.json()) : undefined))
         .then((scroll) => {
-          if (wanted() && scroll) setDrawn(scroll);
+          if (scroll) draw(() => setDrawn(scroll));
         })
         // A scroll that cannot be fetched now is asked for again when it is next looked at; its place stays.
         .catch(() => undefined);

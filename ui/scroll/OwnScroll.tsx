@@ -23,12 +23,13 @@ export function OwnScroll({ practice, timeline, figurePx, ink }: Props) {
   useEffect(() => {
     const element = box.current;
     if (!element || width === 0) return undefined;
-    return whenSeen(element, 200, (wanted) => {
-      void Promise.all([import('./markup'), import('./strip')]).then(([{ scrollMarkup }, { stripOf }]) => {
-        if (!wanted()) return;
-        const size = { width, figurePx, nameRows: 0, sections: false, breath: true };
-        setMarkup(scrollMarkup(stripOf(practice, timeline), (id) => practice.forms[id], size).markup);
-      });
+    return whenSeen(element, 200, (draw) => {
+      void Promise.all([import('./markup'), import('./strip')]).then(([{ scrollMarkup }, { stripOf }]) =>
+        draw(() => {
+          const size = { width, figurePx, nameRows: 0, sections: false, breath: true };
+          setMarkup(scrollMarkup(stripOf(practice, timeline), (id) => practice.forms[id], size).markup);
+        }),
+      );
     });
   }, [figurePx, practice, timeline, width]);
   return (

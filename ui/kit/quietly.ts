@@ -1,0 +1,53 @@
+/** How long after a key or a press nothing that can wait is begun, ms: the next letter usually comes by then. */
+const STILL_MS = 250;
+/** A piece is begun only where the browser has this long to spare, or has been asked for this long, ms. */
+const SPARE_MS = 4;
+const AT_LATEST_MS = 800;
+
+const waiting: (() => void)[] = [];
+let isAsked = false;
+let lastHandAt = -Infinity;
+let isListening = false;
+
+function listen(): void {
+  if (isListening) return;
+  isListening = true;
+  const noted = (): void => {
+    lastHandAt = performance.now();
+  };
+  for (const name of ['keydown', 'pointerdown'] as const)
+    window.addEventListener(name, noted, { capture: true, passive: true });
+}
+
+/** Asks for a moment with nothing better to do; a browser that knows of none gives the next free one. */
+function whenIdle(work: (spareMs: () => number) => void): void {
+  if (typeof window.requestIdleCallback === 'function')
+    window.requestIdleCallback((deadline) => work(() => deadline.timeRemaining()), { timeout: AT_LATEST_MS });
+  else setTimeout(() => work(() => 0), 0);
+}
+
+function ask(): void {
+  if (isAsked || waiting.length === 0) return;
+  isAsked = true;
+  whenIdle((spareMs) => {
+    isAsked = false;
+    const stillMs = performance.now() - lastHandAt;
+    if (stillMs < STILL_MS) {
+      setTimeout(ask, STILL_MS - stillMs);
+      return;
+    }
+    do waiting.shift()?.();
+    while (waiting.length > 0 && spareMs() > SPARE_MS);
+    ask();
+  });
+}
+
+/**
+ * Does work that can wait, in order, a piece at a time, when the browser has nothing better to do: never within a
+ * quarter of a second of a key or a press, so that nothing done for later keeps a hand waiting now.
+ */
+export function quietly(work: () => void): void {
+  listen();
+  waiting.push(work);
+  ask();
+}

@@ -1,0 +1,27 @@
+'use client';
+
+import { startTransition, useEffect, useState } from 'react';
+import { quietly } from './quietly';
+
+/** As many as are put in at a time: about a screenful. */
+const STEP = 24;
+
+/**
+ * How many of a long answer's rows are drawn: all of the first one, which comes with the page; of each further one a
+ * screenful at once and the rest a screenful at a time, whenever the hand rests. A letter typed then never waits for
+ * rows that nobody sees yet. `answer` is compared by identity.
+ */
+export function useGrowing(answer: object, total: number): number {
+  const [drawn, setDrawn] = useState({ answer, most: Infinity });
+  if (drawn.answer !== answer) setDrawn({ answer, most: STEP });
+  const { most } = drawn;
+  useEffect(() => {
+    if (most >= total) return;
+    quietly(() =>
+      startTransition(() =>
+        setDrawn((now) => (now.answer === answer && now.most === most ? { answer, most: most + STEP } : now)),
+      ),
+    );
+  }, [answer, most, total]);
+  return most;
+}
