@@ -182,6 +182,7 @@ test('the almanac looks at any date, answers bad ones in words, and works for th
     soundsOf: {},
     patternsNever: [],
     figure: { build: 'usual', seat: 'stool' },
+    region: { dates: 'day-first', clock: '24-hour', length: 'cm' },
     shapes: {},
   };
   const quillhaven = {

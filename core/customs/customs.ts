@@ -13,6 +13,15 @@ import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId 
 import { CONDITION_IDS } from '../people/conditions';
 import { SOUND_ORGANS, SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
 import { FIGURE_BUILDS, FIGURE_SEATS, USUAL_LOOKS, type FigureBuildId, type FigureSeatId } from './looks';
+import {
+  CLOCKS,
+  DATE_ORDERS,
+  LENGTH_UNITS,
+  USUAL_REGION,
+  type ClockId,
+  type DateOrderId,
+  type LengthUnitId,
+} from './region';
 import { ownShapesSchema } from './shapes';
 import { STRENGTH_IDS, STRENGTH_LEVELS, type StrengthLevel } from './strengths';
 
@@ -102,6 +111,12 @@ export const customsSchema = z.strictObject({
     build: z.enum(ids<FigureBuildId>(FIGURE_BUILDS)),
     seat: z.enum(ids<FigureSeatId>(FIGURE_SEATS)),
   }),
+  /** How dates, hours and lengths are written. */
+  region: z.strictObject({
+    dates: z.enum(ids<DateOrderId>(DATE_ORDERS)),
+    clock: z.enum(ids<ClockId>(CLOCKS)),
+    length: z.enum(ids<LengthUnitId>(LENGTH_UNITS)),
+  }),
 });
 export type Customs = Readonly<z.infer<typeof customsSchema>>;
 
@@ -134,4 +149,5 @@ export const DEFAULT_CUSTOMS: Customs = {
   patternsNever: [],
   shapes: {},
   figure: USUAL_LOOKS,
+  region: USUAL_REGION,
 };

@@ -1,5 +1,6 @@
 'use client';
 
+import { lengthSign, lengthText } from '@/ui/kit/region';
 import { ANATOMICAL, solvePosture } from '@/core/body';
 import {
   breathsAlong,
@@ -49,8 +50,8 @@ export function ChannelHead({ id, onChannel }: { id: ChannelId; onChannel: (id: 
         )}
         <span className="figures">
           {channelLengthChi(id)} chǐ by {sourceTitle('ling-shu-17')}: {breathsAlong(id).toFixed(1)} breaths at{' '}
-          {CUN_PER_BREATH} cùn a breath; {Math.round(courseCm(solvePosture(ANATOMICAL), id))} cm over the skin
-          of this body.
+          {CUN_PER_BREATH} cùn a breath; {lengthText(courseCm(solvePosture(ANATOMICAL), id), 0)}{' '}
+          {lengthSign()} over the skin of this body.
         </span>
       </p>
       <p className="flex gap-4">

@@ -2,6 +2,7 @@
 
 import { useId } from 'react';
 import { cunCm, FINGER_MEASURES, MEASURES, type MeasureId, type PersonMeasures } from '@/core/channels';
+import { lengthSign, lengthText } from '@/ui/kit/region';
 import { sourceTitle } from '@/core/sources';
 import { NOTHING_MEASURED, type TypedMeasures } from './person';
 
@@ -16,7 +17,7 @@ const BY = { measured: 'measured', 'carried over': 'carried over', stature: 'by 
 
 function Fields({ typed, problems, onType }: Omit<Props, 'person'>) {
   const id = useId();
-  const setSegment = (index: number, change: Partial<{ id: MeasureId; cm: string }>): void =>
+  const setSegment = (index: number, change: Partial<{ id: MeasureId; length: string }>): void =>
     onType({
       ...typed,
       segments: typed.segments.map((segment, at) => (at === index ? { ...segment, ...change } : segment)),
@@ -24,12 +25,12 @@ function Fields({ typed, problems, onType }: Omit<Props, 'person'>) {
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
       <label>
-        <span className="caption block">stature, cm</span>
+        <span className="caption block">stature, {lengthSign()}</span>
         <input
           className="field figures w-24"
           inputMode="decimal"
           value={typed.stature}
-          placeholder="170"
+          placeholder={lengthText(170, 0)}
           aria-describedby={`${id}-wrong`}
           onChange={(event) => onType({ ...typed, stature: event.target.value })}
         />
@@ -51,13 +52,13 @@ function Fields({ typed, problems, onType }: Omit<Props, 'person'>) {
             </select>
           </label>
           <label>
-            <span className="caption block">cm</span>
+            <span className="caption block">{lengthSign()}</span>
             <input
               className="field figures w-20"
               inputMode="decimal"
-              value={segment.cm}
+              value={segment.length}
               aria-describedby={`${id}-wrong`}
-              onChange={(event) => setSegment(index, { cm: event.target.value })}
+              onChange={(event) => setSegment(index, { length: event.target.value })}
             />
           </label>
         </span>
@@ -92,8 +93,8 @@ export function CunRule({ typed, problems, person, onType }: Props) {
             <tr className="border-b border-ink">
               <th className="caption py-0.5">segment</th>
               <th className="caption text-right">cùn</th>
-              <th className="caption text-right">cm</th>
-              <th className="caption text-right">cm a cùn</th>
+              <th className="caption text-right">{lengthSign()}</th>
+              <th className="caption text-right">{lengthSign()} a cùn</th>
               <th className="caption pl-3 max-sm:hidden">how</th>
             </tr>
           </thead>
@@ -104,8 +105,8 @@ export function CunRule({ typed, problems, person, onType }: Props) {
                 <tr key={row.id} className="border-b border-hairline">
                   <td className="py-0.5">{row.what}</td>
                   <td className="text-right">{row.cun}</td>
-                  <td className="text-right">{(unit.cm * row.cun).toFixed(1)}</td>
-                  <td className="text-right">{unit.cm.toFixed(2)}</td>
+                  <td className="text-right">{lengthText(unit.cm * row.cun, 1)}</td>
+                  <td className="text-right">{lengthText(unit.cm, 2)}</td>
                   <td className="quiet pl-3 max-sm:hidden">{BY[unit.by]}</td>
                 </tr>
               );
@@ -118,7 +119,8 @@ export function CunRule({ typed, problems, person, onType }: Props) {
             <p key={row.what}>
               <span className="figures">{row.cun} cùn</span>: {row.what}{' '}
               <span className="quiet figures">
-                (about {(row.cun * cunCm(person, 'elbow-wrist').cm).toFixed(1)} cm by the forearm)
+                (about {lengthText(row.cun * cunCm(person, 'elbow-wrist').cm, 1)} {lengthSign()} by the
+                forearm)
               </span>
             </p>
           ))}

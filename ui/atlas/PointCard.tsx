@@ -1,5 +1,6 @@
 'use client';
 
+import { lengthSign, lengthText } from '@/ui/kit/region';
 import { plural } from '@/ui/kit/time';
 import { pointCautionText } from '@/ui/words/pointCautions';
 import { keysOf } from '@/core/lists/lists';
@@ -47,7 +48,7 @@ function Distances({ code, person }: { code: PointCode; person: PersonMeasures }
   if (counts.length === 0) return null;
   const bodyWords =
     person.statureCm === undefined && Object.keys(person.segmentsCm).length === 0
-      ? 'on a body of 170 cm'
+      ? `on a body of ${lengthText(170, 0)} ${lengthSign()}`
       : 'on the body measured below';
   return (
     <ul className="figures" aria-label={`Distances ${bodyWords}`}>
@@ -55,9 +56,9 @@ function Distances({ code, person }: { code: PointCode; person: PersonMeasures }
         const unit = cunCm(person, count.of);
         return (
           <li key={count.from}>
-            {count.cun} <span className="quiet">cùn</span> = {(count.cun * unit.cm).toFixed(1)}{' '}
+            {count.cun} <span className="quiet">cùn</span> = {lengthText(count.cun * unit.cm, 1)}{' '}
             <span className="quiet">
-              cm {count.from}, {unit.by === 'stature' ? bodyWords : BY_WORDS[unit.by]}
+              {lengthSign()} {count.from}, {unit.by === 'stature' ? bodyWords : BY_WORDS[unit.by]}
             </span>
           </li>
         );

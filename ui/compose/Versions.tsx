@@ -5,7 +5,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { z } from 'zod';
 import type { Practice } from '@/core/practice';
-import { plural } from '@/ui/kit/time';
+import { dateText, plural } from '@/ui/kit/time';
 import { readVersion } from './readVersion';
 
 const Compare = dynamic(async () => (await import('./Compare')).Compare, { ssr: false });
@@ -18,14 +18,9 @@ const listSchema = z.object({
 type Version = z.infer<typeof listSchema>['versions'][number];
 type Found = readonly Version[] | 'waiting' | 'failed';
 
-const stamp = new Intl.DateTimeFormat('en-GB', {
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  second: '2-digit',
-  hour12: false,
-});
+/** Versions are told apart where one sits: by the time of this browser. */
+const stamp = (atMs: number): string =>
+  dateText(atMs, Intl.DateTimeFormat().resolvedOptions().timeZone, 'dateSecond');
 
 interface RowProps {
   readonly version: Version;
@@ -39,7 +34,7 @@ function Row({ version, isNow, onRestore, onCompare }: RowProps) {
   return (
     <li className="flex flex-wrap items-baseline gap-x-3 border-b border-hairline py-1">
       <span className="figures w-8">{version.version}</span>
-      <span className="figures">{stamp.format(new Date(version.savedAtMs))}</span>
+      <span className="figures">{stamp(version.savedAtMs)}</span>
       <span className="quiet">
         {version.name}, {plural(version.items, 'form')}
       </span>

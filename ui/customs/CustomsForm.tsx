@@ -11,6 +11,7 @@ import {
   OwnConditions,
   PaceCustoms,
   PlaceCustoms,
+  RegionCustoms,
   SchoolCustoms,
 } from './sections';
 import { useCustomsSaving } from './useCustomsSaving';
@@ -48,6 +49,7 @@ export function CustomsForm({
           <ShapeCustoms />
           <ComposerCustoms />
           <FigureCustoms />
+          <RegionCustoms />
           <OwnConditions />
           <p className="flex flex-wrap items-baseline gap-3">
             <button type="submit" className="press press-main" disabled={form.formState.isSubmitting}>

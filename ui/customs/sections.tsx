@@ -5,6 +5,7 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { STRENGTH_LEVELS, STRENGTHS, type Customs } from '@/core/customs';
 import { FIGURE_BUILDS, FIGURE_SEATS } from '@/core/customs/looks';
+import { CLOCKS, DATE_ORDERS, LENGTH_UNITS } from '@/core/customs/region';
 import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
@@ -174,6 +175,31 @@ export function FigureCustoms() {
           legend="Seated, it sits on"
           options={FIGURE_SEATS.map(({ id, label }) => ({ value: id, label }))}
         />
+      </div>
+    </section>
+  );
+}
+
+/** How dates, hours and lengths are written where one lives. */
+export function RegionCustoms() {
+  return (
+    <section aria-labelledby="region">
+      <h2 id="region">Dates, hours and lengths</h2>
+      <div className="mt-2 border-t border-hairline">
+        {(
+          [
+            ['region.dates', 'Dates', DATE_ORDERS],
+            ['region.clock', 'Hours', CLOCKS],
+            ['region.length', 'Lengths', LENGTH_UNITS],
+          ] as const
+        ).map(([name, legend, rows]) => (
+          <Choice
+            key={name}
+            name={name}
+            legend={legend}
+            options={rows.map(({ id, label }) => ({ value: id, label }))}
+          />
+        ))}
       </div>
     </section>
   );

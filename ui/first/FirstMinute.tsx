@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Customs } from '@/core/customs';
+import { regionOf } from '@/core/customs/region';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac/schools';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle, type SourceId } from '@/core/sources';
@@ -101,7 +102,10 @@ export function FirstMinute({ customs }: { customs: Customs }) {
   });
   const begin = async (then: string): Promise<void> => {
     setBusy(true);
-    const sent = await sendCustoms({ ...customs, ...schools, place }, 0);
+    const sent = await sendCustoms(
+      { ...customs, ...schools, place, region: regionOf(navigator.language) },
+      0,
+    );
     setBusy(false);
     // Somebody else was quicker: their customs hold, and there is nothing more to ask here.
     if (sent.code === 'failed') return setProblem(sent.message);

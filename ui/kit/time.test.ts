@@ -1,6 +1,10 @@
+import { USUAL_REGION } from '@/core/customs/region';
+import { writeAsIn } from './region';
 import { clockText, dateText, hourText, plural } from './time';
 
 describe('times in words', () => {
+  afterEach(() => writeAsIn(USUAL_REGION));
+
   it.each([
     [0, '0:00'],
     [499, '0:00'],
@@ -22,6 +26,37 @@ describe('times in words', () => {
     expect(dateText(atMs, 'Europe/London', 'time')).toBe('00:30');
     expect(dateText(atMs, 'Pacific/Auckland', 'day')).toContain('2 July 2026');
     expect(dateText(atMs, 'America/New_York', 'day')).toContain('Wednesday');
+  });
+
+  // What CLDR gives for these countries, written out by hand; the last is ISO 8601.
+  it.each([
+    [{ dates: 'day-first', clock: '24-hour' }, '29 Nov 2026, 19:05', 'Sun 29 November at 19:05', '19:05'],
+    [
+      { dates: 'month-first', clock: '12-hour' },
+      'Nov 29, 2026, 7:05 PM',
+      'Sun, November 29 at 7:05 PM',
+      '7:05 PM',
+    ],
+    [
+      { dates: 'day-first', clock: '12-hour' },
+      '29 Nov 2026, 7:05 pm',
+      'Sun 29 November at 7:05 pm',
+      '7:05 pm',
+    ],
+    [{ dates: 'year-first', clock: '24-hour' }, '2026-11-29 19:05', 'Sun 11-29 19:05', '19:05'],
+  ] as const)('are written as %o', (region, dateTime, dayTime, time) => {
+    writeAsIn({ ...region, length: 'cm' });
+    const atMs = Date.UTC(2026, 10, 29, 19, 5);
+    expect(dateText(atMs, 'Europe/London', 'dateTime')).toBe(dateTime);
+    expect(dateText(atMs, 'Europe/London', 'dayTime')).toBe(dayTime);
+    expect(dateText(atMs, 'Europe/London', 'time')).toBe(time);
+  });
+
+  it('show midnight as the beginning of a day, by either clock', () => {
+    writeAsIn({ dates: 'month-first', clock: '24-hour', length: 'cm' });
+    expect(hourText(0)).toBe('00:00');
+    writeAsIn({ dates: 'month-first', clock: '12-hour', length: 'cm' });
+    expect([hourText(0), hourText(12), hourText(6.5)]).toEqual(['12:00 AM', '12:00 PM', '6:30 AM']);
   });
 
   it('count in the singular and the plural', () => {

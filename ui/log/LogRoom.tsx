@@ -85,9 +85,7 @@ function logAddress(
 
 const monthText = (month: string): string => {
   const [year = 0, of = 1] = month.split('-').map(Number);
-  return new Intl.DateTimeFormat('en-GB', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
-    new Date(Date.UTC(year, of - 1, 1)),
-  );
+  return dateText(Date.UTC(year, of - 1, 1), 'UTC', 'month');
 };
 
 /** What is looked for: an address of its own, so that it can be kept and gone back to. */

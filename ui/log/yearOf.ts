@@ -51,9 +51,7 @@ export function yearOf(
       const endMs = starts[index + 1]?.ms ?? toMs;
       return {
         month: `${of}-${String(one).padStart(2, '0')}`,
-        name: new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' }).format(
-          new Date(Date.UTC(of, one - 1, 1)),
-        ),
+        name: dateText(Date.UTC(of, one - 1, 1), 'UTC', 'shortMonth'),
         from: share(ms),
         to: share(endMs),
         classes: given.filter(({ startedAtMs }) => startedAtMs >= ms && startedAtMs < endMs).length,

@@ -85,4 +85,10 @@ export const SETTINGS: readonly Setting[] = [
     hint: 'whom you teach, when, and what to mind',
     also: 'classes students people',
   },
+  {
+    name: 'Dates, hours and lengths',
+    href: '/customs#region',
+    hint: 'day or month first, 24 or 12 hours, centimetres or inches',
+    also: 'locale region units clock am pm date format imperial metric',
+  },
 ];

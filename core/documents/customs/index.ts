@@ -31,10 +31,13 @@ const ownShapes: Upgrade = (former) => ({ ...former, shapes: former.shapes ?? DE
 /** Version 5 says how the figure looks. */
 const figureLooks: Upgrade = (former) => ({ ...former, figure: former.figure ?? DEFAULT_CUSTOMS.figure });
 
+/** Version 6 says how dates, hours and lengths are written. */
+const regional: Upgrade = (former) => ({ ...former, region: former.region ?? DEFAULT_CUSTOMS.region });
+
 /** One's own conventions. */
 export const CUSTOMS_DOCUMENT: DocumentKind<Customs> = {
   name: 'the customs',
-  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds, ownShapes, figureLooks],
+  upgrades: [namedAndWhole, breathAndSound, doseAndOwnSounds, ownShapes, figureLooks, regional],
   schema: customsSchema,
 };
 

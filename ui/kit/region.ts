@@ -1,0 +1,23 @@
+import { LENGTH_UNITS, USUAL_REGION, type Region } from '@/core/customs/region';
+
+/** How dates, hours and lengths are written: one's own choice, the same in every room, set once as a page is made. */
+let present: Region = USUAL_REGION;
+
+export const regionNow = (): Region => present;
+
+export function writeAsIn(region: Region): void {
+  present = region;
+}
+
+const unit = (): (typeof LENGTH_UNITS)[number] =>
+  LENGTH_UNITS.find(({ id }) => id === present.length) ?? LENGTH_UNITS[0];
+
+/** The sign of the unit lengths are written and typed in. */
+export const lengthSign = (): string => unit().sign;
+/** The unit's name, for a sentence: "centimetres". */
+export const lengthName = (): string => unit().label;
+
+/** A length, cm, as a number of that unit. */
+export const lengthText = (cm: number, digits: number): string => (cm / unit().cm).toFixed(digits);
+/** A number of that unit as cm. */
+export const cmOfLength = (length: number): number => length * unit().cm;
