@@ -277,6 +277,30 @@ test('the figure looks as one chose, in every room', async ({ page }) => {
   await expect(page.getByText('All is saved')).toBeVisible();
 });
 
+test('dates, hours and lengths are written as one chose', async ({ page }) => {
+  const problems = watchConsole(page);
+  await page.goto('/customs');
+  await page.getByLabel('month first: November 29, 2026').check();
+  await page.getByLabel('12 hours: 6:30 pm').check();
+  await page.getByLabel('inches').check();
+  await expect(page.getByText('All is saved')).toBeVisible();
+  await page.goto('/?at=2026-11-25T18:20');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Wednesday, November 25, 2026');
+  await expect(page.locator('main')).toContainText(/\d{1,2}:\d{2} [AP]M/);
+  await page.goto('/shelf');
+  await expect(page.locator('main')).toContainText(/[A-Z][a-z]{2} \d{1,2}, \d{4}, \d{1,2}:\d{2} [AP]M/);
+  await page.goto('/atlas?channel=LU&point=LU6');
+  await page.getByLabel('stature, in').fill('66.9');
+  await expect(page.getByRole('columnheader', { name: 'in a cùn' })).toBeVisible();
+  // Nothing differs between the page as it came and as it is.
+  expect(problems).toEqual([]);
+  await page.goto('/customs');
+  await page.getByLabel('day first: 29 November 2026').check();
+  await page.getByLabel('24 hours: 18:30').check();
+  await page.getByLabel('centimetres').check();
+  await expect(page.getByText('All is saved')).toBeVisible();
+});
+
 test('a screen whose colours the system chooses still shows people, breath and rings', async ({ page }) => {
   await page.emulateMedia({ forcedColors: 'active' });
   await page.goto('/compose/before-the-rounds');
