@@ -277,6 +277,40 @@ test('the figure looks as one chose, in every room', async ({ page }) => {
   await expect(page.getByText('All is saved')).toBeVisible();
 });
 
+test('shares, effort and breath are drawn over what they were, and said in a table', async ({ page }) => {
+  const problems = watchConsole(page);
+  await page.goto('/compose/quiet-quarter-hour');
+  await draftReady(page);
+  await page.getByText('Shares, effort and breath, drawn').press('Enter');
+  const shares = page.getByRole('img', { name: /^Shares of the time, min: now;/ });
+  await expect(shares).toBeVisible();
+  // Something is drawn on it, in the ink of the page.
+  const drawn = () =>
+    shares.evaluate((element) => {
+      const canvas = element as HTMLCanvasElement;
+      const { data } = canvas.getContext('2d')?.getImageData(0, 0, canvas.width, canvas.height) ?? {
+        data: [],
+      };
+      return data.filter((value, at) => at % 4 === 3 && value > 128).length;
+    });
+  await expect.poll(drawn).toBeGreaterThan(200);
+  await page.getByText('Shares of the time as a table').press('Enter');
+  const table = page.getByRole('table', { name: 'Shares of the time, min' });
+  await expect(table.getByRole('columnheader')).toHaveText(['now']);
+  const before = await table.getByRole('row').last().innerText();
+  await page
+    .getByRole('button', { name: /^More: repetitions/ })
+    .last()
+    .press('Enter');
+  await expect(table.getByRole('columnheader')).toHaveText(['now', 'as it was']);
+  await expect(table.getByRole('row').last()).not.toHaveText(before);
+  // Over the rest a message may lie for a moment.
+  await expectAccessibleInBothLights(page, 'figure');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(table.getByRole('columnheader')).toHaveText(['now']);
+  expect(problems).toEqual([]);
+});
+
 test('dates, hours and lengths are written as one chose', async ({ page }) => {
   const problems = watchConsole(page);
   await page.goto('/customs');

@@ -27,3 +27,5 @@ export { practiceFromLines, settleLines } from './pasted';
 export { linesIn, MOST_LINES, readRunningOrder } from './readOrder';
 export type { PastedLine } from './readOrder';
 export { channelTimes, effortCurve } from './effort';
+export { quantitiesOf } from './quantities';
+export type { Quantities } from './quantities';

@@ -1,3 +1,4 @@
+import { Pinyin } from '@/ui/kit/Pinyin';
 import Link from 'next/link';
 import { nextTurningPoint, wallTime, type AlmanacReading } from '@/core/almanac';
 import { themePhase, type Suggestion } from '@/core/brief';
@@ -100,14 +101,19 @@ function SeasonWords({ view }: { view: AlmanacView }) {
     <section aria-labelledby="now" className="reading space-y-2 border-t border-ink pt-3">
       <h2 id="now">The year and the hour</h2>
       <p>
-        <strong className="font-medium">{reading.term.term.pinyin}</strong>{' '}
+        <strong className="font-medium">
+          <Pinyin>{reading.term.term.pinyin}</Pinyin>
+        </strong>{' '}
         <span lang="zh-Hant" className="hanzi">
           {reading.term.term.hanzi}
         </span>{' '}
         <span className="quiet">{reading.term.term.name}</span>, since about{' '}
         {dateText(reading.term.atMs, zone, 'dayTime')}.
         <br />
-        Next <strong className="font-medium">{reading.nextTerm.term.pinyin}</strong>{' '}
+        Next{' '}
+        <strong className="font-medium">
+          <Pinyin>{reading.nextTerm.term.pinyin}</Pinyin>
+        </strong>{' '}
         <span lang="zh-Hant" className="hanzi">
           {reading.nextTerm.term.hanzi}
         </span>{' '}
@@ -268,7 +274,7 @@ function Margin({ view }: { view: AlmanacView }) {
               <dd lang="zh-Hant" className="font-hanzi">
                 {pillar.hanzi}
               </dd>
-              <dd>{pillar.pinyin}</dd>
+              <dd lang="zh-Latn-pinyin">{pillar.pinyin}</dd>
             </div>
           ))}
         </dl>

@@ -1,3 +1,4 @@
+import { Pinyin } from '@/ui/kit/Pinyin';
 import type { PhaseId } from '@/core/phases';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 
@@ -53,7 +54,9 @@ export function NextWeeks({ view }: { view: WeeksView }) {
             <span lang="zh-Hant" className="hanzi">
               {hanzi}
             </span>{' '}
-            <span className="max-sm:sr-only">{pinyin}</span>
+            <span className="max-sm:sr-only">
+              <Pinyin>{pinyin}</Pinyin>
+            </span>
             <span className="quiet small block max-sm:sr-only">
               {name}, {day}
             </span>

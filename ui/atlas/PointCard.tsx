@@ -1,5 +1,6 @@
 'use client';
 
+import { Pinyin } from '@/ui/kit/Pinyin';
 import { lengthSign, lengthText } from '@/ui/kit/region';
 import { plural } from '@/ui/kit/time';
 import { pointCautionText } from '@/ui/words/pointCautions';
@@ -140,7 +141,7 @@ export function PointCard({ code, person, reaching, onPoint, onForm }: Props) {
           </span>
         </p>
         <h2 className="flex flex-wrap items-baseline gap-x-2">
-          {row.pinyin}
+          <Pinyin>{row.pinyin}</Pinyin>
           <span lang="zh-Hant" className="hanzi">
             {row.hanzi}
           </span>

@@ -1,5 +1,6 @@
 'use client';
 
+import { Pinyin } from '@/ui/kit/Pinyin';
 import { point, type PointCode } from '@/core/channels';
 import { phaseOfChannel } from '@/ui/figure/overlay';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
@@ -30,7 +31,7 @@ export function PointList({ label, points, chosen, onPoint }: Props) {
               <span>{phase ? <PhaseMark phase={phase} /> : null}</span>
               <span className="figures">{code}</span>
               <span>
-                {row.pinyin}{' '}
+                <Pinyin>{row.pinyin}</Pinyin>{' '}
                 <span lang="zh-Hant" className="font-hanzi quiet">
                   {row.hanzi}
                 </span>{' '}

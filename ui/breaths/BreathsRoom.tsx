@@ -25,7 +25,11 @@ function PatternCard({ pattern, pace, actions }: { pattern: WholePattern; pace: 
           </span>
         )}
       </h2>
-      {pattern.pinyin && <p className="quiet italic">{pattern.pinyin}</p>}
+      {pattern.pinyin && (
+        <p className="quiet italic" lang="zh-Latn-pinyin">
+          {pattern.pinyin}
+        </p>
+      )}
       <PatternLine pattern={pattern} pace={pace} label={`The line of ${pattern.name}`} />
       <p className="quiet small figures">
         {breathFigures(pattern, pace)}; {routeText(pattern)}

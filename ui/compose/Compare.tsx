@@ -1,7 +1,8 @@
 'use client';
 
-import type { ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import { comparePractices, formOf, type ComparedLine, type Item, type Practice } from '@/core/practice';
+import { QuantityCharts } from '@/ui/charts/QuantityCharts';
 import { BRIEF_WORDS, differsText, itemLine } from '@/ui/words/compare';
 import { Sheet } from '@/ui/kit/Sheet';
 
@@ -43,6 +44,13 @@ function Table({
   called,
 }: Required<Omit<Props, 'onClose' | 'children' | 'theirs'>> & { theirs: Practice }) {
   const { lines, name, brief, isSame } = comparePractices(mine, theirs);
+  const both = useMemo(
+    () => [
+      { name: called.mine, practice: mine },
+      { name: called.theirs, practice: theirs },
+    ],
+    [called.mine, called.theirs, mine, theirs],
+  );
   return (
     <>
       {isSame && <p className="my-2">There is no difference between the two.</p>}
@@ -70,6 +78,7 @@ function Table({
           ))}
         </tbody>
       </table>
+      {!isSame && <QuantityCharts practices={both} />}
     </>
   );
 }

@@ -14,6 +14,7 @@ import {
 } from '@/core/compose';
 import { ROLES, type Role } from '@/core/forms';
 import { compile, type Practice, type Timeline } from '@/core/practice';
+import { QuantityCharts } from '@/ui/charts/QuantityCharts';
 import { figureMarkup } from '@/ui/figure/Figure';
 import { FRAMES } from '@/ui/figure/frames';
 import { overlayMarkup } from '@/ui/figure/overlay';
@@ -204,6 +205,113 @@ interface Props {
   readonly onClose: () => void;
 }
 
+/** The drafts laid beside each other, a row for each thing they are compared by. */
+function DraftsTable({
+  practice,
+  recent,
+  columns,
+  beside,
+  onTake,
+}: Pick<Props, 'practice' | 'recent' | 'onTake'> & { columns: readonly Column[]; beside: string }) {
+  const here = useMemo(() => new Set(practice.items.map((item) => item.formId)), [practice]);
+  const roles = ROLES.filter((role) =>
+    columns.some((column) => column.practice.items.some((item) => item.role === role)),
+  );
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Drafts side by side">
+      <table className="mt-2 w-full table-fixed text-[0.94rem] leading-snug max-sm:block sm:min-w-[56rem]">
+        <colgroup>
+          <col className="w-24" />
+          {columns.map(({ key }) => (
+            <col key={key} />
+          ))}
+        </colgroup>
+        <thead className="max-sm:block">
+          <tr className={`${ROW} align-bottom`}>
+            <td className="max-sm:hidden" />
+            {columns.map(({ key, draft }) => (
+              <th key={key} scope="col" className={`text-left font-normal ${cell(key, beside)}`}>
+                <span className="font-serif text-[1.3rem] font-medium">{CHARACTER_WORDS[key].name}</span>
+                <span className="quiet small block">{CHARACTER_WORDS[key].line}</span>
+                {draft && (
+                  <button
+                    type="button"
+                    className="press mt-1.5"
+                    onClick={() => onTake(draft, CHARACTER_WORDS[key].name)}
+                  >
+                    Take the {CHARACTER_WORDS[key].name.toLowerCase()} one
+                  </button>
+                )}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody className="max-sm:block">
+          <tr className={`${ROW} align-bottom`}>
+            <th scope="row" className={LABEL}>
+              breath, effort
+            </th>
+            {columns.map((column) => (
+              <td key={column.key} className={cell(column.key, beside)}>
+                <Shape practice={column.practice} timeline={column.timeline} />
+              </td>
+            ))}
+          </tr>
+          <tr className={`${ROW} border-t border-hairline align-top`}>
+            <th scope="row" className={`${LABEL} py-1.5`}>
+              in all
+            </th>
+            {columns.map(({ key, practice: one, timeline }) => (
+              <td key={key} className={`figures ${cell(key, beside)}`}>
+                {clockText(timeline.totalMs)} min,{' '}
+                {plural(one.items.filter((item) => !item.hinge).length, 'form')},{' '}
+                {plural(timeline.breaths, 'breath')}
+              </td>
+            ))}
+          </tr>
+          <tr className={`${ROW} border-t border-hairline align-top`}>
+            <th scope="row" className={`${LABEL} py-1.5`}>
+              likeness
+            </th>
+            {columns.map(({ key, practice: one }) => (
+              <td key={key} className={`figures ${cell(key, beside)}`}>
+                {likenessText(one, key === 'as-asked' ? undefined : practice, recent)}
+              </td>
+            ))}
+          </tr>
+          <tr className={`${ROW} border-t border-hairline align-top`}>
+            <th scope="row" className={`${LABEL} py-1.5`}>
+              reaches most
+            </th>
+            {columns.map(({ key, practice: one, timeline }) => (
+              <td key={key} className={`figures ${cell(key, beside)}`}>
+                <ReachFigures practice={one} timeline={timeline} />
+                {channelTimes(one, timeline)
+                  .slice(0, MOST_CHANNELS)
+                  .map(({ channel, ms }) => `${channel} ${Math.max(1, Math.round(ms / 60_000))} min`)
+                  .join(', ')}
+              </td>
+            ))}
+          </tr>
+          <tr className={`${ROW} border-t border-hairline`}>
+            <th scope="row" className={`${LABEL} py-1.5`}>
+              the heart
+            </th>
+            {columns.map((column) => (
+              <td key={column.key} className={cell(column.key, beside)}>
+                <Carriers practice={column.practice} />
+              </td>
+            ))}
+          </tr>
+          {roles.map((role) => (
+            <SectionRow key={role} role={role} columns={columns} beside={beside} here={here} />
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
 /** Three drafts that truly differ, beside the present one, line by line. */
 export function Drafts({ practice, recent, ask, onTake, onClose }: Props) {
   const [drafts, setDrafts] = useState<readonly CharacterDraft[]>([]);
@@ -234,9 +342,9 @@ export function Drafts({ practice, recent, ask, onTake, onClose }: Props) {
       })),
     ];
   }, [drafts, practice]);
-  const here = useMemo(() => new Set(practice.items.map((item) => item.formId)), [practice]);
-  const roles = ROLES.filter((role) =>
-    columns.some((column) => column.practice.items.some((item) => item.role === role)),
+  const drawn = useMemo(
+    () => columns.map(({ key, practice: one }) => ({ name: CHARACTER_WORDS[key].name, practice: one })),
+    [columns],
   );
   return (
     <Sheet title="Three other drafts" wide onClose={onClose}>
@@ -262,97 +370,8 @@ export function Drafts({ practice, recent, ask, onTake, onClose }: Props) {
           ))}
         </fieldset>
       )}
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Drafts side by side">
-        <table className="mt-2 w-full table-fixed text-[0.94rem] leading-snug max-sm:block sm:min-w-[56rem]">
-          <colgroup>
-            <col className="w-24" />
-            {columns.map(({ key }) => (
-              <col key={key} />
-            ))}
-          </colgroup>
-          <thead className="max-sm:block">
-            <tr className={`${ROW} align-bottom`}>
-              <td className="max-sm:hidden" />
-              {columns.map(({ key, draft }) => (
-                <th key={key} scope="col" className={`text-left font-normal ${cell(key, beside)}`}>
-                  <span className="font-serif text-[1.3rem] font-medium">{CHARACTER_WORDS[key].name}</span>
-                  <span className="quiet small block">{CHARACTER_WORDS[key].line}</span>
-                  {draft && (
-                    <button
-                      type="button"
-                      className="press mt-1.5"
-                      onClick={() => onTake(draft, CHARACTER_WORDS[key].name)}
-                    >
-                      Take the {CHARACTER_WORDS[key].name.toLowerCase()} one
-                    </button>
-                  )}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody className="max-sm:block">
-            <tr className={`${ROW} align-bottom`}>
-              <th scope="row" className={LABEL}>
-                breath, effort
-              </th>
-              {columns.map((column) => (
-                <td key={column.key} className={cell(column.key, beside)}>
-                  <Shape practice={column.practice} timeline={column.timeline} />
-                </td>
-              ))}
-            </tr>
-            <tr className={`${ROW} border-t border-hairline align-top`}>
-              <th scope="row" className={`${LABEL} py-1.5`}>
-                in all
-              </th>
-              {columns.map(({ key, practice: one, timeline }) => (
-                <td key={key} className={`figures ${cell(key, beside)}`}>
-                  {clockText(timeline.totalMs)} min,{' '}
-                  {plural(one.items.filter((item) => !item.hinge).length, 'form')},{' '}
-                  {plural(timeline.breaths, 'breath')}
-                </td>
-              ))}
-            </tr>
-            <tr className={`${ROW} border-t border-hairline align-top`}>
-              <th scope="row" className={`${LABEL} py-1.5`}>
-                likeness
-              </th>
-              {columns.map(({ key, practice: one }) => (
-                <td key={key} className={`figures ${cell(key, beside)}`}>
-                  {likenessText(one, key === 'as-asked' ? undefined : practice, recent)}
-                </td>
-              ))}
-            </tr>
-            <tr className={`${ROW} border-t border-hairline align-top`}>
-              <th scope="row" className={`${LABEL} py-1.5`}>
-                reaches most
-              </th>
-              {columns.map(({ key, practice: one, timeline }) => (
-                <td key={key} className={`figures ${cell(key, beside)}`}>
-                  <ReachFigures practice={one} timeline={timeline} />
-                  {channelTimes(one, timeline)
-                    .slice(0, MOST_CHANNELS)
-                    .map(({ channel, ms }) => `${channel} ${Math.max(1, Math.round(ms / 60_000))} min`)
-                    .join(', ')}
-                </td>
-              ))}
-            </tr>
-            <tr className={`${ROW} border-t border-hairline`}>
-              <th scope="row" className={`${LABEL} py-1.5`}>
-                the heart
-              </th>
-              {columns.map((column) => (
-                <td key={column.key} className={cell(column.key, beside)}>
-                  <Carriers practice={column.practice} />
-                </td>
-              ))}
-            </tr>
-            {roles.map((role) => (
-              <SectionRow key={role} role={role} columns={columns} beside={beside} here={here} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <DraftsTable practice={practice} recent={recent} columns={columns} beside={beside} onTake={onTake} />
+      <QuantityCharts practices={drawn} />
     </Sheet>
   );
 }

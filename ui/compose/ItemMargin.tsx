@@ -1,5 +1,6 @@
 'use client';
 
+import { Pinyin } from '@/ui/kit/Pinyin';
 import { otherSide } from '@/core/body/sides';
 import dynamic from 'next/dynamic';
 import { cycleOf, hasVariant, SPOKEN_PASSAGE, VARIANTS } from '@/core/forms';
@@ -71,7 +72,11 @@ export function ItemMargin({
       <div>
         <h2>{form.name}</h2>
         <p className="quiet">
-          {form.pinyin && <>{form.pinyin} </>}
+          {form.pinyin && (
+            <>
+              <Pinyin>{form.pinyin}</Pinyin>{' '}
+            </>
+          )}
           {form.hanzi && (
             <span lang="zh-Hant" className="hanzi">
               {form.hanzi}

@@ -19,6 +19,7 @@ import { ProofLine } from './ProofLine';
 import { ReadOver } from './ReadOver';
 import { RunningOrder } from './RunningOrder';
 import { Toolbar } from './Toolbar';
+import { UnderOrder } from './UnderOrder';
 import type { AtComposing } from './useComposing';
 import { useNoteActions } from './useNoteActions';
 import { useSelection } from './useSelection';
@@ -86,7 +87,6 @@ export function Written({
   const noteActions = useNoteActions(practice, edit, onFit);
   const account = useCallback(async () => composer.account(asked, practice), [asked, composer, practice]);
   const selected = practice.items.find((item) => item.id === selection.current);
-
   return (
     <>
       <div className="contents sm:sticky sm:top-0 sm:z-20 sm:-mx-1 sm:flex sm:flex-wrap sm:items-center sm:gap-x-4 sm:gap-y-1 sm:border-b sm:border-hairline sm:bg-paper sm:px-1 sm:py-2">
@@ -141,14 +141,7 @@ export function Written({
             noteActions={noteActions}
             onEdit={edit}
           />
-          <p className="mt-3 flex flex-wrap gap-2">
-            <button type="button" className="press" onClick={() => onOver({ kind: 'add' })}>
-              Add a form
-            </button>
-            {practice.items.length === 0 && (
-              <span className="quiet">Nothing is left; add a form, undo, or take another draft.</span>
-            )}
-          </p>
+          <UnderOrder practice={practice} drafted={state.proof?.of} onAdd={() => onOver({ kind: 'add' })} />
         </div>
         <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
           <ReadOver practice={practice} beside={beside} onSelect={selection.select} {...noteActions} />

@@ -1,3 +1,4 @@
+import { Pinyin } from '@/ui/kit/Pinyin';
 import Link from 'next/link';
 import type { ReactNode } from 'react';
 import type { Customs } from '@/core/customs';
@@ -65,7 +66,11 @@ export function Beside({ pair, customs }: Props) {
                 )}
               </p>
               <p className="quiet small">
-                {form.pinyin && <>{form.pinyin} · </>}
+                {form.pinyin && (
+                  <>
+                    <Pinyin>{form.pinyin}</Pinyin> ·{' '}
+                  </>
+                )}
                 {form.family}
               </p>
               <MovingFigure

@@ -1,3 +1,4 @@
+import { Pinyin } from '@/ui/kit/Pinyin';
 import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
 import type { Customs } from '@/core/customs';
@@ -63,7 +64,7 @@ function Serves({ form, customs }: { form: Form; customs: Customs }) {
             return (
               <p key={code}>
                 <Link href={`/atlas?point=${code}&form=${form.id}`}>
-                  {row.sense} · {row.pinyin}
+                  {row.sense} · <Pinyin>{row.pinyin}</Pinyin>
                 </Link>{' '}
                 <span lang="zh-Hant" className="font-hanzi quiet">
                   {row.hanzi}

@@ -1,3 +1,4 @@
+import { Pinyin } from '@/ui/kit/Pinyin';
 import Link from 'next/link';
 import type { Customs } from '@/core/customs';
 import { hasVariant, isOwnId, placesInSets, VARIANTS, type Form, type VariantId } from '@/core/forms';
@@ -29,7 +30,11 @@ export function FormHead({ form, variant, customs }: Props) {
         )}
       </h1>
       <p className="quiet">
-        {form.pinyin && <>{form.pinyin} · </>}
+        {form.pinyin && (
+          <>
+            <Pinyin>{form.pinyin}</Pinyin> ·{' '}
+          </>
+        )}
         {form.family} · {form.roles.map((role) => ROLE_NAMES[role]).join(', ')} · {form.actions.join(', ')} ·{' '}
         {form.polarity}
         {places.map((place) => (

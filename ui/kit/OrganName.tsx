@@ -1,3 +1,4 @@
+import { Pinyin } from './Pinyin';
 import { organ, type OrganId } from '@/core/phases';
 
 /** An organ as name · pinyin · hanzi · channel code. */
@@ -7,7 +8,11 @@ export function OrganName({ id, full = false }: { id: OrganId; full?: boolean })
     <span>
       {row.name}{' '}
       <span className="quiet small whitespace-nowrap">
-        {full && <>{row.pinyin} </>}
+        {full && (
+          <>
+            <Pinyin>{row.pinyin}</Pinyin>{' '}
+          </>
+        )}
         <span lang="zh-Hant" className="font-hanzi">
           {row.hanzi}
         </span>
