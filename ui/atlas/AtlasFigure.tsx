@@ -1,8 +1,9 @@
 'use client';
 
 import { useEffect, useMemo, useRef, useState, type MouseEvent, type ReactNode } from 'react';
-import { dot, goalsOf, solveGoals, type Posture, type Skeleton, type Vec } from '@/core/body';
+import { dot, goalsOf, solveGoals, type Posture, type Side, type Skeleton, type Vec } from '@/core/body';
 import { placePoint, type PointCode } from '@/core/channels';
+import { keysOf } from '@/core/lists/lists';
 import type { drawFigure } from '@/ui/figure/draw/figure';
 import { closeBox, fitBox } from '@/ui/figure/fit';
 import { overlayMarkup, pointAt, type Overlay } from '@/ui/figure/overlay';
@@ -19,6 +20,14 @@ interface Props {
   readonly onPoint: (code: PointCode) => void;
   readonly children?: ReactNode;
 }
+
+/** Two crossed arms carry each channel twice: one side alone can be looked at. */
+const SIDES_SHOWN = {
+  'both sides': ['left', 'right'],
+  'left side': ['left'],
+  'right side': ['right'],
+} as const satisfies Record<string, readonly Side[]>;
+type SidesShown = keyof typeof SIDES_SHOWN;
 
 const HEIGHT = 640;
 /** Lines and dots in a close look, against the usual. */
@@ -40,6 +49,7 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
   const group = useRef<SVGGElement>(null);
   const { view, setView, dragged, handlers } = useTurn(VIEWS[startView]);
   const [close, setClose] = useState(false);
+  const [sides, setSides] = useState<SidesShown>('both sides');
   const body = useMemo(() => solveGoals(goalsOf(posture)), [posture]);
   const camera = useMemo(() => cameraFor(view, middleOf(body)), [body, view]);
   const { chosen } = overlay;
@@ -64,9 +74,9 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
     patchMarkup(
       group.current,
       draw(body, camera, { line: 2 * fine, ground: true }) +
-        overlayMarkup(body, camera, { ...overlay, fine }),
+        overlayMarkup(body, camera, { ...overlay, fine, sides: SIDES_SHOWN[sides] }),
     );
-  }, [body, camera, draw, fine, overlay]);
+  }, [body, camera, draw, fine, overlay, sides]);
   const press = (event: MouseEvent<SVGSVGElement>): void => {
     const code = dragged() ? undefined : pointAt(event.currentTarget, event, fine);
     if (code !== undefined) onPoint(code);
@@ -97,6 +107,19 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
           closer to the point
         </button>
         {children}
+      </p>
+      <p role="group" aria-label="Sides shown" className="small flex justify-center gap-x-4">
+        {keysOf(SIDES_SHOWN).map((one) => (
+          <button
+            key={one}
+            type="button"
+            className="press-plain"
+            aria-pressed={one === sides}
+            onClick={() => setSides(one)}
+          >
+            {one}
+          </button>
+        ))}
       </p>
     </div>
   );

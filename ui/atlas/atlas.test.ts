@@ -75,7 +75,7 @@ describe('the measures typed into the cùn rule', () => {
   const typed = (stature: string, ...cms: readonly string[]) =>
     readMeasures({
       stature,
-      segments: NOTHING_MEASURED.segments.map((segment, index) => ({ ...segment, cm: cms[index] ?? '' })),
+      segments: NOTHING_MEASURED.segments.map((segment, index) => ({ ...segment, length: cms[index] ?? '' })),
     });
 
   it('are read with a point or a comma, empty ones left aside', () => {

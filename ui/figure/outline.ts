@@ -113,6 +113,23 @@ export function stroke(spots: readonly Spot[]): string {
   return path;
 }
 
+/** An open line through every one of its spots, its corners softened (a Catmull-Rom spline, as cubic curves). */
+export function through(spots: readonly Spot[]): string {
+  const first = spots[0];
+  if (!first) return '';
+  let path = `M${at(first)}`;
+  for (let index = 1; index < spots.length; index += 1) {
+    const [a, b] = [spots[index - 1], spots[index]];
+    if (!a || !b) continue;
+    const before = spots[index - 2] ?? a;
+    const after = spots[index + 1] ?? b;
+    const out = { x: a.x + (b.x - before.x) / 6, y: a.y + (b.y - before.y) / 6 };
+    const into = { x: b.x - (after.x - a.x) / 6, y: b.y - (after.y - a.y) / 6 };
+    path += `C${at(out)} ${at(into)} ${at(b)}`;
+  }
+  return path;
+}
+
 /** The outline of a solid swept through rings. */
 export function solid(camera: Camera, rings: readonly Ring[], extra: readonly Spot[] = []): string {
   return rounded(hull([...rings.flatMap((ring) => ringSpots(camera, ring)), ...extra]));

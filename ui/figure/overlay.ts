@@ -2,6 +2,7 @@ import { dot, type Side, type Skeleton } from '@/core/body';
 import {
   channel,
   countedWays,
+  faceOf,
   isPointCode,
   placeCourse,
   placePoint,
@@ -11,7 +12,8 @@ import {
   type SkinPlace,
 } from '@/core/channels';
 import { organ, type PhaseId } from '@/core/phases';
-import { at, n } from './outline';
+import { at, n, through } from './outline';
+import { veilFor } from './veil';
 import type { Camera } from './view';
 
 /** What lies over the figure. */
@@ -19,6 +21,8 @@ export interface Overlay {
   readonly channels: readonly ChannelId[];
   readonly points: readonly PointCode[];
   readonly chosen?: PointCode | undefined;
+  /** On which of the body's sides; both where nothing is said. What lies on its middle is always shown. */
+  readonly sides?: readonly Side[];
   /** Picture units of what is one unit wide at the usual size: less when looked at closely. */
   readonly fine?: number;
 }
@@ -36,13 +40,24 @@ const inkOf = (id: ChannelId | undefined): string => {
   return phase ? `var(--${phase})` : 'var(--ink)';
 };
 
-const faces = (place: SkinPlace, camera: Camera): boolean => dot(place.away, camera.viewer) > 0.02;
+/** What is seen of the skin: it faces the viewer, and nothing stands before it. */
+type Seen = (place: SkinPlace) => boolean;
 
-/** A line over the skin: solid where it faces the viewer, faint where it runs behind. */
-function lineMarkup(line: readonly SkinPlace[], camera: Camera): string {
-  const runs: { near: boolean; places: SkinPlace[] }[] = [];
+function seenBy(skeleton: Skeleton, camera: Camera): Seen {
+  const isVeiled = veilFor(skeleton, camera);
+  return (place) => dot(place.away, camera.viewer) > 0.02 && !isVeiled(place);
+}
+
+interface Run {
+  readonly near: boolean;
+  readonly places: SkinPlace[];
+}
+
+/** The stretches of a line that are seen, and those that are not. */
+function runsOf(line: readonly SkinPlace[], isSeen: Seen): readonly Run[] {
+  const runs: Run[] = [];
   for (const place of line) {
-    const near = faces(place, camera);
+    const near = isSeen(place);
     const last = runs[runs.length - 1];
     if (last?.near === near) last.places.push(place);
     else {
@@ -51,35 +66,67 @@ function lineMarkup(line: readonly SkinPlace[], camera: Camera): string {
       runs.push({ near, places: joint ? [joint, place] : [place] });
     }
   }
-  return runs
-    .filter((run) => run.places.length > 1)
-    .map(
-      (run) =>
-        `<path class="${run.near ? 'fig-channel' : 'fig-channel fig-far'}" d="M${run.places
-          .map((place) => at(camera.spot(place.place)))
-          .join('L')}"/>`,
-    )
-    .join('');
+  return runs.filter((run) => run.places.length > 1);
 }
 
-function courseMarkup(skeleton: Skeleton, camera: Camera, id: ChannelId, fine: number): string {
-  const sides = channel(id).organ ? SIDES : SIDES.slice(0, 1);
-  const lines = sides.flatMap((side) => placeCourse(skeleton, id, side));
-  return `<g color="${inkOf(id)}" stroke-width="${(2.2 * fine).toFixed(2)}">${lines.map((line) => lineMarkup(line, camera)).join('')}</g>`;
+/** A line over the skin: solid where it is seen, faint where it runs behind. */
+const lineMarkup = (runs: readonly Run[], camera: Camera): string =>
+  runs
+    .map(
+      (run) =>
+        `<path class="${run.near ? 'fig-channel' : 'fig-channel fig-far'}" d="${through(
+          run.places.map(({ place }) => camera.spot(place)),
+        )}"/>`,
+    )
+    .join('');
+
+/** The name of a channel beside the longest stretch of it that is seen; none where nothing is. */
+function nameMarkup(runs: readonly Run[], camera: Camera, id: ChannelId, fine: number): string {
+  const [longest] = runs.filter(({ near }) => near).toSorted((a, b) => b.places.length - a.places.length);
+  const middle = longest?.places[Math.floor(longest.places.length / 2)];
+  if (!middle) return '';
+  const { x, y } = camera.spot(middle.place);
+  return `<text class="fig-cun" x="${n(x + 7 * fine)}" y="${n(y + 4 * fine)}" font-size="${(9 * fine).toFixed(2)}">${id}</text>`;
+}
+
+/** Yang channels, over the outer side of a limb, are broken lines, so that a pair of one colour is told apart. */
+const BROKEN = 'stroke-dasharray="5 3"';
+
+interface Sight {
+  readonly skeleton: Skeleton;
+  readonly camera: Camera;
+  readonly isSeen: Seen;
+  readonly sides: readonly Side[];
+  readonly fine: number;
+}
+
+function courseMarkup(
+  { skeleton, camera, isSeen, sides, fine }: Sight,
+  id: ChannelId,
+  isNamed: boolean,
+): string {
+  const isPaired = channel(id).organ !== undefined;
+  const drawn = (isPaired ? sides : SIDES.slice(0, 1)).map((side) =>
+    placeCourse(skeleton, id, side).map((line) => runsOf(line, isSeen)),
+  );
+  const broken = isNamed && isPaired && faceOf(id) === 'outer' ? BROKEN : '';
+  const lines = drawn.flat().map((runs) => lineMarkup(runs, camera));
+  const name = isNamed ? nameMarkup(drawn.flat(2), camera, id, fine) : '';
+  return `<g color="${inkOf(id)}" stroke-width="${(2.2 * fine).toFixed(2)}" ${broken}>${lines.join('')}</g>${name}`;
 }
 
 function pointMarkup(
-  skeleton: Skeleton,
-  camera: Camera,
+  { skeleton, camera, isSeen, sides, fine }: Sight,
   code: PointCode,
-  { chosen, fine }: { readonly chosen: boolean; readonly fine: number },
+  chosen: boolean,
 ): string {
   const row = point(code);
-  const sides = row.midline ? SIDES.slice(0, 1) : SIDES;
-  const places = sides.flatMap((side) => placePoint(skeleton, code, side));
+  const places = (row.midline ? SIDES.slice(0, 1) : sides).flatMap((side) =>
+    placePoint(skeleton, code, side),
+  );
   const dots = places.map((place) => {
     const spot = camera.spot(place.place);
-    const near = faces(place, camera);
+    const near = isSeen(place);
     const [x, y] = [n(spot.x), n(spot.y)];
     const ring = chosen
       ? `<circle class="fig-ring" cx="${x}" cy="${y}" r="${(7 * fine).toFixed(2)}" stroke-width="${(1.6 * fine).toFixed(2)}"/>`
@@ -94,9 +141,8 @@ function pointMarkup(
 const MARK = 4;
 
 /** How a point is measured, on the side that is seen better: the way from its landmark, marked at each whole cùn. */
-function measuredMarkup(skeleton: Skeleton, camera: Camera, code: PointCode, fine: number): string {
-  const sides = point(code).midline ? SIDES.slice(0, 1) : SIDES;
-  const seen = sides
+function measuredMarkup({ skeleton, camera, sides, fine }: Sight, code: PointCode): string {
+  const seen = (point(code).midline ? SIDES.slice(0, 1) : sides)
     .map((side) => ({
       side,
       toViewer: dot(placePoint(skeleton, code, side)[0]?.away ?? [0, 0, 0], camera.viewer),
@@ -130,13 +176,16 @@ function measuredMarkup(skeleton: Skeleton, camera: Camera, code: PointCode, fin
 
 /** Channels and points over a figure, as markup for the same `svg`. */
 export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overlay): string {
-  const { chosen, fine = 1 } = overlay;
+  const { chosen, fine = 1, sides = SIDES } = overlay;
+  const sight: Sight = { skeleton, camera, isSeen: seenBy(skeleton, camera), sides, fine };
   const rest = overlay.points.filter((code) => code !== chosen);
+  // One channel alone needs no name: the page says whose it is.
+  const isNamed = overlay.channels.length > 1;
   return (
-    overlay.channels.map((id) => courseMarkup(skeleton, camera, id, fine)).join('') +
-    rest.map((code) => pointMarkup(skeleton, camera, code, { chosen: false, fine })).join('') +
-    (chosen ? measuredMarkup(skeleton, camera, chosen, fine) : '') +
-    (chosen ? pointMarkup(skeleton, camera, chosen, { chosen: true, fine }) : '')
+    overlay.channels.map((id) => courseMarkup(sight, id, isNamed)).join('') +
+    rest.map((code) => pointMarkup(sight, code, false)).join('') +
+    (chosen ? measuredMarkup(sight, chosen) : '') +
+    (chosen ? pointMarkup(sight, chosen, true) : '')
   );
 }
 
