@@ -5,7 +5,7 @@ import { useCallback, useDeferredValue, useMemo } from 'react';
 import { themePhase, type Brief } from '@/core/brief';
 import type { People } from '@/core/compose';
 import { toleranceMs } from '@/core/compose/tolerance';
-import { compile, type Practice } from '@/core/practice';
+import { compile, type Practice, type Timeline } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
 import { MinutesBar } from '@/ui/score/MinutesBar';
@@ -45,6 +45,31 @@ interface Props {
   readonly onOpenAt: (room: Room) => void;
 }
 
+const orderOf = ({ items }: Practice): string => items.map((item) => item.id).join(' ');
+const membersOf = ({ items }: Practice): string =>
+  items
+    .map((item) => item.id)
+    .sort()
+    .join(' ');
+
+/**
+ * The practice as score and running order draw it: when the press has been answered in the minutes above them, so that
+ * no key waits for an hour's drawing. What is only put in another order is drawn at once: it must lie where the hand
+ * let it go.
+ */
+function useDrawn(
+  practice: Practice,
+  timeline: Timeline,
+): { readonly practice: Practice; readonly timeline: Timeline } {
+  const now = useMemo(() => ({ practice, timeline }), [practice, timeline]);
+  const settled = useDeferredValue(now);
+  const isMoved =
+    settled !== now &&
+    orderOf(settled.practice) !== orderOf(practice) &&
+    membersOf(settled.practice) === membersOf(practice);
+  return isMoved ? now : settled;
+}
+
 /** The practice as it is written: its minutes, the score, the running order, the margin, and what lies over them. */
 export function Written({
   at,
@@ -62,8 +87,7 @@ export function Written({
   const { customs, own, today } = ground;
   const say = useSay();
   const timeline = useMemo(() => compile(practice), [practice]);
-  // The score is drawn when the press has been answered in the running order: it is the larger by far.
-  const drawn = useDeferredValue(useMemo(() => ({ practice, timeline }), [practice, timeline]));
+  const drawn = useDrawn(practice, timeline);
   const beside = useBeside(practice, customs, people, today);
   const selection = useSelection(practice, first, edit, say);
   const wishedMs = brief.minutes * 60_000;
@@ -134,8 +158,8 @@ export function Written({
       <div className="mt-5 grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div>
           <RunningOrder
-            practice={practice}
-            timeline={timeline}
+            practice={drawn.practice}
+            timeline={drawn.timeline}
             selection={selection}
             notes={beside.notes}
             noteActions={noteActions}

@@ -1,6 +1,11 @@
-import { USUAL_BUILD, type MovementAsks } from '@/core/body';
+import { share, USUAL_BUILD, type MovementAsks } from '@/core/body';
+import { lengthSign, lengthText, regionNow } from '@/ui/kit/region';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
+
+/** How heavy a weight, hung from the ankle of a shank held level, turns the knee as much: what a moment feels like, kg. */
+const hungAtAnkleKg = (momentNm: number): number =>
+  Math.round(momentNm / (9.81 * share('shank') * USUAL_BUILD.statureM));
 
 /** What the solved movement of a form asks, as lines with their units; only what it asks at all. */
 export function measuredLines(asked: MovementAsks): readonly string[] {
@@ -8,7 +13,7 @@ export function measuredLines(asked: MovementAsks): readonly string[] {
   if (asked.kneeBendDeg >= 12) {
     const moment =
       asked.kneeMomentNm >= 10
-        ? `, a turning force of about ${Math.round(asked.kneeMomentNm)} N·m on it (for ${USUAL_BUILD.massKg} kg)`
+        ? `, which asks of them about what ${hungAtAnkleKg(asked.kneeMomentNm)} kg hung from the ankle would, sitting (${Math.round(asked.kneeMomentNm)} N·m, for a body of ${USUAL_BUILD.massKg} kg)`
         : '';
     said.push(`knees bend to ${Math.round(asked.kneeBendDeg)}°${moment}`);
   }
@@ -16,7 +21,9 @@ export function measuredLines(asked: MovementAsks): readonly string[] {
     said.push(`up to ${percent(asked.heaviestShare)} of the weight on one foot`);
   if (asked.oneLegSec >= 0.5) said.push(`${asked.oneLegSec.toFixed(0)} s on one leg at a stretch`);
   if (Number.isFinite(asked.marginCm) && asked.marginCm < 5)
-    said.push(`balance at least ${Math.max(0, asked.marginCm).toFixed(1)} cm inside the feet’s edge`);
+    said.push(
+      `balance at least ${lengthText(Math.max(0, asked.marginCm), 1)} ${lengthSign()} inside the feet’s edge`,
+    );
   if (asked.handsAboveSec >= 1)
     said.push(`hands above the shoulders for ${asked.handsAboveSec.toFixed(0)} s`);
   if (asked.foldDeg >= 20) said.push(`trunk tilts forward ${Math.round(asked.foldDeg)}°`);
@@ -25,6 +32,9 @@ export function measuredLines(asked: MovementAsks): readonly string[] {
   if (asked.turnShare >= 0.2) said.push(`spine turns to ${percent(asked.turnShare)} of its range`);
   if (asked.sideShare >= 0.2) said.push(`spine bends aside to ${percent(asked.sideShare)} of its range`);
   if (asked.neckTurnDeg >= 15) said.push(`head turns ${Math.round(asked.neckTurnDeg)}°`);
-  if (asked.heelUpCm >= 1.5) said.push(`heels come up ${asked.heelUpCm.toFixed(0)} cm`);
+  if (asked.heelUpCm >= 1.5)
+    said.push(
+      `heels come up ${lengthText(asked.heelUpCm, regionNow().length === 'cm' ? 0 : 1)} ${lengthSign()}`,
+    );
   return said;
 }

@@ -71,7 +71,7 @@ describe('what a form asks, measured', () => {
     expect(lines('brocade-hold-up-the-sky')).toMatch(/hands above the shoulders for \d+ s/);
     expect(lines('brocade-hands-to-feet')).toMatch(/trunk tilts forward \d+°/);
     expect(lines('brocade-sway')).toMatch(
-      /knees bend to \d+°, a turning force of about \d+ N·m on it \(for 65 kg\)/,
+      /knees bend to \d+°, which asks of them about what \d+ kg hung from the ankle would, sitting \(\d+ N·m, for a body of 65 kg\)/,
     );
     expect(lines('heel-drops')).toMatch(/heels come up \d+ cm/);
     const still = movementAsks([{ movement: movementThrough([{}, {}]), seconds: 5, rounds: 1 }]);
