@@ -1,13 +1,14 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import { useCallback, useDeferredValue, useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { themePhase, type Brief } from '@/core/brief';
 import type { People } from '@/core/compose';
 import { toleranceMs } from '@/core/compose/tolerance';
-import { compile, type Practice, type Timeline } from '@/core/practice';
+import { compile, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
+import { afterPaint, usePainted } from '@/ui/kit/usePainted';
 import { MinutesBar } from '@/ui/score/MinutesBar';
 import { Score } from '@/ui/score/Score';
 import { useBeside } from '@/ui/score/useLanes';
@@ -45,31 +46,6 @@ interface Props {
   readonly onOpenAt: (room: Room) => void;
 }
 
-const orderOf = ({ items }: Practice): string => items.map((item) => item.id).join(' ');
-const membersOf = ({ items }: Practice): string =>
-  items
-    .map((item) => item.id)
-    .sort()
-    .join(' ');
-
-/**
- * The practice as score and running order draw it: when the press has been answered in the minutes above them, so that
- * no key waits for an hour's drawing. What is only put in another order is drawn at once: it must lie where the hand
- * let it go.
- */
-function useDrawn(
-  practice: Practice,
-  timeline: Timeline,
-): { readonly practice: Practice; readonly timeline: Timeline } {
-  const now = useMemo(() => ({ practice, timeline }), [practice, timeline]);
-  const settled = useDeferredValue(now);
-  const isMoved =
-    settled !== now &&
-    orderOf(settled.practice) !== orderOf(practice) &&
-    membersOf(settled.practice) === membersOf(practice);
-  return isMoved ? now : settled;
-}
-
 /** The practice as it is written: its minutes, the score, the running order, the margin, and what lies over them. */
 export function Written({
   at,
@@ -87,7 +63,8 @@ export function Written({
   const { customs, own, today } = ground;
   const say = useSay();
   const timeline = useMemo(() => compile(practice), [practice]);
-  const drawn = useDrawn(practice, timeline);
+  // The score is the larger by far: it is drawn when the running order has answered the press.
+  const drawn = usePainted(useMemo(() => ({ practice, timeline }), [practice, timeline]));
   const beside = useBeside(practice, customs, people, today);
   const selection = useSelection(practice, first, edit, say);
   const wishedMs = brief.minutes * 60_000;
@@ -158,8 +135,8 @@ export function Written({
       <div className="mt-5 grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <div>
           <RunningOrder
-            practice={drawn.practice}
-            timeline={drawn.timeline}
+            practice={practice}
+            timeline={timeline}
             selection={selection}
             notes={beside.notes}
             noteActions={noteActions}
@@ -208,8 +185,9 @@ export function Written({
           if (added) selection.select(added.id);
         }}
         onTake={(taken, text) => {
-          take(taken, text);
+          // The sheet goes at once; a whole other practice takes its moment to be drawn.
           onOver(undefined);
+          afterPaint(() => take(taken, text));
         }}
       />
     </>

@@ -1,7 +1,8 @@
 'use client';
 
-import { createContext, startTransition, useCallback, useContext, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useState, type ReactNode } from 'react';
 import { Toast } from 'radix-ui';
+import { afterPaint } from './usePainted';
 
 interface Saying {
   readonly id: number;
@@ -17,7 +18,7 @@ export function SaidProvider({ children }: { children: ReactNode }) {
   const [sayings, setSayings] = useState<readonly Saying[]>([]);
   const say = useCallback((text: string) => {
     // After what it speaks of: the page answers the press first.
-    startTransition(() =>
+    afterPaint(() =>
       setSayings((present) => [...present.slice(-2), { id: (present.at(-1)?.id ?? 0) + 1, text }]),
     );
   }, []);
