@@ -36,9 +36,13 @@ function ask(): void {
       setTimeout(ask, STILL_MS - stillMs);
       return;
     }
-    do waiting.shift()?.();
-    while (waiting.length > 0 && spareMs() > SPARE_MS);
-    ask();
+    try {
+      do waiting.shift()?.();
+      while (waiting.length > 0 && spareMs() > SPARE_MS);
+    } finally {
+      // One that fails says so itself and does not keep the rest from being done.
+      ask();
+    }
   });
 }
 
