@@ -36,3 +36,7 @@ export function unkeptPath(data: unknown): readonly PropertyKey[] | undefined {
 
 /** With a capital first letter. */
 export const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
+
+const DISJUNCTION = new Intl.ListFormat('en-GB', { type: 'disjunction' });
+/** "a, b or c". */
+export const anyOf = (names: readonly string[]): string => DISJUNCTION.format(names);

@@ -1,3 +1,4 @@
+import { anyOf } from '@/core/text/text';
 import type { Customs } from '@/core/customs';
 import {
   cycleOf,
@@ -39,7 +40,7 @@ function Care({ form, variant }: { form: Form; variant: VariantId }) {
       <ul className="my-1">
         {cautions.map((caution) => (
           <li key={caution.say}>
-            <strong className="font-medium">{caution.weight}</strong> with {caution.labels.join(' or ')}:{' '}
+            <strong className="font-medium">{caution.weight}</strong> with {anyOf(caution.labels)}:{' '}
             {caution.say}
           </li>
         ))}

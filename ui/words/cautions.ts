@@ -1,3 +1,4 @@
+import { anyOf } from '@/core/text/text';
 import { cautionText } from './cautionSentences';
 import { asksAsDone, type DoneSo, type Form } from '@/core/forms';
 import { cautionsOf, type Caution, type CautionWeight, type ConditionId } from '@/core/people';
@@ -29,7 +30,7 @@ const small = (say: string): string => `${say.charAt(0).toLowerCase()}${say.slic
 
 /** "With knee trouble or new hip: no circles on bent knees." */
 export const careText = ({ say, labels }: CareLine): string =>
-  labels.length === 0 ? say : `With ${labels.join(' or ')}: ${small(say)}`;
+  labels.length === 0 ? say : `With ${anyOf(labels)}: ${small(say)}`;
 
 /**
  * What to take care of in a form as it is done: what is written on it, then what the present people have to mind,

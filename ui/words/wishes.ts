@@ -1,3 +1,4 @@
+import { anyOf } from '@/core/text/text';
 import { aim } from '@/core/brief/aims';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
@@ -22,7 +23,7 @@ export function understood(wishes: Wishes, lost: readonly string[]): readonly st
   return [
     wishes.aim && `for ${aim(wishes.aim).label}`,
     ...(wishes.conditions ?? []).map((id) => `with ${conditionLabel(id)}`),
-    wishes.points && `reaches ${wishes.points.join(' or ')}`,
+    wishes.points && `reaches ${anyOf(wishes.points)}`,
     wishes.joint && `loosens the ${wishes.joint}`,
     wishes.action,
     wishes.organ && organ(wishes.organ).name,
