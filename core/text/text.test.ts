@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { z } from 'zod';
 import { inWords, isKept, shorten, unkeptPath } from '.';
+import { anyOf } from './text';
 
 describe('a text cut short', () => {
   it('is a beginning of it, no longer than asked, and never half a character (checked by the encoder)', () => {
@@ -66,4 +67,13 @@ describe('what is wrong, in words', () => {
       z.string().min(1, 'a name, please').safeParse('', { error: inWords }).error?.issues[0]?.message,
     ).toBe('a name, please');
   });
+});
+
+it('names several as a sentence does', () => {
+  expect([anyOf([]), anyOf(['a']), anyOf(['a', 'b']), anyOf(['a', 'b', 'c'])]).toEqual([
+    '',
+    'a',
+    'a or b',
+    'a, b or c',
+  ]);
 });

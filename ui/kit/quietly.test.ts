@@ -1,61 +1,80 @@
-import { jest } from '@jest/globals';
+/** A browser whose clock and idle moments are the test's. */
+const at = {
+  ms: 10_000,
+  idle: [] as ((deadline: { timeRemaining: () => number }) => void)[],
+  keys: [] as (() => void)[],
+};
+const timers: { readonly dueMs: number; readonly work: () => void }[] = [];
+const own = { now: performance.now, setTimeout: globalThis.setTimeout };
 
-/** A browser of its own: what it would do when idle is done when the test says so, and its clock is the test's. */
-function browser() {
-  const idle: ((deadline: { timeRemaining: () => number }) => void)[] = [];
-  const keys: (() => void)[] = [];
+const press = (): void => at.keys.forEach((noted) => noted());
+const rest = (spareMs: number): void => {
+  let left = spareMs;
+  at.idle.splice(0).forEach((work) => work({ timeRemaining: () => (left -= 3) }));
+};
+const pass = (ms: number): void => {
+  at.ms += ms;
+  const due = timers.filter(({ dueMs }) => dueMs <= at.ms);
+  timers.splice(0, timers.length, ...timers.filter(({ dueMs }) => dueMs > at.ms));
+  due.forEach(({ work }) => work());
+};
+
+beforeAll(() => {
   Object.assign(globalThis, {
     window: {
-      requestIdleCallback: (work: (typeof idle)[number]) => idle.push(work),
-      addEventListener: (_: string, noted: () => void) => keys.push(noted),
+      requestIdleCallback: (work: (typeof at.idle)[number]) => at.idle.push(work),
+      addEventListener: (_: string, noted: () => void) => at.keys.push(noted),
     },
+    setTimeout: (work: () => void, ms = 0) => timers.push({ dueMs: at.ms + ms, work }),
   });
-  return {
-    press: () => keys.forEach((noted) => noted()),
-    rest: (spareMs: number) => {
-      let left = spareMs;
-      idle.splice(0).forEach((work) => work({ timeRemaining: () => (left -= 3) }));
-    },
-  };
-}
+  performance.now = () => at.ms;
+});
+afterAll(() => {
+  Reflect.deleteProperty(globalThis, 'window');
+  globalThis.setTimeout = own.setTimeout;
+  performance.now = own.now;
+});
 
 describe('what can wait', () => {
-  beforeEach(() => {
-    jest.resetModules();
-    jest.useFakeTimers({ now: 10_000 });
-  });
-  afterEach(() => {
-    jest.useRealTimers();
-    Reflect.deleteProperty(globalThis, 'window');
-  });
-  const begun = async () => {
-    const at = browser();
+  const begun = async (): Promise<readonly string[]> => {
     const { quietly } = await import('./quietly');
     const done: string[] = [];
     for (const name of ['a', 'b', 'c']) quietly(() => done.push(name));
-    return { at, done };
+    return done;
   };
 
   it('is done in order, as much at a time as there is time for', async () => {
-    const { at, done } = await begun();
+    const done = await begun();
     expect(done).toEqual([]);
-    at.rest(0);
+    rest(0);
     expect(done).toEqual(['a']);
-    at.rest(50);
+    rest(50);
     expect(done).toEqual(['a', 'b', 'c']);
   });
 
   it('is not begun within a quarter of a second of a key, and then is', async () => {
-    const { at, done } = await begun();
-    at.press();
-    jest.advanceTimersByTime(100);
-    at.rest(50);
+    const done = await begun();
+    press();
+    pass(100);
+    rest(50);
     expect(done).toEqual([]);
-    jest.advanceTimersByTime(149);
-    at.rest(50);
+    pass(149);
+    rest(50);
     expect(done).toEqual([]);
-    jest.advanceTimersByTime(1);
-    at.rest(50);
+    pass(1);
+    rest(50);
     expect(done).toEqual(['a', 'b', 'c']);
+  });
+
+  it('goes on after a piece that fails', async () => {
+    const { quietly } = await import('./quietly');
+    const done: string[] = [];
+    quietly(() => {
+      throw new Error('on purpose');
+    });
+    quietly(() => done.push('after it'));
+    expect(() => rest(50)).toThrow('on purpose');
+    rest(50);
+    expect(done).toEqual(['after it']);
   });
 });
