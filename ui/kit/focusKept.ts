@@ -22,11 +22,19 @@ const focusablesIn = (box: HTMLElement): readonly HTMLElement[] => [
   ...box.querySelectorAll<HTMLElement>(FOCUSABLE),
 ];
 
-/** Remembers where the focus comes to. */
+/** Remembers where the focus comes to. Every press goes through here first, so the page is asked for its stops once. */
 export function rememberFocus(element: HTMLElement): void {
-  const around: { box: HTMLElement; index: number }[] = [];
-  for (let box = element.parentElement; box && box !== document.body; box = box.parentElement)
-    around.push({ box, index: focusablesIn(box).indexOf(element) });
+  const boxes: HTMLElement[] = [];
+  for (let box = element.parentElement; box && box !== document.body; box = box.parentElement) boxes.push(box);
+  const outermost = boxes.at(-1);
+  const all = outermost ? focusablesIn(outermost) : [];
+  const own = all.indexOf(element);
+  // What can have the focus inside a box stands together in the page's order: its first is found going back from here.
+  let first = own;
+  const around = boxes.map((box) => {
+    for (let one = all[first - 1]; one && box.contains(one); one = all[first - 1]) first -= 1;
+    return { box, index: own - first };
+  });
   kept.push({ element, around });
   if (kept.length > MOST_KEPT) kept.shift();
 }
