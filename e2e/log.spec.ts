@@ -28,6 +28,17 @@ test('the log is looked through by words, forms, group and month, page by page',
   await expectAccessible(page);
   await page.getByRole('link', { name: 'All of it' }).click();
   await expect(rows).toHaveCount(40);
+  // By what it was about: the Lung's classes and the six sounds are of Metal, those of the Kidney and the Earth are not.
+  await page.getByLabel('about which phase').selectOption('metal');
+  await page.getByRole('button', { name: 'Look' }).click();
+  await expect(page).toHaveURL(/phase=metal/);
+  const metal = await rows.count();
+  expect(metal).toBeGreaterThan(0);
+  expect(await rows.filter({ hasText: /Fog off the quay|Breath for the loft|healing sounds/ }).count()).toBe(
+    metal,
+  );
+  await page.getByRole('link', { name: 'All of it' }).click();
+  await expect(rows).toHaveCount(40);
   const months = page.getByLabel('in which month');
   const month = await months.locator('option').nth(1).getAttribute('value');
   await months.selectOption(month);

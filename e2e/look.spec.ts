@@ -123,6 +123,20 @@ test('the focus goes back to where it makes sense after every sheet, and after w
       () => page.getByRole('button', { name: 'Something else here' }).press('Enter'),
       /Something else here/,
     ],
+    ['a form added', () => page.getByRole('button', { name: 'Add a form' }).press('Enter'), /Add a form/],
+    [
+      'a theme',
+      async () => {
+        await page.getByRole('button', { name: /^Theme:/ }).press('Enter');
+        await page.getByText('A mix, a channel, a point, a set, a form to learn …').press('Enter');
+      },
+      /Theme:|Lung/,
+    ],
+    [
+      'versions',
+      () => page.getByRole('button', { name: 'Versions', exact: true }).press('Enter'),
+      /^Versions$/,
+    ],
     ['find', () => page.getByRole('button', { name: 'Find', exact: true }).press('Enter'), /^Find$/],
     ['keys', () => page.getByRole('button', { name: 'Keys', exact: true }).press('Enter'), /^Keys$/],
   ];

@@ -60,6 +60,7 @@ const asked: readonly (readonly [string, LogAsked])[] = [
   ['a page in the middle', { after: { startedAtMs: NOW - 2000 * 86_400_000, id: 'z' } }],
   ['of a group', { groupId: 'letter-carriers' }],
   ['of a month', { fromMs: NOW - 400 * 86_400_000, toMs: NOW - 370 * 86_400_000 }],
+  ['of a phase', { phase: 'water' }],
   ['by words of a note', { words: 'fog on the quay' }],
   ['by words that are nowhere', { words: 'nowhere at all' }],
   ['by a form', { words: 'cloud hands', formIds: ['cloud-hands'] }],

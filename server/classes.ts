@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { CLASS_DOCUMENT, written } from '@/core/documents';
-import type { Brief } from '@/core/brief';
+import { themePhases, type Brief } from '@/core/brief';
 import { classRecordSchema, type ClassRecord } from '@/core/lead';
+import type { PhaseId } from '@/core/phases';
 import { practiceSchema } from '@/core/practice';
 import { sql, type Queries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
@@ -137,6 +138,8 @@ export interface LogAsked {
   readonly toMs?: number | undefined;
   /** Words of the practice, the group, the note, or who led. */
   readonly words?: string | undefined;
+  /** The practice was about this phase, by itself or by what belongs to it. */
+  readonly phase?: PhaseId | undefined;
   /** Any of these forms was in it; a class is found by its words or by its forms. */
   readonly formIds?: readonly string[] | undefined;
   readonly after?: LogKey | undefined;
@@ -149,10 +152,28 @@ const MOST_FORMS = 12;
 /** A text as a pattern that means only itself. */
 const literally = (text: string): string => `%${text.replace(/[\\%_]/g, (mark) => `\\${mark}`)}%`;
 
+const themeShape = practiceSchema.shape.brief.shape.theme;
+
+/** The themes led so far that speak of a phase, as they are stored. */
+async function themesOfPhase(queries: Queries, phase: PhaseId): Promise<readonly unknown[]> {
+  const rows = await queries.rows(sql`
+    select distinct v.theme
+    from (select distinct practice_id, version from class_given where binned_at is null) given
+      join practice_version v on v.practice_id = given.practice_id and v.version = given.version
+    where v.theme is not null`);
+  return z
+    .array(z.object({ theme: z.unknown() }))
+    .parse(rows)
+    .flatMap(({ theme }) => {
+      const { data } = themeShape.safeParse(theme);
+      return data && themePhases(data).includes(phase) ? [theme] : [];
+    });
+}
+
 /** A page of the log, newest first, and where the next one begins; nothing where it is the last. */
 export async function findClasses(
   queries: Queries,
-  { groupId, fromMs, toMs, words, formIds = [], after }: LogAsked,
+  { groupId, fromMs, toMs, words, phase, formIds = [], after }: LogAsked,
 ): Promise<{
   readonly classes: readonly LoggedClass[];
   readonly unreadable: readonly UnreadableRow[];
@@ -162,6 +183,7 @@ export async function findClasses(
   const [from, to] = [fromMs, toMs].map((ms) => (ms === undefined ? null : new Date(ms)));
   const pattern = words === undefined || words.trim() === '' ? null : literally(words.trim());
   const forms = formIds.slice(0, MOST_FORMS).map((formId) => JSON.stringify({ items: [{ formId }] }));
+  const themes = phase === undefined ? null : JSON.stringify(await themesOfPhase(queries, phase));
   const [afterAt, afterId] = after ? [new Date(after.startedAtMs), after.id] : [null, null];
   const rows = await queries.rows(sql`
     select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.note, c.led_by, c.group_id, g.name as group_name
@@ -175,6 +197,9 @@ export async function findClasses(
            or c.note ilike ${pattern} or c.led_by ilike ${pattern}
            or c.id in (select f.id from jsonb_array_elements(${`[${forms.join(',')}]`}::jsonb) wanted(form)
                        join class_given f on f.record @> wanted.form))
+      and (${themes}::jsonb is null or (c.practice_id, c.version) in (
+             select v.practice_id, v.version from practice_version v
+             where v.theme in (select jsonb_array_elements(${themes}::jsonb))))
     order by c.started_at desc, c.id desc limit ${PAGE + 1}`);
   const { readable, unreadable } = partRows(rows.slice(0, PAGE), loggedClass);
   const last = rows.length > PAGE ? rows[PAGE - 1] : undefined;
@@ -192,7 +217,7 @@ const yearSchema = z.array(
     practice_name: z.string(),
     started_at: z.date(),
     actual_ms: z.number(),
-    brief: z.unknown(),
+    theme: z.unknown(),
   }),
 );
 
@@ -215,7 +240,7 @@ export async function classesOnLine(
   fromMs: number,
   toMs: number,
 ): Promise<readonly ClassOnLine[]> {
-  // The brief of each practice is taken out of its document once, however often it was led.
+  // The theme of each practice is read once, however often it was led.
   const rows = await queries.rows(sql`
     with given as (
       select id, practice_id, version, practice_name, started_at, (record ->> 'actualMs')::float8 as actual_ms
@@ -223,19 +248,18 @@ export async function classesOnLine(
       where binned_at is null and started_at >= ${new Date(fromMs)} and started_at < ${new Date(toMs)}
       order by started_at, id limit ${MOST_ON_LINE}),
     led as (
-      select one.practice_id, one.version, v.document -> 'brief' as brief
+      select one.practice_id, one.version, v.theme
       from (select distinct practice_id, version from given) one
       join practice_version v on v.practice_id = one.practice_id and v.version = one.version)
-    select given.id, given.practice_name, given.started_at, coalesce(given.actual_ms, 0) as actual_ms, led.brief
+    select given.id, given.practice_name, given.started_at, coalesce(given.actual_ms, 0) as actual_ms, led.theme
     from given left join led on led.practice_id = given.practice_id and led.version = given.version
     order by given.started_at, given.id`);
-  const briefShape = practiceSchema.shape.brief;
-  return yearSchema.parse(rows).map(({ id, practice_name, started_at, actual_ms, brief }) => ({
+  return yearSchema.parse(rows).map(({ id, practice_name, started_at, actual_ms, theme }) => ({
     id,
     practiceName: practice_name,
     startedAtMs: started_at.getTime(),
     lengthMs: actual_ms,
-    theme: briefShape.safeParse(brief).data?.theme,
+    theme: themeShape.safeParse(theme).data,
   }));
 }
 

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { PLAIN_BRIEF } from '@/core/brief';
+import { PLAIN_BRIEF, type Brief } from '@/core/brief';
 import { compose } from '@/core/compose';
 import { DEFAULT_CUSTOMS } from '@/core/customs';
 import { REPERTOIRE } from '@/core/forms';
@@ -158,7 +158,7 @@ describe('the log as it is asked', () => {
       'UTC',
     );
     expect(asked).toEqual({ groupId: null, words: 'fog' });
-    expect(shown).toEqual({ group: 'myself', month: '', words: 'fog' });
+    expect(shown).toEqual({ group: 'myself', month: '', phase: '', words: 'fog' });
     expect(readLogAsked({ words: 'a\0b', after: '5-abc' }, 'UTC').asked).toEqual({
       after: { startedAtMs: 5, id: 'abc' },
     });
@@ -196,5 +196,48 @@ describe('the log as it is asked', () => {
     expect(await addByHand(open, { ...told, practiceId: 'nobody' })).toBeUndefined();
     expect(byHandSchema.safeParse({ ...told, minutes: 0 }).success).toBe(false);
     await setClassBinned(open, id ?? '', true, NOW);
+  });
+
+  it('is of a phase: of what a practice was about as it was led, by itself or by its organ', async () => {
+    const [sea] = await findClasses(open, {}).then(({ classes }) => classes);
+    if (!sea) throw new Error('expected a class');
+    const about = async (id: string, theme: Brief['theme'], daysOn: number): Promise<string> => {
+      const made = compose({
+        brief: { ...PLAIN_BRIEF, minutes: 6, theme },
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: { conditions: [] },
+        seed: 1,
+        enough: 0.5,
+      });
+      if (!made.ok) throw new Error('expected a practice');
+      await createPractice(open, id, made.practice, NOW);
+      const startedAtMs = NOW + daysOn * DAY_MS;
+      const given = randomUUID();
+      await recordClass(open, {
+        id: given,
+        practiceId: id,
+        version: 1,
+        groupId: 'menders',
+        record: { ...sea.record, startedAtMs },
+      });
+      return given;
+    };
+    // The Liver is Wood, the Heart Fire (common practice); a phase by name is itself.
+    const liver = await about('liver', { kind: 'organ', organ: 'liver' }, 1);
+    const wood = await about('wood', { kind: 'phase', phase: 'wood' }, 2);
+    const heart = await about('heart', { kind: 'organ', organ: 'heart' }, 3);
+    // All the others are of the Lung, which is Metal.
+    expect(PLAIN_BRIEF.theme).toEqual({ kind: 'organ', organ: 'lung' });
+    expect(await all({ phase: 'wood' })).toEqual([wood, liver]);
+    expect(await all({ phase: 'fire' })).toEqual([heart]);
+    expect(await all({ phase: 'metal' })).toEqual(ids);
+    expect(await all({ phase: 'earth' })).toEqual([]);
+    expect(await all({ phase: 'wood', groupId: null })).toEqual([]);
+    expect(await all(readLogAsked({ phase: 'wood' }, 'Europe/London').asked)).toEqual([wood, liver]);
+    expect(readLogAsked({ phase: 'cheese' }, 'Europe/London').asked).toEqual({});
+    // What it was about when it was led stays, whatever the practice is changed into.
+    await setClassBinned(open, wood, true, NOW);
+    expect(await all({ phase: 'wood' })).toEqual([liver]);
   });
 });

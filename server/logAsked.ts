@@ -1,3 +1,4 @@
+import { PHASE_IDS, type PhaseId } from '@/core/phases';
 import { instantOf } from '@/core/almanac/zone';
 import type { Form } from '@/core/forms';
 import { isKept, simplified } from '@/core/text';
@@ -6,14 +7,19 @@ import type { LogAsked } from './classes';
 /** What an address asks of the log: as it is asked of the database, and as it is shown where it was asked. */
 export interface LogWishes {
   readonly asked: LogAsked;
-  readonly shown: { readonly group: string; readonly month: string; readonly words: string };
+  readonly shown: {
+    readonly group: string;
+    readonly month: string;
+    readonly phase: PhaseId | '';
+    readonly words: string;
+  };
 }
 
 /** Led for nobody in particular, in an address. */
 const MYSELF = 'myself';
 const MOST_WORDS = 80;
 
-/** Reads an address; what is no group, month or place in the log is passed over. */
+/** Reads an address; what is no group, month, phase or place in the log is passed over. */
 export function readLogAsked(
   params: Readonly<Record<string, string | string[] | undefined>>,
   zone: string,
@@ -26,6 +32,7 @@ export function readLogAsked(
   const [group, words] = [one('group'), one('words').trim()];
   const [, year, monthOfYear] = /^(\d{4})-(0[1-9]|1[0-2])$/.exec(one('month')) ?? [];
   const month = year === undefined ? '' : `${year}-${monthOfYear ?? ''}`;
+  const phase = PHASE_IDS.find((id) => id === one('phase'));
   const [, afterMs, afterId] = /^(\d{1,15})-([A-Za-z0-9-]{1,64})$/.exec(one('after')) ?? [];
   const startOf = (months: number): number =>
     instantOf({ year: Number(year), month: Number(monthOfYear) + months, day: 1 }, zone);
@@ -34,11 +41,12 @@ export function readLogAsked(
       ...(group === '' ? {} : { groupId: group === MYSELF ? null : group }),
       ...(month === '' ? {} : { fromMs: startOf(0), toMs: startOf(1) }),
       ...(words === '' ? {} : { words }),
+      ...(phase === undefined ? {} : { phase }),
       ...(afterMs === undefined || afterId === undefined
         ? {}
         : { after: { startedAtMs: Number(afterMs), id: afterId } }),
     },
-    shown: { group, month, words },
+    shown: { group, month, phase: phase ?? '', words },
   };
 }
 

@@ -1,3 +1,4 @@
+import { PHASE_IDS, phaseName, type PhaseId } from '@/core/phases';
 import Link from 'next/link';
 import type { ClassRecord } from '@/core/lead';
 import { clockText, dateText } from '@/ui/kit/time';
@@ -67,16 +68,17 @@ function Real({ record }: { record: ClassRecord }) {
 interface Wishes {
   readonly group: string;
   readonly month: string;
+  readonly phase: PhaseId | '';
   readonly words: string;
 }
 
 /** The address of the log as it is asked for, from a class on where one is named. */
 function logAddress(
-  { group, month, words }: Wishes,
+  { group, month, phase, words }: Wishes,
   after?: { readonly startedAtMs: number; readonly id: string },
 ): string {
   const asked = new URLSearchParams(
-    Object.entries({ group, month, words }).filter(([, value]) => value !== ''),
+    Object.entries({ group, month, phase, words }).filter(([, value]) => value !== ''),
   );
   if (after) asked.set('after', `${after.startedAtMs}-${after.id}`);
   const query = asked.toString();
@@ -115,6 +117,17 @@ function LogSearch({ groups, months, wishes }: Pick<LogRoomProps, 'groups' | 'mo
           {months.map(({ month, classes }) => (
             <option key={month} value={month}>
               {monthText(month)} ({classes})
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        <span className="quiet small block">about</span>
+        <select className="field" name="phase" aria-label="about which phase" defaultValue={wishes.phase}>
+          <option value="">anything</option>
+          {PHASE_IDS.map((id) => (
+            <option key={id} value={id}>
+              {phaseName(id).hanzi} {phaseName(id).name}
             </option>
           ))}
         </select>
