@@ -25,7 +25,8 @@ const focusablesIn = (box: HTMLElement): readonly HTMLElement[] => [
 /** Remembers where the focus comes to. Every press goes through here first, so the page is asked for its stops once. */
 export function rememberFocus(element: HTMLElement): void {
   const boxes: HTMLElement[] = [];
-  for (let box = element.parentElement; box && box !== document.body; box = box.parentElement) boxes.push(box);
+  for (let box = element.parentElement; box && box !== document.body; box = box.parentElement)
+    boxes.push(box);
   const outermost = boxes.at(-1);
   const all = outermost ? focusablesIn(outermost) : [];
   const own = all.indexOf(element);
