@@ -3,6 +3,7 @@ import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import { bodiesOf, bodyLanes, compile, type Practice } from '@/core/practice';
 import { review, type ReviewPeople } from '@/core/review';
+import { writeAsIn } from '@/ui/kit/region';
 import { inWords, type NoteInWords } from '@/ui/words/margin';
 
 const api = {
@@ -16,7 +17,10 @@ const api = {
     customs: Customs,
     people: ReviewPeople,
     today: readonly CalendarSeason[],
-  ): readonly NoteInWords[] => review(practice, compile(practice), customs, people, today).map(inWords),
+  ): readonly NoteInWords[] => {
+    writeAsIn(customs.region);
+    return review(practice, compile(practice), customs, people, today).map(inWords);
+  },
 };
 export type LanesWorker = typeof api;
 

@@ -1,6 +1,7 @@
 import { USUAL_REGION } from '@/core/customs/region';
 import { readMeasures } from '@/ui/atlas/person';
-import { cmOfLength, lengthText, writeAsIn } from './region';
+import { measuredText } from '@/ui/words/deeds';
+import { cmOfLength, lengthOf, lengthText, writeAsIn } from './region';
 
 describe('lengths', () => {
   afterEach(() => writeAsIn(USUAL_REGION));
@@ -15,6 +16,19 @@ describe('lengths', () => {
     expect([lengthText(2.54, 1), lengthText(170, 0), cmOfLength(1)]).toEqual(['1.0', '67', 2.54]);
     const tall = readMeasures({ stature: '170', segments: [] });
     expect('problems' in tall && tall.problems[0]).toContain('number of inches between 20 and 98');
+  });
+
+  it('are said with their unit, wherever a body is measured', () => {
+    const deed = () => measuredText({ does: 'hands-rise', amount: 25.4 });
+    expect([deed(), lengthOf(2.54, 1), lengthOf(12.4)]).toEqual(['the hands rise 25 cm', '2.5 cm', '12 cm']);
+    writeAsIn({ ...USUAL_REGION, length: 'inch' });
+    expect([deed(), lengthOf(2.54, 1), lengthOf(12.4)]).toEqual([
+      'the hands rise 10.0 in',
+      '1.0 in',
+      '4.9 in',
+    ]);
+    // Degrees are degrees everywhere.
+    expect(measuredText({ does: 'back-rounds', amount: 12 })).toBe('the back rounds 12°');
   });
 
   it('are centimetres where nothing else is chosen', () => {

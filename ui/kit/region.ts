@@ -21,3 +21,7 @@ export const lengthName = (): string => unit().label;
 export const lengthText = (cm: number, digits: number): string => (cm / unit().cm).toFixed(digits);
 /** A number of that unit as cm. */
 export const cmOfLength = (length: number): number => length * unit().cm;
+
+/** A length with its unit, as it is said: "12 cm", "4.7 in". `digits` are of centimetres; inches always have a tenth. */
+export const lengthOf = (cm: number, digits = 0): string =>
+  `${lengthText(cm, unit().id === 'cm' ? digits : 1)} ${unit().sign}`;

@@ -1,3 +1,4 @@
+import { lengthOf } from '@/ui/kit/region';
 import type { Deed, Measured } from '@/core/forms/checks/claims';
 
 /** What a body does, in words that follow “but in the body …”. */
@@ -64,6 +65,8 @@ const DEED_WORDS: Readonly<Record<Deed, string>> = {
 /** What was measured, where words said something else. */
 export function measuredText({ does, amount = 0 }: Measured): string {
   return DEED_WORDS[does]
+    .replace('{whole} cm', lengthOf(amount))
+    .replace('{tenths} cm', lengthOf(amount, 1))
     .replace('{whole}', String(Math.round(amount)))
     .replace('{tenths}', amount.toFixed(1));
 }

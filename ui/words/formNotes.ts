@@ -1,3 +1,4 @@
+import { lengthOf } from '@/ui/kit/region';
 import { measuredText } from './deeds';
 import type { Miss } from '@/core/body';
 import type { FormNote } from '@/core/forms/checks/formNotes';
@@ -10,13 +11,13 @@ export function missText(miss: Miss): string {
     case 'range':
       return `${miss.side ? `${SIDES[miss.side]} ` : ''}${miss.range.replace(/-/g, ' ')} is ${Math.ceil(miss.overDeg)}° beyond its range`;
     case 'hand-reach':
-      return `the ${miss.side} hand stays ${Math.ceil(miss.overCm)} cm short`;
+      return `the ${miss.side} hand stays ${lengthOf(Math.ceil(miss.overCm))} short`;
     case 'palm':
       return `the ${miss.side} palm cannot look that way by ${Math.ceil(miss.offDeg)}°`;
     case 'foot-reach':
-      return `the ${miss.side} foot stays ${Math.ceil(miss.overCm)} cm short`;
+      return `the ${miss.side} foot stays ${lengthOf(Math.ceil(miss.overCm))} short`;
     case 'balance':
-      return `it would fall: the weight lies ${Math.ceil(miss.offCm)} cm off the feet`;
+      return `it would fall: the weight lies ${lengthOf(Math.ceil(miss.offCm))} off the feet`;
     case 'weight-in-air':
       return `the ${miss.side} foot is in the air and should carry weight`;
     default:
@@ -34,9 +35,9 @@ export function formNoteText(note: FormNote): string {
     case 'step-with-weight':
       return `A foot steps with ${Math.round(note.share * 100)} % of the weight on it. Shift the weight to the other foot first.`;
     case 'in-while-sinking':
-      return `The inhale sinks by ${Math.round(note.cm)} cm; by custom one inhales to rise. Turn the breath, or say below why.`;
+      return `The inhale sinks by ${lengthOf(note.cm)}; by custom one inhales to rise. Turn the breath, or say below why.`;
     case 'out-while-rising':
-      return `The exhale rises by ${Math.round(note.cm)} cm; by custom one exhales to sink. Turn the breath, or say below why.`;
+      return `The exhale rises by ${lengthOf(note.cm)}; by custom one exhales to sink. Turn the breath, or say below why.`;
     case 'breaths-uneven':
       return `${note.inhales} inhales and ${note.exhales} exhales: a repetition should end where its breath began.`;
     case 'breath-twice':

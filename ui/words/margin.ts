@@ -1,3 +1,4 @@
+import { lengthOf } from '@/ui/kit/region';
 import { WHY_NO_PATTERN, WHY_NO_SOUND } from './patterns';
 import { otherSide } from '@/core/body/sides';
 import { channel } from '@/core/channels/channels';
@@ -85,7 +86,7 @@ const SENTENCES: { readonly [Code in keyof NoteSays]: (says: NoteSays[Code]) => 
   'asked-and-absent': ({ form }) => `The brief asks for “${form}”, and it is not here.`,
   'many-new-forms': ({ forms, allowed }) => `${forms} forms are new to this group; you allow ${allowed} in one class.`,
   'much-talk': ({ share }) => `Announcing and explaining takes ${percent(share)} of the time.`,
-  'breath-against-custom': ({ form, against, cm }) => `In “${form}” the breath goes ${against === 'in-while-sinking' ? 'in while the body sinks' : 'out while the body rises'} ${cm} cm.`,
+  'breath-against-custom': ({ form, against, cm }) => `In “${form}” the breath goes ${against === 'in-while-sinking' ? 'in while the body sinks' : 'out while the body rises'} ${lengthOf(cm)}.`,
   'breathed-two-ways': ({ form }) => `“${form}” comes twice and is breathed another way the second time.`,
   'circles-one-way': ({ form }) => `“${form}” circles one way only.`,
   'cold-joints': ({ form, joints }) => `“${form}” uses ${joints.join(' and ')} deeply, and nothing before it loosens ${joints.length === 1 && (joints[0] === 'spine' || joints[0] === 'neck') ? 'it' : 'them'}.`,

@@ -1,5 +1,5 @@
 import { share, USUAL_BUILD, type MovementAsks } from '@/core/body';
-import { lengthSign, lengthText, regionNow } from '@/ui/kit/region';
+import { lengthOf } from '@/ui/kit/region';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -21,9 +21,7 @@ export function measuredLines(asked: MovementAsks): readonly string[] {
     said.push(`up to ${percent(asked.heaviestShare)} of the weight on one foot`);
   if (asked.oneLegSec >= 0.5) said.push(`${asked.oneLegSec.toFixed(0)} s on one leg at a stretch`);
   if (Number.isFinite(asked.marginCm) && asked.marginCm < 5)
-    said.push(
-      `balance at least ${lengthText(Math.max(0, asked.marginCm), 1)} ${lengthSign()} inside the feet’s edge`,
-    );
+    said.push(`balance at least ${lengthOf(Math.max(0, asked.marginCm), 1)} inside the feet’s edge`);
   if (asked.handsAboveSec >= 1)
     said.push(`hands above the shoulders for ${asked.handsAboveSec.toFixed(0)} s`);
   if (asked.foldDeg >= 20) said.push(`trunk tilts forward ${Math.round(asked.foldDeg)}°`);
@@ -32,9 +30,6 @@ export function measuredLines(asked: MovementAsks): readonly string[] {
   if (asked.turnShare >= 0.2) said.push(`spine turns to ${percent(asked.turnShare)} of its range`);
   if (asked.sideShare >= 0.2) said.push(`spine bends aside to ${percent(asked.sideShare)} of its range`);
   if (asked.neckTurnDeg >= 15) said.push(`head turns ${Math.round(asked.neckTurnDeg)}°`);
-  if (asked.heelUpCm >= 1.5)
-    said.push(
-      `heels come up ${lengthText(asked.heelUpCm, regionNow().length === 'cm' ? 0 : 1)} ${lengthSign()}`,
-    );
+  if (asked.heelUpCm >= 1.5) said.push(`heels come up ${lengthOf(asked.heelUpCm)}`);
   return said;
 }
