@@ -9,7 +9,7 @@ import { ChoicesHere } from '@/ui/kit/ChoicesHere';
 import { lookLike } from '@/ui/figure/looks';
 import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
-import { writeAsIn } from '@/ui/kit/region';
+import { writeAsIn } from '@/ui/words/region';
 import { StyleNonce } from '@/ui/kit/StyleNonce';
 
 /** Everything here reads the practitioner's own data: nothing may be made at build time. */

@@ -3,7 +3,7 @@ import type { CalendarSeason } from '@/core/almanac';
 import type { Customs } from '@/core/customs';
 import { bodiesOf, bodyLanes, compile, type Practice } from '@/core/practice';
 import { review, type ReviewPeople } from '@/core/review';
-import { writeAsIn } from '@/ui/kit/region';
+import { writeAsIn } from '@/ui/words/region';
 import { inWords, type NoteInWords } from '@/ui/words/margin';
 
 const api = {

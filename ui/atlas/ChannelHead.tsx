@@ -1,6 +1,6 @@
 'use client';
 
-import { lengthSign, lengthText } from '@/ui/kit/region';
+import { lengthSign, lengthText } from '@/ui/words/region';
 import { ANATOMICAL, solvePosture } from '@/core/body';
 import {
   breathsAlong,

@@ -2,7 +2,7 @@
 
 import { useId } from 'react';
 import { cunCm, FINGER_MEASURES, MEASURES, type MeasureId, type PersonMeasures } from '@/core/channels';
-import { lengthSign, lengthText } from '@/ui/kit/region';
+import { lengthSign, lengthText } from '@/ui/words/region';
 import { sourceTitle } from '@/core/sources';
 import { NOTHING_MEASURED, type TypedMeasures } from './person';
 

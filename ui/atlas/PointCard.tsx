@@ -1,7 +1,7 @@
 'use client';
 
 import { Pinyin } from '@/ui/kit/Pinyin';
-import { lengthSign, lengthText } from '@/ui/kit/region';
+import { lengthSign, lengthText } from '@/ui/words/region';
 import { plural } from '@/ui/kit/time';
 import { pointCautionText } from '@/ui/words/pointCautions';
 import { keysOf } from '@/core/lists/lists';

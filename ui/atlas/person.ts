@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { cmOfLength, lengthName, lengthText } from '@/ui/kit/region';
+import { cmOfLength, lengthName, lengthText } from '@/ui/words/region';
 import { measure, type MeasureId, type PersonMeasures } from '@/core/channels';
 
 /** What is typed into the cùn rule, as it was typed, in the unit one writes lengths in. */

@@ -1,5 +1,5 @@
 import { USUAL_REGION } from '@/core/customs/region';
-import { writeAsIn } from './region';
+import { writeAsIn } from '@/ui/words/region';
 import { clockText, dateText, hourText, plural } from './time';
 
 describe('times in words', () => {

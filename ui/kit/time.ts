@@ -1,5 +1,5 @@
 import { CLOCKS, DATE_ORDERS } from '@/core/customs/region';
-import { regionNow } from './region';
+import { regionNow } from '@/ui/words/region';
 
 /** 75_000 → "1:15"; rounds to the second. */
 export function clockText(ms: number): string {

@@ -1,4 +1,4 @@
-import { lengthOf } from '@/ui/kit/region';
+import { lengthOf } from '@/ui/words/region';
 import type { Deed, Measured } from '@/core/forms/checks/claims';
 
 /** What a body does, in words that follow “but in the body …”. */

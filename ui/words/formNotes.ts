@@ -1,4 +1,4 @@
-import { lengthOf } from '@/ui/kit/region';
+import { lengthOf } from '@/ui/words/region';
 import { measuredText } from './deeds';
 import type { Miss } from '@/core/body';
 import type { FormNote } from '@/core/forms/checks/formNotes';

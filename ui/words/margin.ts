@@ -1,4 +1,4 @@
-import { lengthOf } from '@/ui/kit/region';
+import { lengthOf } from '@/ui/words/region';
 import { WHY_NO_PATTERN, WHY_NO_SOUND } from './patterns';
 import { otherSide } from '@/core/body/sides';
 import { channel } from '@/core/channels/channels';

@@ -1,5 +1,5 @@
 import { share, USUAL_BUILD, type MovementAsks } from '@/core/body';
-import { lengthOf } from '@/ui/kit/region';
+import { lengthOf } from '@/ui/words/region';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
