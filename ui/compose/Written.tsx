@@ -1,13 +1,13 @@
 'use client';
 
-import dynamic from 'next/dynamic';
 import { useCallback, useMemo } from 'react';
 import { themePhase, type Brief } from '@/core/brief';
 import type { People } from '@/core/compose';
 import { toleranceMs } from '@/core/compose/tolerance';
-import { compile, type Practice } from '@/core/practice';
+import { compile, type Item, type Practice } from '@/core/practice';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { useSay } from '@/ui/kit/Said';
+import { useStable } from '@/ui/kit/useStable';
 import { afterPaint, usePainted } from '@/ui/kit/usePainted';
 import { MinutesBar } from '@/ui/score/MinutesBar';
 import { Score } from '@/ui/score/Score';
@@ -15,9 +15,9 @@ import { useBeside } from '@/ui/score/useLanes';
 import { fitText } from '@/ui/words/fit';
 import type { Asked } from '@/workers/compose.worker';
 import type { Ground } from './ground';
+import { Margin } from './Margin';
 import { Overlays, type Over } from './Overlays';
 import { ProofLine } from './ProofLine';
-import { ReadOver } from './ReadOver';
 import { RunningOrder } from './RunningOrder';
 import { Toolbar } from './Toolbar';
 import { UnderOrder } from './UnderOrder';
@@ -26,11 +26,6 @@ import { useNoteActions } from './useNoteActions';
 import { useSelection } from './useSelection';
 
 export type Room = 'lead' | 'sheet' | 'aloud';
-
-// Opened by a press, so it comes when it is wanted and does not weigh on the first load.
-const ItemMargin = dynamic(async () => (await import('./ItemMargin')).ItemMargin, { ssr: false });
-
-const StoryPanel = dynamic(async () => (await import('./StoryPanel')).StoryPanel, { ssr: false });
 
 interface Props {
   readonly at: AtComposing;
@@ -63,8 +58,10 @@ export function Written({
   const { customs, own, today } = ground;
   const say = useSay();
   const timeline = useMemo(() => compile(practice), [practice]);
-  // The score is the larger by far: it is drawn when the running order has answered the press.
-  const drawn = usePainted(useMemo(() => ({ practice, timeline }), [practice, timeline]));
+  // The score is the larger by far: it is drawn when the running order has answered the press. So is the margin, unless
+  // the form it speaks of is the one that changed.
+  const now = useMemo(() => ({ practice, timeline }), [practice, timeline]);
+  const drawn = usePainted(now);
   const beside = useBeside(practice, customs, people, today);
   const selection = useSelection(practice, first, edit, say);
   const wishedMs = brief.minutes * 60_000;
@@ -86,8 +83,17 @@ export function Written({
   };
   const onFit = useCallback((): void => void fit(), [fit]);
   const noteActions = useNoteActions(practice, edit, onFit);
-  const account = useCallback(async () => composer.account(asked, practice), [asked, composer, practice]);
   const selected = practice.items.find((item) => item.id === selection.current);
+  const isSame = selected !== undefined && drawn.practice.items.includes(selected);
+  const beheld = isSame ? drawn : now;
+  const askAbout = useStable(async (of: Practice) => composer.account(asked, of));
+  const account = useCallback(async () => askAbout(beheld.practice), [askAbout, beheld]);
+  const onAloud = useStable(() => onOpenAt('aloud'));
+  const onSwap = useStable(({ id }: Item) => onOver({ kind: 'instead', itemId: id }));
+  const onLeaveOut = useStable(({ formId }: Item) => {
+    happens({ kind: 'wanted' });
+    wish({ without: [...brief.without, formId] });
+  });
   return (
     <>
       <div className="contents sm:sticky sm:top-0 sm:z-20 sm:-mx-1 sm:flex sm:flex-wrap sm:items-center sm:gap-x-4 sm:gap-y-1 sm:border-b sm:border-hairline sm:bg-paper sm:px-1 sm:py-2">
@@ -144,30 +150,21 @@ export function Written({
           />
           <UnderOrder practice={practice} drafted={state.proof?.of} onAdd={() => onOver({ kind: 'add' })} />
         </div>
-        <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
-          <ReadOver practice={practice} beside={beside} onSelect={selection.select} {...noteActions} />
-          {practice.story && (
-            <StoryPanel story={practice.story} onEdit={edit} onAloud={() => onOpenAt('aloud')} />
-          )}
-          {selected && (
-            <div className="mt-4">
-              <ItemMargin
-                practice={practice}
-                layers={ground.layers}
-                item={selected}
-                events={timeline.events.filter((event) => event.itemId === selected.id)}
-                conditions={people.conditions}
-                account={account}
-                onEdit={edit}
-                onSwap={() => onOver({ kind: 'instead', itemId: selected.id })}
-                onLeaveOut={() => {
-                  happens({ kind: 'wanted' });
-                  wish({ without: [...brief.without, selected.formId] });
-                }}
-              />
-            </div>
-          )}
-        </aside>
+        <Margin
+          practice={beheld.practice}
+          timeline={beheld.timeline}
+          selected={selected}
+          beside={beside}
+          noteActions={noteActions}
+          layers={ground.layers}
+          conditions={people.conditions}
+          account={account}
+          onSelect={selection.select}
+          onEdit={edit}
+          onAloud={onAloud}
+          onSwap={onSwap}
+          onLeaveOut={onLeaveOut}
+        />
       </div>
       <Overlays
         over={over}
