@@ -77,12 +77,13 @@ test('a class that was held up ends on time all the same: what would change is s
   const entry = page.getByRole('listitem').filter({ hasText: 'Wind at the window' }).first();
   await entry.locator('summary').click();
   const happened = entry.getByRole('region', { name: 'What happened' });
-  await expect(happened).toContainText('stood still, 1:10 min');
+  // Seventy seconds and what the test itself took, which the clock goes on in.
+  await expect(happened).toContainText(/stood still, 1:1\d min/);
   await expect(happened).toContainText('fitted to the end');
   await expect(entry).toContainText('planned)');
   await expect(entry).toContainText('Wind at the window; they liked the well.');
   await expect(entry.getByLabel('led by')).toHaveValue('M. Q.');
-  await expect(entry.getByText('stood still 1:10 min')).toBeVisible();
+  await expect(entry.getByText(/^stood still 1:1\d min/)).toBeVisible();
 });
 
 test('what is proposed can be steered, refused, done at once and taken back', async ({ page }) => {
