@@ -6,10 +6,9 @@ import './globals.css';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { ChoicesHere } from '@/ui/kit/ChoicesHere';
-import { lookLike } from '@/ui/figure/looks';
 import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
-import { writeAsIn } from '@/ui/words/region';
+import { chosenHere } from '@/ui/kit/chosenHere';
 import { StyleNonce } from '@/ui/kit/StyleNonce';
 
 /** Everything here reads the practitioner's own data: nothing may be made at build time. */
@@ -26,16 +25,15 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const chosen = await cookies();
   const light = chosen.get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
   const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
-  const { figure: looks, region } = await readCustoms(await database());
+  const { figure, region } = await readCustoms(await database());
   // Also for what this server draws and writes itself.
-  lookLike(looks);
-  writeAsIn(region);
+  chosenHere({ figure, region });
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
     <html lang="en" data-light={light} {...contrast}>
       <body>
         <StyleNonce nonce={nonce} />
-        <ChoicesHere looks={looks} region={region} />
+        <ChoicesHere chosen={{ figure, region }} />
         <FocusKeeper />
         <SaidProvider>{children}</SaidProvider>
       </body>

@@ -18,6 +18,7 @@ import { KeepsTime } from '@/ui/almanac/KeepsTime';
 import { MomentPicker } from '@/ui/almanac/MomentPicker';
 import { weeksFrom } from '@/ui/almanac/weeks';
 import { FirstMinute } from '@/ui/first/FirstMinute';
+import { chosenHere } from '@/ui/kit/chosenHere';
 import { FallenBack } from '@/ui/customs/FallenBack';
 import { dateText } from '@/ui/kit/time';
 
@@ -75,6 +76,7 @@ export default async function AlmanacPage({
 }) {
   const open = await database();
   const { customs, version, fallenBack } = await readStoredCustoms(open);
+  chosenHere(customs);
   const [groups, query] = [await listGroups(open), await searchParams];
   const { place } = customs;
   const asked = askedMoment(typeof query.at === 'string' ? query.at : undefined, place.zone);

@@ -1,13 +1,10 @@
 'use client';
 
-import type { FigureLooks } from '@/core/customs/looks';
-import type { Region } from '@/core/customs/region';
-import { lookLike } from '@/ui/figure/looks';
-import { writeAsIn } from '@/ui/words/region';
+import type { Customs } from '@/core/customs';
+import { chosenHere } from './chosenHere';
 
 /** Tells the figures of this page how they look, and its numbers how they are written. */
-export function ChoicesHere({ looks, region }: { looks: FigureLooks; region: Region }) {
-  lookLike(looks);
-  writeAsIn(region);
+export function ChoicesHere({ chosen }: { chosen: Pick<Customs, 'figure' | 'region'> }) {
+  chosenHere(chosen);
   return null;
 }

@@ -9,6 +9,7 @@ import { formsNamed, readLogAsked } from '@/server/logAsked';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
 import { LogRoom } from '@/ui/log/LogRoom';
 import { yearBefore, yearOf } from '@/ui/log/yearOf';
+import { chosenHere } from '@/ui/kit/chosenHere';
 import { now } from '@/ui/kit/now';
 
 export const metadata = { title: 'Log' };
@@ -20,6 +21,7 @@ export default async function LogPage({
 }) {
   const open = await database();
   const customs = await readCustoms(open);
+  chosenHere(customs);
   const { zone } = customs.place;
   const wishes = readLogAsked(await searchParams, zone);
   const formIds = formsNamed(wishes.asked.words, await readRepertoire(open));

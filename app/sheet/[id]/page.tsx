@@ -3,9 +3,11 @@ import { notFound } from 'next/navigation';
 import { themePhase } from '@/core/brief';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
+import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
+import { chosenHere } from '@/ui/kit/chosenHere';
 import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { KeptScroll } from '@/ui/scroll/KeptScroll';
@@ -20,7 +22,9 @@ export async function generateMetadata({ params }: { params: Promise<{ id: strin
 
 export default async function SheetPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const read = await orUnreadable(readLed(await database(), id));
+  const open = await database();
+  chosenHere(await readCustoms(open));
+  const read = await orUnreadable(readLed(open, id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const led = read.value;
   if (!led) notFound();

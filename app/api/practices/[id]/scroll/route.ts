@@ -4,7 +4,7 @@ import { answering, refuse } from '@/server/answers';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { readPractice } from '@/server/practices';
-import { lookLike } from '@/ui/figure/looks';
+import { chosenHere } from '@/ui/kit/chosenHere';
 import { scrollMarkup, scrollWords } from '@/ui/scroll/markup';
 import { stripOf } from '@/ui/scroll/strip';
 
@@ -27,7 +27,7 @@ export const GET = (request: Request, context: { params: Promise<{ id: string }>
     const found = await readPractice(open, (await context.params).id);
     if (!found) return refuse(404, { message: 'There is no such practice.' });
     const { practice } = found;
-    lookLike((await readCustoms(open)).figure);
+    chosenHere(await readCustoms(open));
     const strip = stripOf(practice, compile(practice));
     const { width, figure } = asked.data;
     const size = { width, figurePx: figure, nameRows: 0, sections: true, breath: true };
