@@ -6,12 +6,16 @@ import {
   BREATH_DOCUMENT,
   CLASS_DOCUMENT,
   CUSTOMS_DOCUMENT,
+  FELT_DOCUMENT,
   FORM_DOCUMENT,
   GROUP_DOCUMENT,
+  HOMEWORK_DOCUMENT,
+  PERSON_DOCUMENT,
   PRACTICE_DOCUMENT,
   readCustomsDocument,
   readDocument,
   SOUND_DOCUMENT,
+  TERM_DOCUMENT,
   VERSION_FIELD,
   versionOf,
   WORDS_DOCUMENT,
@@ -45,6 +49,10 @@ const KINDS: readonly (readonly [string, DocumentKind<object>])[] = [
   ['sound', SOUND_DOCUMENT],
   ['class', CLASS_DOCUMENT],
   ['group', GROUP_DOCUMENT],
+  ['person', PERSON_DOCUMENT],
+  ['felt', FELT_DOCUMENT],
+  ['homework', HOMEWORK_DOCUMENT],
+  ['term', TERM_DOCUMENT],
 ];
 
 /** A practice of version 0 was written as a file; what is stored is its inside. */

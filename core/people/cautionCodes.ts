@@ -91,5 +91,13 @@ export const CAUTION_CODES = [
   'rest-nothing-that-costs',
   'fever-acute-illness-rest',
   'exhale-by-mouth',
+  'no-kneeling-no-crossed-legs',
+  'no-floor-new-hip',
+  'help-down-and-up',
+  'up-from-floor-slowly',
+  'not-flat-on-back',
+  'head-high-when-lying',
+  'upright-after-meal',
+  'roll-to-side-to-rise',
 ] as const;
 export type CautionCode = (typeof CAUTION_CODES)[number];

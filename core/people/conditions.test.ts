@@ -15,6 +15,7 @@ const weights = (
 
 describe('cautions (common practice)', () => {
   it('have unique ids, sources and something to say', () => {
+    expect(CONDITIONS.map(({ id }) => id)).toEqual([...CONDITION_IDS]);
     expect(new Set(CONDITION_IDS).size).toBe(CONDITIONS.length);
     for (const row of CONDITIONS) {
       expect(sourceIds).toContain(row.source);

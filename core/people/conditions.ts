@@ -1,4 +1,3 @@
-import { idsOf } from '../lists/lists';
 import type { Asks, Form, VariantId } from '../forms';
 import { asksAsDone, asksOf, stanceOf, type DoneSo } from '../forms';
 import { LONGEST_EXHALE_SEC } from '../breath';
@@ -6,6 +5,7 @@ import type { PointCode } from '../channels';
 import type { BreathAsk, BreathPattern } from '../patterns';
 import type { SourceId } from '../sources';
 import type { CautionCode } from './cautionCodes';
+import { CONDITION_IDS, type ConditionId } from './conditionIds';
 
 /** How strongly a caution speaks. */
 export type CautionWeight = 'avoid' | 'change' | 'watch';
@@ -21,7 +21,7 @@ interface CautionRule {
 }
 
 interface ConditionRow {
-  readonly id: string;
+  readonly id: ConditionId;
   readonly label: string;
   readonly rules: readonly CautionRule[];
   /** The longest exhale they are asked for, s, where it is shorter than anyone's. */
@@ -92,6 +92,8 @@ const plainBreath = (when: CautionRule['when'], code: CautionCode): CautionRule 
   code,
   remedy: 'plain-breath',
 });
+const onFloor: Asked = (asks) => asks.floor !== 'none';
+const onBack: Asked = (asks) => asks.floor === 'on the back';
 /** A hand is up for longer than a breath or two in every repetition. */
 const armsUpLong: Asked = (asks) => asks.armsUpSec >= 10;
 
@@ -116,6 +118,7 @@ export const CONDITIONS = [
     watch((asks) => asks.fold === 'half', 'rise-slowly-head-last'),
     watch((asks) => asks.staticHold, 'shift-weight-now-then'),
     plainBreath(breathes('staged'), 'no-sips-one-breath'),
+    watch(onFloor, 'up-from-floor-slowly'),
   ] },
   { id: 'heart', label: 'heart disease or a recent event', source: 'common-practice', rules: [
     noHolds('no-holding-breath'),
@@ -124,6 +127,7 @@ export const CONDITIONS = [
     avoid(headLow, 'head-not-below-heart'),
     gentler(armsUpLong, 'arms-up-only-moment'),
     gentler((asks) => asks.staticHold, 'no-long-holding-effort'),
+    watch(onBack, 'head-high-when-lying'),
   ] },
   { id: 'pacemaker', label: 'pacemaker or defibrillator', source: 'common-practice', rules: [
     avoid(knocksOn('chest', 'shoulders'), 'no-knocking-over-device'),
@@ -143,12 +147,14 @@ export const CONDITIONS = [
     gentler((asks) => asks.impact === 'soft' || asks.shakes, 'soft-heels-no-jolts'),
     avoid(knocksOn('low back', 'flanks', 'chest'), 'no-knocking-spine-ribs'),
     gentler((asks) => asks.neck === 'turn' && asks.twist !== 'none', 'turn-only-as-far'),
+    watch(onFloor, 'help-down-and-up'),
   ] },
   { id: 'knee', label: 'knee trouble', source: 'common-practice', rules: [
     gentler(deepKnees, 'shallow-only-knees-line'),
     gentler((asks) => asks.roundedJoints.includes('knees'), 'bend-straighten-no-circles'),
     gentler(oneLeg, 'weight-both-feet'),
     watch((asks) => asks.stepping || asks.unsteady, 'do-not-pivot-loaded'),
+    gentler((asks) => asks.floor === 'sitting' || asks.floor === 'kneeling', 'no-kneeling-no-crossed-legs'),
   ] },
   { id: 'new-hip', label: 'new hip', source: 'common-practice', rules: [
     avoid((asks) => asks.fold === 'deep', 'no-deep-fold-hip'),
@@ -158,6 +164,8 @@ export const CONDITIONS = [
     avoid(oneLeg, 'not-one-leg'),
     avoid((asks, form, variant) => stanceOf(form, variant).start === 'wide' && deepKnees(asks), 'no-wide-low-stance'),
     watch((asks) => asks.twist === 'full', 'no-deep-turn-leg'),
+    gentler((asks) => asks.floor === 'sitting' || asks.floor === 'kneeling', 'no-floor-new-hip'),
+    watch((asks) => onBack(asks) || asks.floor === 'on the side', 'help-down-and-up'),
   ] },
   { id: 'low-back', label: 'low-back disc trouble', source: 'common-practice', rules: [
     avoid((asks) => asks.fold === 'deep' || asks.foldWithTurn || (asks.fold === 'half' && asks.twist !== 'none'), 'no-loaded-fold-least'),
@@ -166,6 +174,7 @@ export const CONDITIONS = [
     avoid((asks) => asks.backBend === 'full', 'no-back-bend-end'),
     gentler(jolts, 'no-jolts-lower-heels'),
     watch((asks) => asks.backBend === 'slight' || asks.sideBend === 'full', 'only-as-far-as'),
+    watch(onFloor, 'roll-to-side-to-rise'),
   ] },
   { id: 'neck', label: 'neck trouble', source: 'common-practice', rules: [
     avoid((asks) => asks.neck === 'circle' || asks.neck === 'tip-back', 'no-full-circles-no'),
@@ -182,6 +191,7 @@ export const CONDITIONS = [
     avoid(oneLeg, 'not-one-leg-chair'),
     gentler((asks) => asks.heelsUp === 'high' || asks.unsteady, 'weight-both-feet-heels'),
     watch((asks) => asks.impact === 'firm' || asks.stepping || asks.heelsUp === 'low' || asks.shakes, 'eyes-open-chair-within'),
+    watch(onFloor, 'help-down-and-up'),
   ] },
   { id: 'pregnancy', label: 'pregnancy', source: 'common-practice', rules: [
     avoid((asks) => knocksOn('belly', 'low back')(asks) || asks.abdominalPress, 'no-knocking-pressing-belly'),
@@ -193,6 +203,7 @@ export const CONDITIONS = [
     watch(knocksOn('legs'), 'leave-out-inner-legs'),
     watch(pressesAt('LI4', 'SP6', 'GB21', 'BL60', 'BL67'), 'no-press-at-pregnancy-points'),
     plainBreath(breathes('drawn-belly', 'pelvic-floor'), 'no-drawn-belly-no-lift'),
+    gentler(onBack, 'not-flat-on-back'),
   ] },
   { id: 'menses-childbirth', label: 'heavy periods or after birth', source: 'common-practice', rules: [
     gentler((asks) => asks.abdominalPress || knocksOn('belly')(asks), 'light-hands-no-pressing'),
@@ -207,6 +218,7 @@ export const CONDITIONS = [
     avoid(anyOf(headLow, longLowStance), 'no-deep-folds-no'),
     noHolds('no-holding-breath'),
     plainBreath(breathes('drawn-belly', 'pelvic-floor'), 'no-drawn-belly-no-lift'),
+    watch(onFloor, 'roll-to-side-to-rise'),
   ] },
   { id: 'bleeding', label: 'bleeding risk, anticoagulants, varicose veins or clots', source: 'common-practice', rules: [
     gentler(knocksOn(), 'no-knocking-there-stroke'),
@@ -218,6 +230,7 @@ export const CONDITIONS = [
     avoid(oneLeg, 'not-one-leg-seated'),
     gentler((asks) => asks.unsteady || asks.heelsUp === 'high', 'weight-both-feet-seated'),
     gentler((asks) => asks.vigorous, 'light-only-clearance-from'),
+    watch(onFloor, 'help-down-and-up'),
   ] },
   { id: 'bone-metastases', label: 'bone metastases', source: 'common-practice', rules: [
     avoid(knocksOn(), 'no-knocking'),
@@ -228,6 +241,7 @@ export const CONDITIONS = [
     avoid(oneLeg, 'not-one-leg-chair-hand'),
     gentler((asks) => asks.unsteady || asks.heelsUp === 'high', 'weight-both-feet-chair'),
     watch((asks) => asks.stepping, 'one-cue-time-chair'),
+    watch(onFloor, 'help-down-and-up'),
   ] },
   { id: 'epilepsy-psychosis', label: 'epilepsy, psychosis or mania', source: 'common-practice', rules: [
     avoid((asks) => asks.inwardImagery, 'no-intense-inward-imagery'),
@@ -240,6 +254,7 @@ export const CONDITIONS = [
   ] },
   { id: 'asthma', label: 'asthma or COPD', source: 'common-practice', longestExhaleSec: LONGEST_EXHALE_SEC.short, rules: [
     noHolds('no-holding-breath-pursed'),
+    watch(onBack, 'head-high-when-lying'),
   ] },
   { id: 'vertigo', label: 'migraine or vertigo', source: 'common-practice', rules: [
     avoid((asks) => asks.neck === 'circle', 'no-head-circles'),
@@ -249,6 +264,7 @@ export const CONDITIONS = [
     watch((asks) => asks.neck === 'turn', 'turn-slowly-eyes-first'),
     watch((asks) => asks.shakes, 'head-quiet-stop-if'),
     plainBreath(breathes('staged'), 'no-sips-one-breath'),
+    watch(onFloor, 'up-from-floor-slowly'),
   ] },
   { id: 'lymphoedema', label: 'lymphoedema, a port or a line', source: 'common-practice', rules: [
     gentler(knocksOn('arms', 'chest', 'legs'), 'no-knocking-that-limb'),
@@ -261,6 +277,7 @@ export const CONDITIONS = [
   { id: 'after-meal', label: 'a meal within the hour', source: 'common-practice', rules: [
     avoid((asks) => headLow(asks) || asks.abdominalPress || knocksOn('belly')(asks), 'no-deep-folds-no-work'),
     gentler((asks) => asks.fold === 'half' || asks.vigorous || asks.shakes || rubsOn('belly')(asks), 'small-upright-meal-settled'),
+    gentler(onBack, 'upright-after-meal'),
   ] },
   { id: 'acute-illness', label: 'fever or acute illness', source: 'common-practice', rules: [
     avoid((asks) => asks.vigorous || jolts(asks) || knocksOn()(asks) || deepKnees(asks) || asks.staticHold || asks.fold !== 'none' || oneLeg(asks), 'rest-nothing-that-costs'),
@@ -270,8 +287,7 @@ export const CONDITIONS = [
   ] },
 ] as const satisfies readonly ConditionRow[];
 
-export type ConditionId = (typeof CONDITIONS)[number]['id'];
-export const CONDITION_IDS = idsOf(CONDITIONS);
+export { CONDITION_IDS, type ConditionId };
 
 /** The longest exhale to ask of people, s: shorter for some conditions, and for those who are still being taught. */
 export function longestExhaleFor(
