@@ -1,5 +1,4 @@
 export { LARGEST_FILE_BYTES, pathText } from './file';
-export type { FileProblem } from './file';
 export { writePracticeFile, readPracticeFile, practiceJsonSchema } from './practiceFile';
 export { FORM_FORMAT, formJsonSchema, readFormFile, writeFormFile } from './formFile';
 export { readBriefQuery } from './briefLink';

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { isPlain, PRACTICE_DOCUMENT, upgraded } from '../documents';
+import type { Audience } from '../handout/audience';
 import { practiceSchema, withoutPrivate, type Practice } from '../practice';
 import { fileText, jsonSchemaOf, readFile, type FileProblem } from './file';
 
@@ -25,9 +26,13 @@ const KIND = {
 export type FileResult =
   { readonly ok: true; readonly practice: Practice } | { readonly ok: false; readonly problem: FileProblem };
 
-/** Writes a practice for others, without what is private. */
-export const writePracticeFile = (practice: Practice): string =>
-  fileText({ format: PRACTICE_FORMAT, version: PRACTICE_VERSION, practice: withoutPrivate(practice) });
+/** Writes a practice: for others without what is private; for oneself as it is. */
+export const writePracticeFile = (practice: Practice, audience: Audience = 'people'): string =>
+  fileText({
+    format: PRACTICE_FORMAT,
+    version: PRACTICE_VERSION,
+    practice: audience === 'me' ? practice : withoutPrivate(practice),
+  });
 
 /** Reads a practice file. Whatever is wrong comes back as data naming the field; nothing throws. */
 export function readPracticeFile(text: string): FileResult {
