@@ -38,6 +38,30 @@ const table = {
   'brocades-standard': { kind: 'from-memory', title: 'Bā Duàn Jǐn, modern standard edition (from memory)' },
   'brocades-verse': { kind: 'from-memory', title: 'Older verse of the eight brocades (from memory)' },
   'six-sounds-standard': { kind: 'from-memory', title: 'Liù Zì Jué, modern standard edition (from memory)' },
+  'tendon-changing-standard': {
+    kind: 'from-memory',
+    title: 'Yì Jīn Jīng, modern standard edition (from memory)',
+  },
+  'silk-chart-standard': {
+    kind: 'from-memory',
+    title: 'Mǎ Wáng Duī Dǎo Yǐn Shù, modern standard edition (from memory)',
+  },
+  'seated-brocade-verse': {
+    kind: 'from-memory',
+    title: 'Old verse of the seated brocade in twelve parts (from memory)',
+  },
+  'twenty-four-seated': {
+    kind: 'from-memory',
+    title: 'Seated exercises of the twenty-four terms, attributed to Chén Tuán (from memory)',
+  },
+  'heritage-from-memory': {
+    kind: 'from-memory',
+    title: 'Heritage teaching of several schools (from memory)',
+  },
+  'marrow-washing-heritage': {
+    kind: 'from-memory',
+    title: 'Xǐ Suǐ, marrow washing as handed down (from memory)',
+  },
   'six-sounds-season-verse': {
     kind: 'from-memory',
     title: 'Verse on the six sounds attributed to Sūn Sīmiǎo (from memory)',

@@ -160,7 +160,7 @@ function shoulderFor(standing: Standing, side: Side, target: Vec): Vec {
   const raised = ease((way[1] + 0.1) / 1.1);
   const forward = ease((way[2] - 0.2) / 0.8) * (1 - raised * 0.6);
   const inward = ease((-sign * way[0] - 0.1) / 0.9);
-  const { girdle } = standing;
+  const girdle = standing.girdle[side];
   const shift: Vec = [
     sign * (-0.012 * raised - 0.008 * inward),
     0.026 * raised + 0.024 * girdle.raise,

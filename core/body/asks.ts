@@ -1,9 +1,10 @@
 import type { Goals } from './goals';
 import { goalsAt, type Movement } from './motion';
 import { shareOfRange } from './ranges';
+import { isOnSoles, restFrame } from './resting';
 import { LENGTHS, massOf, USUAL_BUILD, type Build } from './skeleton';
 import { solveGoals, type Leg, type Skeleton } from './solve';
-import { add, addScaled, clamp, dot, mix, RAD, scale, sub, unit, type Vec } from './vector';
+import { across, add, addScaled, clamp, dot, mix, RAD, scale, sub, unit, type Vec } from './vector';
 
 /** One stretch of a movement as it is done: how long it takes and how often it is gone through. */
 export interface Stretch {
@@ -20,7 +21,7 @@ export interface MomentAsks {
   readonly kneeMomentNm: number;
   /** Distance of the centre of mass, on the floor, from the edge of what the feet cover; below 0 outside. */
   readonly marginCm: number;
-  /** The greater share of the weight, on either foot, 0.5–1; one half for a person on a chair. */
+  /** The greater share of the weight, on either foot, 0.5–1; one half for a person on a chair or the floor. */
   readonly heaviestShare: number;
   readonly oneLeg: boolean;
   readonly handsAbove: boolean;
@@ -75,10 +76,10 @@ function floorHull(points: readonly Vec[]): readonly Vec[] {
 
 /**
  * Distance in cm of the centre of mass from the nearest edge of the base of support; negative outside it,
- * `undefined` on a chair, whose seat carries.
+ * `undefined` on a chair or the floor, which carries.
  */
 export function supportMarginCm(skeleton: Skeleton): number | undefined {
-  if (skeleton.goals.chair) return undefined;
+  if (!isOnSoles(skeleton.goals.base)) return undefined;
   const statureM = skeleton.build.statureM;
   const hull = floorHull([
     ...soleCorners(skeleton.legs.left, statureM),
@@ -110,18 +111,20 @@ export function momentAsks(skeleton: Skeleton): MomentAsks {
   const { goals, legs, arms, trunk, build } = skeleton;
   const sides = ['left', 'right'] as const;
   const loaded = sides.filter((side) => legs[side].weight >= 0.2 && legs[side].air < 0.5);
-  const seated = goals.chair;
+  const seated = !isOnSoles(goals.base);
+  const rest = restFrame(goals.base);
   const knees = loaded.map((side) => legs[side].kneeBendDeg);
   const heart = mix(trunk.thoracic, trunk.neck, 0.35);
   // A hand washing the face hangs from its elbow: only a raised arm counts.
   const handsAbove = sides.some(
     (side) =>
-      arms[side].palm[1] > arms[side].shoulder[1] + 0.02 * build.statureM &&
-      arms[side].elbow[1] > arms[side].shoulder[1] - 0.06 * build.statureM,
+      dot(sub(arms[side].palm, arms[side].shoulder), rest.up) > 0.02 * build.statureM &&
+      dot(sub(arms[side].elbow, arms[side].shoulder), rest.up) > -0.06 * build.statureM,
   );
-  const tilt = Math.acos(clamp(trunk.thorax.up[1], -1, 1)) / RAD;
-  const forward = dot(trunk.thorax.up, unit([trunk.pelvis.fwd[0], 0, trunk.pelvis.fwd[2]], [0, 0, 1])) > 0;
-  const heel = Math.max(...sides.map((side) => (legs[side].air > 0.5 ? 0 : legs[side].heel[1])));
+  // From how it rests: somebody who lies is not folded.
+  const tilt = Math.acos(clamp(dot(trunk.thorax.up, rest.up), -1, 1)) / RAD;
+  const forward = dot(trunk.thorax.up, unit(across(trunk.pelvis.fwd, rest.up), rest.fwd)) > 0;
+  const heel = Math.max(...sides.map((side) => (seated || legs[side].air > 0.5 ? 0 : legs[side].heel[1])));
   return {
     kneeBendDeg: seated || knees.length === 0 ? 0 : Math.max(...knees),
     kneeMomentNm: seated ? 0 : Math.max(0, ...loaded.map((side) => kneeMoment(legs[side], build.massKg))),
@@ -139,7 +142,7 @@ export function momentAsks(skeleton: Skeleton): MomentAsks {
     neckSideDeg: Math.abs(goals.headTiltDeg),
     neckBackDeg: Math.max(0, -goals.nodDeg - Math.max(0, goals.leanDeg + goals.roundDeg) * 0.5),
     heelUpCm: heel * 100,
-    anklesCross: legs.left.ankle[0] < legs.right.ankle[0],
+    anklesCross: isOnSoles(goals.base) && legs.left.ankle[0] < legs.right.ankle[0],
   };
 }
 

@@ -1,5 +1,5 @@
 import { footValue, type Side } from './sides';
-import { type Hand, type Posture } from './posture';
+import { type Base, type Hand, type Posture } from './posture';
 import { share } from './skeleton';
 
 /**
@@ -31,8 +31,14 @@ export interface HandGoal {
   readonly t: number;
 }
 
+/** The shoulder girdle of one side: raised 0–1, forward (+) or back (−) −1–1. */
+export interface GirdleGoal {
+  readonly raise: number;
+  readonly forward: number;
+}
+
 export interface Goals {
-  readonly chair: boolean;
+  readonly base: Base;
   readonly left: FootGoal;
   readonly right: FootGoal;
   readonly sinkDeg: number;
@@ -47,8 +53,8 @@ export interface Goals {
   readonly headTurnDeg: number;
   readonly nodDeg: number;
   readonly headTiltDeg: number;
-  readonly shoulderRaise: number;
-  readonly shoulderForward: number;
+  readonly leftShoulder: GirdleGoal;
+  readonly rightShoulder: GirdleGoal;
   readonly leftHand: HandGoal;
   readonly rightHand: HandGoal;
 }
@@ -85,6 +91,11 @@ function footGoal(posture: Posture, side: Side): FootGoal {
   };
 }
 
+function girdleGoal({ shoulders = {} }: Posture, side: Side): GirdleGoal {
+  const isMeant = shoulders.of === undefined || shoulders.of === side;
+  return { raise: isMeant ? (shoulders.raise ?? 0) : 0, forward: isMeant ? (shoulders.forward ?? 0) : 0 };
+}
+
 /** The numbers of one posture. A lifted foot carries nothing unless the posture says otherwise. */
 export function goalsOf(posture: Posture): Goals {
   const { trunk = {}, head = {}, pelvis = {}, hands = {} } = posture;
@@ -93,7 +104,7 @@ export function goalsOf(posture: Posture): Goals {
   const right = hands.right ?? hands.both ?? HANGING;
   const turnDeg = trunk.turn ?? 0;
   return {
-    chair: posture.base === 'chair',
+    base: posture.base ?? 'feet',
     left: footGoal(posture, 'left'),
     right: footGoal(posture, 'right'),
     sinkDeg: posture.sink ?? AT_EASE.sink,
@@ -109,8 +120,8 @@ export function goalsOf(posture: Posture): Goals {
     headTurnDeg: head.turn ?? 0,
     nodDeg: head.nod ?? 0,
     headTiltDeg: head.tilt ?? 0,
-    shoulderRaise: posture.shoulders?.raise ?? 0,
-    shoulderForward: posture.shoulders?.forward ?? 0,
+    leftShoulder: girdleGoal(posture, 'left'),
+    rightShoulder: girdleGoal(posture, 'right'),
     leftHand: { from: left, to: left, t: 1 },
     rightHand: { from: right, to: right, t: 1 },
   };

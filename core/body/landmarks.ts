@@ -2,8 +2,20 @@ import type { Hand, Landmark } from './posture';
 import type { Side } from './sides';
 import { otherSide } from './sides';
 import { headSurface, trunkSurface, type Trunk } from './trunk';
-import { LIMB_RADII } from './skeleton';
-import { across, add, addScaled, dot, inFrame, mix, scale, unit, type Frame, type Vec } from './vector';
+import { LIMB_RADII, share } from './skeleton';
+import {
+  across,
+  add,
+  addScaled,
+  dot,
+  inFrame,
+  mix,
+  scale,
+  unit,
+  WORLD,
+  type Frame,
+  type Vec,
+} from './vector';
 
 /** A place on the body with the way the skin faces there, and axes to count offsets in. */
 export interface Place {
@@ -17,8 +29,8 @@ export interface Standing {
   readonly statureM: number;
   readonly trunk: Trunk;
   readonly heading: Frame;
-  /** Shoulder girdle: raised 0–1, forward −1–1. */
-  readonly girdle: { readonly raise: number; readonly forward: number };
+  /** Shoulder girdle of each side: raised 0–1, forward −1–1. */
+  readonly girdle: Readonly<Record<Side, { readonly raise: number; readonly forward: number }>>;
   readonly legs: Readonly<
     Record<
       Side,
@@ -131,6 +143,12 @@ function onArm(arm: OtherArm, landmark: Landmark, heading: Frame, statureM: numb
   };
 }
 
+/** The floor under the shoulder of a side, as it hangs at rest. */
+function onFloor({ trunk, statureM }: Standing, sign: number): Place {
+  const [x, , z] = add(trunk.neck, inFrame(trunk.thorax, [sign * share('shoulderCentre') * statureM, 0, 0]));
+  return { place: [x, 0, z], away: WORLD.up, frame: WORLD };
+}
+
 /** Whether a landmark lies on the legs, which move with the balance. */
 export const isOnLeg = (landmark: Landmark): boolean => landmark === 'toes' || ON_LEG[landmark] !== undefined;
 export const isOnArm = (landmark: Landmark): boolean => landmark === 'hand' || ON_ARM[landmark] !== undefined;
@@ -147,6 +165,7 @@ export function findLandmark(
   const { trunk, statureM } = standing;
   const onTrunk = ON_TRUNK[hand.near];
   if (onTrunk) return trunkSurface(trunk, statureM, onTrunk[0], sign * onTrunk[1]);
+  if (hand.near === 'floor') return onFloor(standing, sign);
   if (hand.near === 'shoulder') {
     const place = add(
       trunk.neck,

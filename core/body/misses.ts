@@ -1,5 +1,6 @@
 import { overDeg, type RangeId } from './ranges';
 import { balanceMissM, type Skeleton } from './solve';
+import { isOnSoles, restingOn } from './resting';
 import type { Side } from './sides';
 import { across, clamp, cross, dot, RAD, sub, toFrame, unit } from './vector';
 
@@ -95,11 +96,14 @@ export function findMisses(skeleton: Skeleton): readonly Miss[] {
   check('neck-turn', angles.neck.turn);
   for (const side of ['left', 'right'] as const) {
     const [leg, arm] = [angles.legs[side], angles.arms[side]];
-    check('hip-flexion', leg.hipFlexion, side);
-    check('hip-abduction', leg.hipAbduction, side);
-    check('hip-rotation', leg.hipRotation, side);
-    check('knee-flexion', leg.knee, side);
-    check('ankle-flexion', leg.ankle, side);
+    // How the legs are folded on the floor is the table's own, not the posture's.
+    if (!restingOn(skeleton.goals.base)) {
+      check('hip-flexion', leg.hipFlexion, side);
+      check('hip-abduction', leg.hipAbduction, side);
+      check('hip-rotation', leg.hipRotation, side);
+      check('knee-flexion', leg.knee, side);
+      check('ankle-flexion', leg.ankle, side);
+    }
     check('shoulder-back', arm.back, side);
     check('shoulder-across', arm.across, side);
     check('elbow-flexion', arm.elbow, side);
@@ -109,11 +113,13 @@ export function findMisses(skeleton: Skeleton): readonly Miss[] {
     if (solved.missM > HAND_SLACK_M) misses.push({ code: 'hand-reach', side, overCm: solved.missM * 100 });
     if (solved.palmOffDeg > PALM_SLACK_DEG) misses.push({ code: 'palm', side, offDeg: solved.palmOffDeg });
     const foot = skeleton.legs[side];
-    if (foot.missM > LENGTH_SLACK_M) misses.push({ code: 'foot-reach', side, overCm: foot.missM * 100 });
+    if (foot.missM > LENGTH_SLACK_M && !restingOn(skeleton.goals.base))
+      misses.push({ code: 'foot-reach', side, overCm: foot.missM * 100 });
     if (foot.air > 0.99 && foot.weight > 0.03)
       misses.push({ code: 'weight-in-air', side, share: foot.weight });
   }
   const off = balanceMissM(skeleton);
-  if (off > LENGTH_SLACK_M && !skeleton.goals.chair) misses.push({ code: 'balance', offCm: off * 100 });
+  if (off > LENGTH_SLACK_M && isOnSoles(skeleton.goals.base))
+    misses.push({ code: 'balance', offCm: off * 100 });
   return misses;
 }

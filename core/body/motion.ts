@@ -1,6 +1,7 @@
-import { goalsOf, type FootGoal, type Goals, type HandGoal } from './goals';
+import { goalsOf, type FootGoal, type GirdleGoal, type Goals, type HandGoal } from './goals';
 import { type Side } from './sides';
-import { type Hand, type Posture } from './posture';
+import { type Base, type Hand, type Posture } from './posture';
+import { isOnSoles, restFrame, restingOn } from './resting';
 import { share } from './skeleton';
 import { clamp, ease } from './vector';
 
@@ -61,6 +62,11 @@ function handBetween(a: HandGoal, b: HandGoal, t: number): HandGoal {
   return sameHand(from, to) ? { from: to, to, t: 1 } : { from, to, t: ease(t) };
 }
 
+const girdleBetween = (a: GirdleGoal, b: GirdleGoal, t: number): GirdleGoal => ({
+  raise: between(a.raise, b.raise, t),
+  forward: between(a.forward, b.forward, t),
+});
+
 /**
  * The goals a share `t` (0–1) of the way from one posture to another: slow in, slow out; planted feet do
  * not slide; a foot is freed before it steps or lifts. At 0 and 1 exactly the ends.
@@ -71,7 +77,7 @@ export function goalsBetween(a: Goals, b: Goals, t: number): Goals {
   const whole = ease(t);
   const lerp = (pick: (goals: Goals) => number): number => between(pick(a), pick(b), whole);
   return {
-    chair: t < 0.5 ? a.chair : b.chair,
+    base: t < 0.5 ? a.base : b.base,
     left: footBetween(a.left, b.left, t),
     right: footBetween(a.right, b.right, t),
     sinkDeg: lerp((goals) => goals.sinkDeg),
@@ -86,8 +92,8 @@ export function goalsBetween(a: Goals, b: Goals, t: number): Goals {
     headTurnDeg: lerp((goals) => goals.headTurnDeg),
     nodDeg: lerp((goals) => goals.nodDeg),
     headTiltDeg: lerp((goals) => goals.headTiltDeg),
-    shoulderRaise: lerp((goals) => goals.shoulderRaise),
-    shoulderForward: lerp((goals) => goals.shoulderForward),
+    leftShoulder: girdleBetween(a.leftShoulder, b.leftShoulder, whole),
+    rightShoulder: girdleBetween(a.rightShoulder, b.rightShoulder, whole),
     leftHand: handBetween(a.leftHand, b.leftHand, t),
     rightHand: handBetween(a.rightHand, b.rightHand, t),
   };
@@ -104,7 +110,7 @@ function shifted(goals: Goals, dx: number, dz: number): Goals {
 
 /** Places `next` so that from `last` on only one foot has to move: the one that carries less. */
 export function placeAfter(last: Goals, next: Goals): Goals {
-  if (next.chair || last.chair) return next;
+  if (!isOnSoles(next.base) || !isOnSoles(last.base)) return next;
   const airborne = (side: Side): boolean => last[side].air > 0 || next[side].air > 0;
   // Where both carry alike the left foot is the one to step, as is customary.
   const stays: Side = airborne('left')
@@ -148,8 +154,17 @@ export function goalsAt(movement: Movement, t: number): Goals {
   return keys.at(-1) ?? first;
 }
 
+/** What a view follows of somebody at rest: the middle of the body along the floor. */
+function middleAtRest(base: Base): { readonly x: number; readonly z: number } {
+  const { up } = restFrame(base);
+  // Head and feet lie about as far from the hips.
+  return restingOn(base)?.isLying
+    ? { x: 0, z: 0 }
+    : { x: 0, z: base === 'fours' ? up[2] * 0.08 : share('foot') * 0.5 };
+}
+
 /** Middle of the two feet, in shares of stature: what a view should follow. */
 export const middleOfFeet = (goals: Goals): { readonly x: number; readonly z: number } =>
-  goals.chair
-    ? { x: 0, z: share('foot') * 0.5 }
+  !isOnSoles(goals.base)
+    ? middleAtRest(goals.base)
     : { x: (goals.left.x + goals.right.x) / 2, z: (goals.left.z + goals.right.z) / 2 };

@@ -11,6 +11,8 @@ export const LANDMARKS = [
   // Hanging, or out at arm's length.
   'hanging',
   'reach',
+  // On the floor under its own shoulder.
+  'floor',
   // The front of the trunk, on the midline unless an offset says otherwise.
   'lower dantian',
   'navel',
@@ -128,8 +130,22 @@ export const feetSchema = z.strictObject({
     .optional(),
 });
 
+/** What carries the body: its soles, a chair, or the floor under what else of it. */
+export const BASES = [
+  'feet',
+  'chair',
+  'crossed',
+  'kneeling',
+  'fours',
+  'back',
+  'legs up',
+  'left side',
+  'right side',
+] as const;
+export type Base = (typeof BASES)[number];
+
 export const postureSchema = z.strictObject({
-  base: z.enum(['feet', 'chair']).optional(),
+  base: z.enum(BASES).optional(),
   feet: feetSchema.optional(),
   /** Knee bend of the leg that carries more, degrees. */
   sink: degrees(4, 110).optional(),
@@ -155,9 +171,10 @@ export const postureSchema = z.strictObject({
       tilt: degrees(-45, 45).optional(),
     })
     .optional(),
-  /** Shoulder girdle: raised 0–1, drawn forward (+) or back (−) −1–1. */
+  /** Shoulder girdle: raised 0–1, drawn forward (+) or back (−) −1–1; of both sides unless said. */
   shoulders: z
     .strictObject({
+      of: z.enum(['left', 'right']).optional(),
       raise: z.number().min(0).max(1).optional(),
       forward: z.number().min(-1).max(1).optional(),
     })

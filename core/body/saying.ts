@@ -1,4 +1,5 @@
-import { LANDMARKS, type Hand, type Landmark, type Posture, type Way } from './posture';
+import { defined } from '../text/defined';
+import { LANDMARKS, type Base, type Hand, type Landmark, type Posture, type Way } from './posture';
 import { otherSide, type Side } from './sides';
 
 /**
@@ -54,6 +55,12 @@ const REACHES: Readonly<Record<string, readonly [number, number, number]>> = {
   ground: [0.2, -1, 0.3],
   down: [0.2, -1, 0.2],
 };
+
+/** Down to the floor: what the feet did before is gone. */
+const onFloor =
+  (base: Base) =>
+  ({ hands, trunk, head, shoulders }: Posture): Posture =>
+    defined({ base, hands, trunk, head, shoulders });
 
 const names = [...Object.keys(PLACE_NAMES), ...LANDMARKS].sort((a, b) => b.length - a.length).join('|');
 const reaches = Object.keys(REACHES)
@@ -194,6 +201,11 @@ const PHRASES: readonly Phrase[] = [
   [/^look down$|^nod$/, () => head({ nod: 14 })],
   [/^look (?:ahead|forward)$/, () => head({ turn: 0, nod: 0, tilt: 0 })],
   [/^(?:sit|seated|on (?:a|the) chair)$/, () => ({ hands, trunk: bent, head: turned }) => ({ base: 'chair', ...(hands ? { hands } : {}), ...(bent ? { trunk: bent } : {}), ...(turned ? { head: turned } : {}) })],
+  [/^(?:sit(?:ting)? )?cross-?legged$/, () => onFloor('crossed')],
+  [/^kneel(?:ing)?$/, () => onFloor('kneeling')],
+  [/^(?:on )?(?:hands and knees|all fours)$/, () => onFloor('fours')],
+  [/^(?:lie|lying)(?: down)?(?: on (?:the|your) back)?$/, () => onFloor('back')],
+  [/^(?:lie|lying) on (?:the|your) (left|right) side$/, (match) => onFloor(match[1] === 'right' ? 'right side' : 'left side')],
   [/^stand$/, () => ({ base: _base, ...posture }) => posture],
 ];
 

@@ -1,5 +1,5 @@
 import { defined } from '../text/defined';
-import type { Posture } from './posture';
+import type { Base, Posture } from './posture';
 
 /** Standing as the places of points are described: upright, arms a little out, palms forward. */
 export const ANATOMICAL: Posture = {
@@ -25,11 +25,16 @@ const opposite = (value: number | undefined): number | undefined =>
 const swapFeet = (value: EachFoot): EachFoot =>
   typeof value === 'number' ? value : defined({ left: value.right, right: value.left });
 
+/** What is rested on, with left and right changed over. */
+const mirroredBase = (base: Base): Base =>
+  base === 'left side' ? 'right side' : base === 'right side' ? 'left side' : base;
+
 /** The same posture with left and right changed over, as seen in a mirror. */
 export function mirror(posture: Posture): Posture {
   const { feet, pelvis, trunk, head, hands } = posture;
   return defined({
     ...posture,
+    base: posture.base && mirroredBase(posture.base),
     // Rounded, so that a mirror of a mirror is what it was.
     weight: posture.weight === undefined ? undefined : Number((1 - posture.weight).toFixed(6)),
     feet:
@@ -43,6 +48,9 @@ export function mirror(posture: Posture): Posture {
         lifted: feet.lifted && { ...feet.lifted, foot: otherSide(feet.lifted.foot) },
       }),
     pelvis: pelvis && defined({ ...pelvis, turn: opposite(pelvis.turn) }),
+    shoulders:
+      posture.shoulders &&
+      defined({ ...posture.shoulders, of: posture.shoulders.of && otherSide(posture.shoulders.of) }),
     trunk: trunk && defined({ ...trunk, turn: opposite(trunk.turn), bend: opposite(trunk.bend) }),
     head: head && defined({ ...head, turn: opposite(head.turn), tilt: opposite(head.tilt) }),
     hands: hands && defined({ both: hands.both, left: hands.right, right: hands.left }),

@@ -4,6 +4,7 @@ import { isOnLeg, type OtherArm, type Standing } from './landmarks';
 import {
   blendFeet,
   boneFrame,
+  footFrom,
   hangingFoot,
   plantedFoot,
   solveTwoBones,
@@ -13,19 +14,24 @@ import {
 import { massOf } from './skeleton';
 import { share, USUAL_BUILD, type Build } from './skeleton';
 import type { Posture } from './posture';
+import { isOnSoles, restFrame, restingOn, type RestingLeg } from './resting';
 import type { Side } from './sides';
 import { isOnArm } from './landmarks';
 import { placeTrunk, solveTrunk, type Trunk } from './trunk';
 import {
+  across,
   add,
   addScaled,
   clamp,
+  cross,
   distance,
   ease,
   length,
   mix,
+  scale,
   sub,
   turned,
+  unit,
   WORLD,
   type Frame,
   type Vec,
@@ -106,6 +112,28 @@ function hipHeight(scene: LegScene, x: number, z: number): number {
   return Math.min(wanted, most('left'), most('right'));
 }
 
+/** Where the foot of a body at rest on the floor comes to, and which way its knee looks. */
+function restingFoot(scene: LegScene, leg: RestingLeg, hip: Vec, side: Side): { foot: FootPlace; pole: Vec } {
+  const { goals, statureM } = scene;
+  const goal = goals[side];
+  const isLifted = goal.air > 0.5;
+  if (isLifted || !('ankle' in leg)) {
+    const fold: FootGoal = isLifted || 'ankle' in leg ? goal : { ...goal, ...leg };
+    const lengths = { thigh: share('thigh') * statureM, shank: share('shank') * statureM };
+    const { ankle, frame, pole } = hangingFoot(fold, side, hip, restFrame(goals.base), lengths);
+    return { foot: footFrom(ankle, frame, ankle, statureM), pole };
+  }
+  const own = ([out, up, ahead]: Vec): Vec => [side === 'left' ? out : -out, up, ahead];
+  const [out, up, ahead] = scale(own(leg.ankle), statureM);
+  const fwd = unit(own(leg.toes));
+  const upward = unit(across(scale(own(leg.sole), -1), fwd));
+  const ankle: Vec = [hip[0] + out, up, hip[2] + ahead];
+  return {
+    foot: footFrom(ankle, { left: cross(upward, fwd), up: upward, fwd }, ankle, statureM),
+    pole: own(leg.knee),
+  };
+}
+
 function solveLeg(scene: LegScene, midHip: Vec, side: Side): Leg {
   const { goals, statureM, planted } = scene;
   const goal: FootGoal = goals[side];
@@ -114,7 +142,12 @@ function solveLeg(scene: LegScene, midHip: Vec, side: Side): Leg {
   let foot = planted[side];
   // The knee follows the toes.
   let pole: Vec = turned(WORLD, goal.yawDeg, 0, 0).fwd;
-  if (goal.air > 0) {
+  const resting = restingOn(goals.base);
+  if (resting) {
+    const laid = restingFoot(scene, resting.leg(side, goals.sinkDeg), hip, side);
+    foot = laid.foot;
+    pole = laid.pole;
+  } else if (goal.air > 0) {
     const hanging = hangingFoot(goal, side, hip, scene.pelvisYaw, lengths);
     foot = blendFeet(foot, hanging, goal.air, statureM);
     pole = mix(pole, hanging.pole, goal.air);
@@ -199,7 +232,7 @@ function movedArm(arm: Arm, by: Vec): Arm {
 }
 
 function standingOf(trunk: Trunk, legs: LegPair, heading: Frame, statureM: number, goals: Goals): Standing {
-  const girdle = { raise: goals.shoulderRaise, forward: goals.shoulderForward };
+  const girdle = { left: goals.leftShoulder, right: goals.rightShoulder };
   return { statureM, trunk, heading, legs, girdle };
 }
 
@@ -219,9 +252,13 @@ function groundOf(goals: Goals, bent: ReturnType<typeof solveTrunk>, statureM: n
   const aim = mix(planted.right.pressure, planted.left.pressure, goals.weight);
   const massAim: Vec = [aim[0], 0, aim[2]];
   const place = (x: number, z: number): Vec =>
-    goals.chair
-      ? [(goals.weight - 0.5) * 0.06 * statureM, (share('seat') + OVER_SEAT) * statureM, 0]
-      : [x, hipHeight(scene, x, z), z];
+    isOnSoles(goals.base)
+      ? [x, hipHeight(scene, x, z), z]
+      : [
+          (goals.weight - 0.5) * 0.06 * statureM,
+          (restingOn(goals.base)?.hips ?? share('seat') + OVER_SEAT) * statureM,
+          0,
+        ];
   const legsAt = (midHip: Vec): LegPair => ({
     left: solveLeg(scene, midHip, 'left'),
     right: solveLeg(scene, midHip, 'right'),
@@ -237,7 +274,7 @@ function groundOf(goals: Goals, bent: ReturnType<typeof solveTrunk>, statureM: n
 export function solveGoals(goals: Goals, build: Build = USUAL_BUILD): Skeleton {
   const statureM = build.statureM;
   const bent = solveTrunk(goals);
-  const heading = turned(WORLD, goals.turnDeg, 0, 0);
+  const heading = turned(restFrame(goals.base), goals.turnDeg, 0, 0);
   const { massAim, place, legsAt } = groundOf(goals, bent, statureM);
 
   let midHip = place(massAim[0], massAim[2] - 0.03 * statureM);
@@ -260,7 +297,7 @@ export function solveGoals(goals: Goals, build: Build = USUAL_BUILD): Skeleton {
     const armSum = add(armMoment(arms.left), armMoment(arms.right));
     const before = midHip;
     const armOffset = addScaled(armSum, midHip, -2 * ARM_MASS);
-    if (!goals.chair)
+    if (isOnSoles(goals.base))
       for (let step = 0; step < 6; step += 1) {
         const mass = massNow(addScaled(armOffset, midHip, 2 * ARM_MASS));
         const [ex, ez] = [massAim[0] - mass[0], massAim[2] - mass[2]];

@@ -56,8 +56,7 @@ export type Limbs = 'feet' | 'hands';
 
 /** The goals of a body that does only what the feet do, or only what the hands do; the rest is as in `rest`. */
 export function onlyOf(limbs: Limbs, goals: Goals, rest: Goals): Goals {
-  const { left, right, sinkDeg, weight, along, hipsTurnDeg, tuckDeg, chair } =
-    limbs === 'feet' ? goals : rest;
+  const { left, right, sinkDeg, weight, along, hipsTurnDeg, tuckDeg, base } = limbs === 'feet' ? goals : rest;
   return {
     ...(limbs === 'feet' ? rest : goals),
     left,
@@ -67,6 +66,6 @@ export function onlyOf(limbs: Limbs, goals: Goals, rest: Goals): Goals {
     along,
     hipsTurnDeg,
     tuckDeg,
-    chair,
+    base,
   };
 }

@@ -1,6 +1,7 @@
 import { HEAD, share, TRUNK_RINGS } from './skeleton';
-import { add, addScaled, inFrame, mix, mixFrame, turned, unit, WORLD, type Frame, type Vec } from './vector';
+import { add, addScaled, inFrame, mix, mixFrame, turned, unit, type Frame, type Vec } from './vector';
 import type { Goals } from './goals';
+import { restFrame } from './resting';
 
 const { cos, hypot, max, min, PI, sin } = Math;
 
@@ -30,7 +31,7 @@ const LOW_BACK = { turn: 0.2, round: 0.45, bend: 0.45 } as const;
 /** Bends the spine as the goals say, with the middle of the hips at the origin. */
 export function solveTrunk(goals: Goals): Trunk {
   const spineTurn = goals.turnDeg - goals.hipsTurnDeg;
-  const pelvis = turned(WORLD, goals.hipsTurnDeg, goals.leanDeg - goals.tuckDeg, 0);
+  const pelvis = turned(restFrame(goals.base), goals.hipsTurnDeg, goals.leanDeg - goals.tuckDeg, 0);
   const abdomen = turned(
     pelvis,
     spineTurn * LOW_BACK.turn,

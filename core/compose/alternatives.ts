@@ -23,7 +23,7 @@ export function alternatives(
   return repertoire
     .filter((form) => form.roles.includes(role) && (!present.has(form.id) || form.hinge))
     .flatMap((form) => {
-      const fitting = fitForm(form, practice.brief.posture, people.conditions, customs, practice.brief.place);
+      const fitting = fitForm(form, practice.brief.posture, people, customs, practice.brief.place);
       if (typeof fitting === 'string') return [];
       const merit = meritOf(form, role, practice.brief, customs);
       return [{ form, fitting, reasons: merit.reasons, fit: merit.fit }];

@@ -70,13 +70,7 @@ export function whyNot(asking: Asking, practice: Practice, formId: string, role?
   const form = asking.repertoire.find((one) => one.id === formId);
   if (!form) return { ok: false, because: 'unknown', obstacles: [] };
   if (asking.brief.without.includes(formId)) return { ok: false, because: 'left-out', obstacles: [] };
-  const fitting = fitForm(
-    form,
-    asking.brief.posture,
-    asking.people.conditions,
-    asking.customs,
-    asking.brief.place,
-  );
+  const fitting = fitForm(form, asking.brief.posture, asking.people, asking.customs, asking.brief.place);
   if (typeof fitting === 'string') return { ok: false, because: fitting, obstacles: [] };
   const keptItems = practice.items.filter((item) => item.kept && !item.hinge);
   const kept = { items: keptItems, forms: practice.forms };

@@ -2,14 +2,12 @@ import type { Brief } from '../brief';
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
 import type { Told } from '../log';
-import type { ConditionId } from '../people';
 import type { Item, OwnLayers, Practice, Story } from '../practice';
-import type { Fitting } from './candidates';
+import type { Fits, Fitting } from './candidates';
 import type { Character } from './characters';
 
 /** The people a practice is for, as far as the composer may know them. */
-export interface People {
-  readonly conditions: readonly ConditionId[];
+export interface People extends Fits {
   /** Forms of their last classes, newest first. */
   readonly recent?: readonly (readonly string[])[];
   /** Forms they have met in any class; nothing known where no class has been given. */

@@ -13,43 +13,54 @@ const brief = (over: Partial<Brief>): Brief => ({ ...PLAIN_BRIEF, ...over });
 
 describe('fitting a form to posture and people', () => {
   it('takes the full way for people without conditions, and the seated one in a chair', () => {
-    expect(fitForm(form('brocade-draw-the-bow'), 'standing', [], schools)).toMatchObject({
+    expect(fitForm(form('brocade-draw-the-bow'), 'standing', { conditions: [] }, schools)).toMatchObject({
       variant: 'full',
       omitHolds: false,
     });
-    expect(fitForm(form('brocade-draw-the-bow'), 'seated', [], schools)).toMatchObject({ variant: 'seated' });
+    expect(fitForm(form('brocade-draw-the-bow'), 'seated', { conditions: [] }, schools)).toMatchObject({
+      variant: 'seated',
+    });
   });
 
   it('takes the smaller variant for knees, and leaves out what has none', () => {
-    expect(fitForm(form('brocade-draw-the-bow'), 'standing', ['knee'], schools)).toMatchObject({
+    expect(
+      fitForm(form('brocade-draw-the-bow'), 'standing', { conditions: ['knee'] }, schools),
+    ).toMatchObject({
       variant: 'smaller',
     });
     const only = { ...form('brocade-draw-the-bow'), smaller: undefined } as Form;
-    expect(fitForm(only, 'standing', ['knee'], schools)).toBe('caution');
+    expect(fitForm(only, 'standing', { conditions: ['knee'] }, schools)).toBe('caution');
   });
 
   it('keeps forms done from a chair for those who sit', () => {
     for (const one of REPERTOIRE.filter((candidate) => candidate.stance.start === 'chair')) {
-      expect(fitForm(one, 'standing', [], schools)).toBe('no-such-variant');
-      expect(fitForm(one, 'seated', [], schools)).toMatchObject({ variant: 'seated' });
+      expect(fitForm(one, 'standing', { conditions: [] }, schools)).toBe('no-such-variant');
+      expect(fitForm(one, 'seated', { conditions: [] }, schools)).toMatchObject({ variant: 'seated' });
     }
   });
 
   it('says why a form cannot be used', () => {
-    expect(fitForm({ ...form('shaking'), seated: undefined } as Form, 'seated', [], schools)).toBe(
-      'no-such-variant',
+    expect(
+      fitForm({ ...form('shaking'), seated: undefined } as Form, 'seated', { conditions: [] }, schools),
+    ).toBe('no-such-variant');
+    expect(
+      fitForm(
+        form('sound-triple-burner'),
+        'standing',
+        { conditions: [] },
+        { ...schools, soundSchool: 'older' },
+      ),
+    ).toBe('school');
+    expect(fitForm(form('small-orbit'), 'standing', { conditions: ['epilepsy-psychosis'] }, schools)).toBe(
+      'caution',
     );
-    expect(fitForm(form('sound-triple-burner'), 'standing', [], { ...schools, soundSchool: 'older' })).toBe(
-      'school',
-    );
-    expect(fitForm(form('small-orbit'), 'standing', ['epilepsy-psychosis'], schools)).toBe('caution');
   });
 
   it('never lets through what a condition says to avoid, for any form, posture and single condition', () => {
     for (const candidate of REPERTOIRE)
       for (const posture of ['standing', 'seated'] as const)
         for (const condition of CONDITION_IDS) {
-          const fitting = fitForm(candidate, posture, [condition], schools);
+          const fitting = fitForm(candidate, posture, { conditions: [condition] }, schools);
           if (typeof fitting === 'string') continue;
           const avoided = cautionsOf(candidate, fitting.variant, [condition]).filter(
             (caution) => caution.weight === 'avoid',
@@ -66,7 +77,8 @@ describe('fitting a form to posture and people', () => {
     for (const condition of CONDITION_IDS)
       for (const posture of ['standing', 'seated'] as const) {
         const usable = REPERTOIRE.filter(
-          (candidate) => typeof fitForm(candidate, posture, [condition], schools) !== 'string',
+          (candidate) =>
+            typeof fitForm(candidate, posture, { conditions: [condition] }, schools) !== 'string',
         );
         for (const role of [
           'arrive',
@@ -90,7 +102,7 @@ describe('fitting a form to posture and people', () => {
 
   it('keeps arms low for shoulders', () => {
     for (const candidate of REPERTOIRE) {
-      const fitting = fitForm(candidate, 'standing', ['shoulder'], schools);
+      const fitting = fitForm(candidate, 'standing', { conditions: ['shoulder'] }, schools);
       if (typeof fitting !== 'string')
         expect(asksOf(candidate, fitting.variant).armsAboveShoulders).toBe(false);
     }

@@ -19,8 +19,16 @@ export interface Fitting {
   readonly reasons: readonly Reason[];
 }
 
+/** What a form has to fit in those who do it. */
+export interface Fits {
+  readonly conditions: readonly ConditionId[];
+  /** Forms that somebody among them may not do, whatever they ask. */
+  readonly mayNot?: readonly string[] | undefined;
+}
+
 /** Why a form cannot be used at all. */
-export type Refusal = 'no-such-variant' | 'caution' | 'school' | 'place' | 'sounds-off' | 'unwritten';
+export type Refusal =
+  'no-such-variant' | 'caution' | 'someone' | 'school' | 'place' | 'sounds-off' | 'unwritten' | 'by-name';
 
 /** What a place does not allow, by what a form asks (common practice). */
 const PLACE_FORBIDS: Readonly<Record<PlaceLimit, (form: Form, variant: VariantId) => boolean>> = {
@@ -28,7 +36,10 @@ const PLACE_FORBIDS: Readonly<Record<PlaceLimit, (form: Form, variant: VariantId
     const { start, end } = stanceOf(form, variant);
     return asksOf(form, variant).stepping || start === 'bow' || end === 'bow';
   },
-  'no-floor': (form, variant) => asksOf(form, variant).fold === 'deep',
+  'no-floor': (form, variant) => {
+    const { fold, floor } = asksOf(form, variant);
+    return fold === 'deep' || floor !== 'none';
+  },
   'no-shoes': (form, variant) => asksOf(form, variant).impact === 'firm',
   // A sound is made silently there: nothing is forbidden.
   quiet: () => false,
@@ -41,11 +52,12 @@ const PLACE_FORBIDS: Readonly<Record<PlaceLimit, (form: Form, variant: VariantId
 export function fitForm(
   form: Form,
   posture: Brief['posture'],
-  conditions: readonly ConditionId[],
+  { conditions, mayNot = [] }: Fits,
   schools: FormSchools,
   place: readonly PlaceLimit[] = [],
 ): Fitting | Refusal {
   if (!existsInSchools(form, schools)) return 'school';
+  if (mayNot.includes(form.id)) return 'someone';
   const variants: readonly VariantId[] = posture === 'seated' ? ['seated'] : ['full', 'smaller'];
   // Nobody who stands has a chair at hand for one form.
   const offered = variants.filter(

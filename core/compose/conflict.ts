@@ -60,9 +60,14 @@ function relaxed(asking: Asking, wish: Wish): readonly Relaxed[] {
     }
     case 'people':
       // Looked at to name what is in the way; never offered, as nobody is put at risk for a draft.
-      return asking.people.conditions.length === 0
+      return asking.people.conditions.length === 0 && (asking.people.mayNot ?? []).length === 0
         ? []
-        : [{ asking: { ...asking, people: { ...asking.people, conditions: [] } }, help: undefined }];
+        : [
+            {
+              asking: { ...asking, people: { ...asking.people, conditions: [], mayNot: [] } },
+              help: undefined,
+            },
+          ];
     case 'place':
       return (brief.place ?? []).length === 0
         ? []

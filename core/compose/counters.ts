@@ -1,6 +1,6 @@
 import { twinKind, type Form } from '../forms';
 import type { Asking } from './asking';
-import { mostFormsFor } from '../measures';
+import { mostFormsIn } from '../measures';
 import type { Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import type { SectionPlan } from './plan';
@@ -123,8 +123,8 @@ export function jointsOf({ brief, customs }: Asking, counters: Counters): number
 }
 
 /** Forms beyond what a practice of so many minutes has, each at a price no form is worth; the joints are one round. */
-export function allOf({ brief, kept }: Asking, counters: Counters): number {
-  const most = Math.max(mostFormsFor(brief.minutes), kept?.items.length ?? 0) - 1;
+export function allOf({ brief, customs, kept }: Asking, counters: Counters): number {
+  const most = Math.max(mostFormsIn(brief, customs), kept?.items.length ?? 0) - 1;
   return counters.add([...Array.from({ length: most }, () => 0), weight('tooMany')], {
     kind: 'forms',
     atMost: most,

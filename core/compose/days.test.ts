@@ -63,8 +63,8 @@ describe('another day without a log (a third to a half of the heart is new, the 
     expect(newIn(({ role }) => ANCHORS.has(role))).toBeLessThan(0.15);
   });
 
-  it('changes about a quarter in all', () => {
+  it('changes a quarter to two fifths in all: three in five to three in four return (common practice)', () => {
     expect(newIn(() => true)).toBeGreaterThan(0.15);
-    expect(newIn(() => true)).toBeLessThan(0.35);
+    expect(newIn(() => true)).toBeLessThan(0.4);
   });
 });

@@ -9,7 +9,7 @@ export type { Obstacle } from './obstacles';
 export { modelOf } from './model';
 export type { Asking, People } from './asking';
 export { fitForm } from './candidates';
-export type { Refusal } from './candidates';
+export type { Fits, Refusal } from './candidates';
 export { meritOf } from './reasons';
 export { usedDeeply } from './joints';
 export { alternatives } from './alternatives';

@@ -101,7 +101,7 @@ function swapped(
 function anotherForm(place: PlaceOfItem, form: Form): readonly Instead[] {
   const { asking, practice, timeline, item, index } = place;
   const { brief, customs, people } = asking;
-  const fitting = fitForm(form, brief.posture, people.conditions, customs, brief.place);
+  const fitting = fitForm(form, brief.posture, people, customs, brief.place);
   const span = timeline.items[index];
   if (typeof fitting === 'string' || !span) return [];
   const allowed: Allowed = { form, fitting };

@@ -23,7 +23,7 @@ const found = (id: string): Form => {
   return form;
 };
 const allowed = (form: Form): Allowed => {
-  const fitting = fitForm(form, 'standing', [], DEFAULT_CUSTOMS);
+  const fitting = fitForm(form, 'standing', { conditions: [] }, DEFAULT_CUSTOMS);
   if (typeof fitting === 'string') throw new Error(`${form.id} cannot be done: ${fitting}`);
   return { form, fitting };
 };

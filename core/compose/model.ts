@@ -1,11 +1,12 @@
 import { themeParts, type Brief } from '../brief';
-import { STANCES, asksOf, isUnwritten, stanceOf, type Form, type Role } from '../forms';
+import { STANCES, asksOf, isByName, isOnFloor, isUnwritten, stanceOf, type Form, type Role } from '../forms';
 import { compile, type Item } from '../practice';
 import { ANCHORS } from './again';
 import type { Allowed, Asking, ItemDraft } from './asking';
 import { fitForm, type Refusal } from './candidates';
 import { HEART, partsOf, placeOf, type Part } from './criteria';
 import { itemDraft, measured } from './items';
+import { askedForIn } from '../measures';
 import { deepBits, loosenedBy } from './joints';
 import type { Place } from './places';
 import type { SectionPlan } from './plan';
@@ -53,7 +54,15 @@ const isSilenced = (form: Form, { voice, pins, theme }: Brief): boolean =>
     (part) => part.kind === 'set' || (part.kind === 'lesson' && part.formId === form.id),
   );
 
-function sortOut({ brief, repertoire, people, customs }: Asking) {
+/** What is made for the floor, however it is done instead, or belongs to its set, is there when it is asked for. */
+const needsAsking = (form: Form): boolean => isByName(form.id) || isOnFloor(form.stance.start);
+
+function sortOut({ brief, repertoire, people, customs, kept, putIn }: Asking) {
+  const asked = new Set([
+    ...askedForIn(brief, customs),
+    ...(kept?.items ?? []).map(({ formId }) => formId),
+    ...(putIn ? [putIn.formId] : []),
+  ]);
   const allowed: Allowed[] = [];
   const refused = new Map<string, Refusal | 'left-out'>();
   for (const form of repertoire) {
@@ -63,8 +72,9 @@ function sortOut({ brief, repertoire, people, customs }: Asking) {
         ? 'sounds-off'
         : isUnwritten(form) && !brief.pins?.some(({ formId }) => formId === form.id)
           ? 'unwritten'
-          : fitForm(form, brief.posture, people.conditions, customs, brief.place);
+          : fitForm(form, brief.posture, people, customs, brief.place);
     if (typeof fitting === 'string') refused.set(form.id, fitting);
+    else if (needsAsking(form) && !asked.has(form.id)) refused.set(form.id, 'by-name');
     else allowed.push({ form, fitting });
   }
   return { allowed, refused };

@@ -231,7 +231,7 @@ export const UNSEEN_LINES: readonly TypedLine[] = [
   say('1. Quiet standing, feet parallel, 1 min', 'arrive-wuji', undefined, 1),
   say('- arrive in wuji', 'arrive-wuji'),
   say('big sigh x3', 'arrive-cleansing-breaths', 3),
-  say('smile to the organs', 'arrive-quiet-smile'),
+  say('smile to the organs', 'smile-five-organs'),
   say('scan down the body', 'arrive-walk-down'),
   say('hands over heart', 'arrive-hands-to-heart'),
   say('circle ankles 6 per side', 'loosen-ankles', 6),
@@ -315,7 +315,7 @@ export const UNSEEN_LINES: readonly TypedLine[] = [
   say('blossom opens (fire) 4x', 'phase-fire-blossom', 4),
   say('sink three times', 'three-sinks'),
   say('stroke the chest down', 'smoothing-the-chest'),
-  say('wild goose flies', ''),
+  say('wild goose flies', 'silk-goose'),
   say('grasp the sparrow’s tail', ''),
   say('questions', ''),
 ];

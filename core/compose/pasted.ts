@@ -53,13 +53,7 @@ export function practiceFromLines(asking: Asking, lines: readonly SettledLine[])
   let role: Role | undefined;
   for (const { form, repetitions, minutes, role: said } of lines) {
     role = roleFor(form, said, role);
-    const fitted = fitForm(
-      form,
-      asking.brief.posture,
-      asking.people.conditions,
-      asking.customs,
-      asking.brief.place,
-    );
+    const fitted = fitForm(form, asking.brief.posture, asking.people, asking.customs, asking.brief.place);
     const fitting =
       typeof fitted === 'string'
         ? { variant: 'full' as const, omitHolds: false, exhaleByMouth: false, reasons: [] }

@@ -35,7 +35,8 @@ const sectionOf = (practice: Practice, formId: string): readonly string[] => {
   return practice.items.filter((item) => item.role === role && !item.hinge).map((item) => item.formId);
 };
 
-const usable = (form: Form): boolean => typeof fitForm(form, 'standing', [], DEFAULT_CUSTOMS) !== 'string';
+const usable = (form: Form): boolean =>
+  typeof fitForm(form, 'standing', { conditions: [] }, DEFAULT_CUSTOMS) !== 'string';
 const NOURISHING = REPERTOIRE.filter((form) => form.roles.includes('nourish') && usable(form));
 
 describe('what a brief fixes of a form', () => {

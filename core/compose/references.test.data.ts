@@ -451,7 +451,7 @@ const askingOf = ({ brief: asked, conditions = [] }: Reference): Asking => {
 function itemOf(asking: Asking, [role, formId, dose, lesson]: ReferenceLine, index: number): Item {
   const one = form(formId);
   const { brief, people, customs } = asking;
-  const fitting = fitForm(one, brief.posture, people.conditions, customs, brief.place);
+  const fitting = fitForm(one, brief.posture, people, customs, brief.place);
   if (typeof fitting === 'string') throw new Error(`${formId}: ${fitting}`);
   const { layers, ...draft } = itemDraft(asking, { form: one, fitting }, role, [{ code: 'chosen-by-hand' }]);
   const item: Item = {

@@ -21,7 +21,7 @@ function evenForms(asking: Asking): readonly Allowed[] {
   const ids = new Set(walked.flatMap(({ set, forms }) => (isEvenSet(set) ? forms : [])));
   return repertoire.flatMap((form): readonly Allowed[] => {
     if (!ids.has(form.id) || apart.has(form.id)) return [];
-    const fitting = fitForm(form, brief.posture, people.conditions, customs, brief.place);
+    const fitting = fitForm(form, brief.posture, people, customs, brief.place);
     return typeof fitting === 'string' ? [] : [{ form, fitting }];
   });
 }

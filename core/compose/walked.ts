@@ -30,7 +30,7 @@ function wholeSet(
     return (
       form !== undefined &&
       !brief.without.includes(id) &&
-      typeof fitForm(form, brief.posture, people.conditions, customs, brief.place) !== 'string'
+      typeof fitForm(form, brief.posture, people, customs, brief.place) !== 'string'
     );
   };
   return ids.every(canBe) ? ids : [];

@@ -1,5 +1,5 @@
 import type { StrengthId } from '../customs';
-import { asksOf, cycleOf, stanceOf, type Role } from '../forms';
+import { asksOf, cycleOf, isStanding, stanceOf, type Role } from '../forms';
 import { STANCE_CHANGE_SEC } from '../time';
 import { againOf } from './again';
 import type { Allowed, ItemDraft } from './asking';
@@ -43,7 +43,7 @@ const isWelcomeAgain = (ground: Ground, place: Place, role: Role): boolean =>
  */
 function layersOfDrill({ form, fitting }: Allowed): NonNullable<ItemDraft['layers']> {
   const isBreathed = cycleOf(form, fitting.variant).some(({ breath }) => breath === 'in' || breath === 'out');
-  const isSeated = stanceOf(form, fitting.variant).start === 'chair';
+  const isSeated = !isStanding(stanceOf(form, fitting.variant).start);
   return [
     ...(form.parts.length > 0 ? [] : isSeated ? (['hands'] as const) : (['legs', 'hands'] as const)),
     ...(isBreathed ? (['breath', 'mind'] as const) : []),

@@ -2,22 +2,24 @@ export { ROLES } from './model/roles';
 export type { Role } from './model/roles';
 export { formSchema } from './model/model';
 export { cycleOf, entryOf, exitOf, strokesOf, nameOf, asksOf, stanceOf, hasVariant } from './model/variants';
-export { VARIANTS, STANCES } from './model/terms';
+export { FLOOR_OF, isOnFloor, isStanding, STANCES, VARIANTS } from './model/terms';
 export type { Form, Stroke, Asks } from './model/model';
 export type { Stance, VariantId } from './model/terms';
 export { phasesOfForm, organsOfForm, existsInSchools } from './model/theme';
 export type { FormSchools } from './model/theme';
+export { BROCADE_SCHOOLS } from './model/setSchools';
 export {
-  BROCADE_SCHOOLS,
   FORM_SETS,
   formsOfSet,
+  endsOfSet,
+  isByName,
   isEvenSet,
   brocadeKind,
   placesInSets,
   setOrder,
 } from './model/sets';
 export type { SetSchools } from './model/sets';
-export type { JointOrderId } from './model/sets';
+export type { JointOrderId } from './model/setSchools';
 export { differencesOf } from './model/differences';
 export type { Difference } from './model/differences';
 export { NUMBER_WORDS } from './model/numbers';

@@ -45,6 +45,7 @@ const CASES: Readonly<Record<string, { speaks: Case; silent: Case }>> = {
   length: { speaks: { lines: lines('mist-over-the-lake'), brief: { minutes: 20 } }, silent: { lines: lines({ id: 'mist-over-the-lake', over: { repetitions: 29 } }), brief: { minutes: 5 } } },
   'section-range': { speaks: { lines: lines('mist-over-the-lake') }, silent: { lines: lines({ id: 'sound-lung', role: 'clear' }, { id: 'mist-over-the-lake', role: 'nourish' }, { id: 'cloud-hands', role: 'balance' }) } },
   footing: { speaks: { lines: lines('mist-over-the-lake', { id: 'mist-over-the-lake', over: { variant: 'seated' } }) }, silent: { lines: lines('mist-over-the-lake', 'push-and-draw') } },
+  'may-not': { speaks: { lines: lines('shaking', 'mist-over-the-lake'), people: { conditions: [], mayNot: ['shaking'] } }, silent: { lines: lines('shaking', 'mist-over-the-lake'), people: { conditions: [], mayNot: ['tap-arms'] } } },
   conditions: { speaks: { lines: lines('brocade-hold-up-the-sky'), people: { conditions: ['shoulder'] } }, silent: { lines: lines('brocade-hold-up-the-sky'), people: { conditions: ['pacemaker'] } } },
   'risk-unsaid': { speaks: { lines: lines({ id: 'heel-drops', form: { cautions: [], asks: { ...form('heel-drops').asks, impact: 'firm' }, cycle: [stroke('Rise', 'in'), stroke('Drop', 'out')] as Form['cycle'] } }) }, silent: { lines: lines('heel-drops') } },
   'cold-joints': { speaks: { lines: lines('brocade-hands-to-feet') }, silent: { lines: lines({ id: 'loosen-hips', form: { loosens: ['hips', 'spine'] } }, 'brocade-hands-to-feet') } },

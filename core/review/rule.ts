@@ -54,6 +54,8 @@ export interface Finding {
 /** The people a practice is for, as far as the margin may know them. */
 export interface ReviewPeople {
   readonly conditions: readonly ConditionId[];
+  /** Forms that somebody among them may not do, whatever they ask. */
+  readonly mayNot?: readonly string[] | undefined;
   /** Forms of their last classes, newest first. */
   readonly recent?: readonly (readonly string[])[];
   /** Forms they have met in any class. */

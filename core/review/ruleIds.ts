@@ -21,6 +21,7 @@ export const RULE_IDS = [
   'layer-unlaid',
   'length',
   'low-long',
+  'may-not',
   'missing-hinge',
   'missing-side',
   'near-twins',

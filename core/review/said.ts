@@ -99,6 +99,7 @@ export interface NoteSays {
   'pattern-by-the-mouth': { readonly form: string; readonly pattern: string };
   'stirs-in-the-evening': { readonly form: string };
   'same-as-last-time': { readonly again: number; readonly of: number };
+  'may-not': { readonly form: string };
   'low-long': { readonly seconds: number; readonly forms: readonly string[] };
   'hinge-missing': { readonly form: string };
   'one-side-said': { readonly form: string; readonly side: Side };
@@ -163,6 +164,7 @@ export interface NoteSays {
   'asked-section': { readonly role: Role };
   'asked-place': { readonly asked: 'last' | number; readonly place: number; readonly of: number };
   'asked-out': Record<never, never>;
+  'begins-on-the-floor': { readonly form: string; readonly before: string };
   'begins-on-a-chair': { readonly form: string; readonly before: string };
   'begins-standing': { readonly form: string; readonly before: string };
   length: { readonly lastsMs: number; readonly minutes: number };

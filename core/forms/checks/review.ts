@@ -1,5 +1,5 @@
 import { entryAt } from '../../lists/lists';
-import { findMisses, goalsOf, solvePosture, type Posture } from '../../body';
+import { findMisses, goalsOf, isOnSoles, solvePosture, type Posture } from '../../body';
 import type { Pace } from '../../breath';
 import { routeByChannel } from '../../channels';
 import { againstBreath } from './breathing';
@@ -24,7 +24,7 @@ const FREE_SHARE = 0.25;
 const STEP = 0.02;
 
 function stepsWithWeight(from: Posture, to: Posture): { foot: 'left' | 'right'; share: number } | undefined {
-  if (from.base === 'chair' || to.base === 'chair') return undefined;
+  if (!isOnSoles(from.base ?? 'feet') || !isOnSoles(to.base ?? 'feet')) return undefined;
   const [a, b] = [goalsOf(from), goalsOf(to)];
   if (a.left.air > 0 || a.right.air > 0 || b.left.air > 0 || b.right.air > 0) return undefined;
   // Only how the feet stand to each other is known: one of them has moved.

@@ -253,6 +253,106 @@ export const MEASURED = {
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
+  'tap-whole-body-pass': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tap-whole-body-slow': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: true, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 4 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+  },
+  'base-of-skull': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+  },
+  'temples-circled': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 7 },
+  },
+  'breastbone-sigh': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'collarbone-hum': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'armpit-to-hip': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'hip-ring': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'inner-elbow': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'knee-hollow': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'hand-valley': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'kneecaps-warmed': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'heavenly-drum': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+  },
+  'eyes-rolled': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'eyes-near-and-far': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'nose-sides': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+  },
+  'tongue-stirred': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'belt-rubbed': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'soles-rubbed': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'dry-washing': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 1 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+  },
   'tap-arms': {
     full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 1 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 1 },
@@ -508,6 +608,136 @@ export const MEASURED = {
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
+  'held-bow': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'held-turn': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'held-sky': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 14 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'held-basin': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'push-draw-full-empty': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'horse-rise-and-sink': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'wrists-pressed-out': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'trunk-circles': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'neck-half-circles': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'tilt', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'tilt', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'roll-down-roll-up': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'deep', headBelowHeart: true, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'full', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'staged-breath-lift': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'shoulder-stretch-behind': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-one-hand': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-two-hands': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-bow-step': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-shoulder': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-elbow': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-hip': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-knee': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spiral-ankle': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'coils-three-centres': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spine-sideways-wave': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'spine-turning-wave': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tail-wag': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'all-fours-round-and-long': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: true, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: true, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'stacking-up': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
   'brocade-hold-up-the-sky': {
     full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
@@ -633,6 +863,391 @@ export const MEASURED = {
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
+  'animal-bear-turning': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-bear-pushing': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-tiger-empty-step': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-tiger-aslant': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-deer-listening': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 26 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-bird-one-leg': {
+    full: { kneeBend: 'slight', oneLegSec: 3, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-crane-washes': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animal-monkey-hides': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-staff-first': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-staff-second': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-staff-third': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'low', unsteady: true, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-plucking-stars': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 28 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-nine-oxen': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-showing-talons': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-nine-ghosts': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 16 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 15 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 15 },
+  },
+  'tendon-three-plates': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-dragon-reaches': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-tiger-springs': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-bowing': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 11 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'tendon-wagging-tail': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: true, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-bow': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-back': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-duck': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-dragon': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 4 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-bird': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-belly': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-owl': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-waist': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: true, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-goose': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 12 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-crane': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'slight', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-sigh': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 1 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'silk-folding': {
+    full: { kneeBend: 'deep', oneLegSec: 0, armsAboveShoulders: true, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-thumbs-held': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-holding-the-head': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 2 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-shaking-the-pillar': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-rubbing-the-gate': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-fire-at-the-navel': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-windlass-single': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-windlass-both': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-holding-up': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-reaching-the-feet': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-swallowing': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'seated-warmth-through-all': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-lichun': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-yushui': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-jingzhe': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-chunfen': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-qingming': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-guyu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+  },
+  'term-lixia': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-xiaoman': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+  },
+  'term-mangzhong': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 4 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 4 },
+  },
+  'term-xiazhi': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-xiaoshu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-dashu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-liqiu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-chushu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-bailu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'turn', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-qiufen': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'slight', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 17 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 17 },
+  },
+  'term-hanlu': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 3 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 3 },
+  },
+  'term-shuangjiang': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'half', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'slight', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-lidong': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-xiaoxue': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-daxue': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-dongzhi': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-xiaohan': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 8 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'term-dahan': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'brocades-opening': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'brocades-closing': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animals-opening': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'animals-closing': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'sounds-opening': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'sounds-closing': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'marrow-opening-heaven': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 7 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'marrow-opening-earth': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'marrow-crown-to-soles': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 5 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'marrow-along-the-arms': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
   'hold-embrace-chest': {
     full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
@@ -696,6 +1311,86 @@ export const MEASURED = {
   'sit-embrace': {
     full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-hands-behind': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-pressing': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-propping': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-holding-from-below': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-carrying': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-three-bodies': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-one-leg': {
+    full: { kneeBend: 'slight', oneLegSec: 11, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-empty-step': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'post-subduing-tiger': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'weight-tested': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'cat-step': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'walk-heel-to-toe': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'walk-two-sips': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'walk-palms-lifted': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'walk-backward': {
+    full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'easy-walking-off': {
+    full: { kneeBend: 'moderate', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: true, rounding: 'none', heelsUp: 'high', unsteady: true, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'high', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
   },
   'belly-breathing': {
@@ -827,6 +1522,141 @@ export const MEASURED = {
     full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
     seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'smile-five-organs': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'colour-of-wood': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'colour-of-fire': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'colour-of-earth': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'colour-of-metal': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'colour-of-water': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'orbit-stations-warmed': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'great-orbit': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'belt-vessel': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'thrusting-vessel': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'bone-breathing': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'turtle-breath': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'counting-the-breath': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'following-the-breath': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'resting-in-the-breath': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'guarding-the-one': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'sitting-and-forgetting': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'listening': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'fire-down-water-up': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'field-filled': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'rest-on-the-back': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'rest-on-the-side': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 6 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'rest-legs-up': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'before-getting-up': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 1 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'closing-rest': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'belly-circles-counted': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },
+  },
+  'face-ears-head-back': {
+    full: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 14 },
+    smaller: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 13 },
+    seated: { kneeBend: 'none', oneLegSec: 0, armsAboveShoulders: true, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 14 },
   },
   'rise-and-sink': {
     full: { kneeBend: 'slight', oneLegSec: 0, armsAboveShoulders: false, fold: 'none', headBelowHeart: false, backBend: 'none', twist: 'none', sideBend: 'none', neck: 'none', legsCross: false, stepping: false, rounding: 'none', heelsUp: 'none', unsteady: false, foldWithTurn: false, armsUpSec: 0 },

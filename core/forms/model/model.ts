@@ -17,6 +17,7 @@ import {
   ROUNDED_JOINTS,
   SIDES,
   STANCES,
+  type FloorAsk,
 } from './terms';
 
 /**
@@ -96,7 +97,9 @@ export const asksSchema = asksFields.extend({
   roundedJoints: asksFields.shape.roundedJoints.default([]),
   breath: asksFields.shape.breath.default([]),
 });
-export type Asks = z.infer<typeof asksSchema>;
+export type WrittenAsks = z.infer<typeof asksSchema>;
+/** What a way of doing a form asks: what is written, and how one comes down to the floor and up again as its stance says. */
+export type Asks = WrittenAsks & { readonly floor: FloorAsk };
 
 export const variantSchema = z.strictObject({
   /** What is different, as a teacher would say it. */

@@ -14,8 +14,43 @@ export const BODY_REGIONS = [
   'neck',
 ] as const;
 
-export const STANCES = ['feet together', 'hip width', 'shoulder width', 'wide', 'bow', 'chair'] as const;
+export const STANCES = [
+  'feet together',
+  'hip width',
+  'shoulder width',
+  'wide',
+  'bow',
+  'chair',
+  'cross-legged',
+  'kneeling',
+  'hands and knees',
+  'on the back',
+  'on the side',
+] as const;
 export type Stance = (typeof STANCES)[number];
+
+/** What of the floor is asked. */
+export type FloorAsk = 'none' | 'sitting' | 'kneeling' | 'on the back' | 'on the side';
+
+/** How far down to the floor a stance goes; none where one stands or sits on a chair. */
+export const FLOOR_OF = {
+  'feet together': 'none',
+  'hip width': 'none',
+  'shoulder width': 'none',
+  wide: 'none',
+  bow: 'none',
+  chair: 'none',
+  'cross-legged': 'sitting',
+  kneeling: 'kneeling',
+  'hands and knees': 'kneeling',
+  'on the back': 'on the back',
+  'on the side': 'on the side',
+} as const satisfies Record<Stance, FloorAsk>;
+
+/** Whether one is on the floor in a stance. */
+export const isOnFloor = (stance: Stance): boolean => FLOOR_OF[stance] !== 'none';
+/** Whether one stands in a stance. */
+export const isStanding = (stance: Stance): boolean => stance !== 'chair' && !isOnFloor(stance);
 
 /** Joints that are taken round, swung or slid through their range, rather than used in passing. */
 export const ROUNDED_JOINTS = ['knees', 'hips', 'shoulders', 'neck'] as const;
@@ -49,6 +84,10 @@ export const FAMILIES = [
   'gathering',
   'self-massage',
   'closing',
+  'set piece',
+  'spiral',
+  'walking',
+  'rest',
 ] as const;
 
 export const ANIMALS = ['tiger', 'deer', 'bear', 'monkey', 'bird'] as const;

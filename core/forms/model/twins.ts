@@ -1,11 +1,33 @@
 import type { Form } from './model';
 
+/** Forms that do the same thing in another dress: one of a kind is enough for a practice (common practice). */
+const KIN: readonly (readonly string[])[] = [
+  ['brocade-draw-the-bow', 'gentle-draw-the-bow', 'held-bow', 'silk-bow'],
+  ['brocade-hold-up-the-sky', 'gentle-hold-up-the-sky', 'held-sky', 'tendon-staff-third'],
+  ['push-and-draw', 'push-draw-full-empty', 'tendon-showing-talons'],
+  ['belly-rubbing', 'belly-circles-counted', 'storing-circles', 'sounds-closing'],
+  ['rolling-the-soles', 'soles-rubbed'],
+  ['wake-round-rubbing', 'dry-washing'],
+  ['tap-whole-body-pass', 'tap-whole-body-slow'],
+  ['hold-horse', 'horse-rise-and-sink'],
+  ['animal-bird', 'animal-bird-one-leg'],
+  ['animal-bear', 'animal-bear-turning'],
+  ['animal-tiger-pounce', 'animal-tiger-aslant', 'animal-tiger-empty-step', 'tendon-tiger-springs'],
+  ['warming-the-kidneys', 'belt-rubbed', 'seated-rubbing-the-gate'],
+  ['hanging-fold', 'roll-down-roll-up', 'tendon-bowing'],
+  ['tap-chest', 'collarbone-hum', 'breastbone-sigh'],
+  ['counting-the-breath', 'following-the-breath', 'resting-in-the-breath'],
+  ['combing-the-head', 'base-of-skull'],
+];
+
 /**
  * What makes two forms near-twins: of one family, for the same organs, reaching the same channels in the same
  * way, at one pace and from one stance (common practice). Forms for no organ in particular have none.
  */
-export const twinKind = (form: Form): string | undefined =>
-  form.organs.length === 0
+export const twinKind = (form: Form): string | undefined => {
+  const kin = KIN.find((ids) => ids.includes(form.id));
+  if (kin) return kin.join('/');
+  return form.organs.length === 0
     ? undefined
     : [
         form.family,
@@ -14,3 +36,4 @@ export const twinKind = (form: Form): string | undefined =>
         form.pace,
         form.stance.start,
       ].join('/');
+};

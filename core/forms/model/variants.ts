@@ -1,5 +1,5 @@
-import type { Asks, Form, Stroke } from './model';
-import type { Stance, VariantId } from './terms';
+import type { Asks, Form, Stroke, WrittenAsks } from './model';
+import { FLOOR_OF, type Stance, type VariantId } from './terms';
 
 export const NO_ASKS: Asks = {
   kneeBend: 'none',
@@ -28,6 +28,7 @@ export const NO_ASKS: Asks = {
   shakes: false,
   rubs: [],
   roundedJoints: [],
+  floor: 'none',
   breath: [],
 };
 
@@ -67,12 +68,29 @@ export function strokesOf(form: Form, variant: VariantId): readonly Stroke[] {
   return [...entryOf(form, variant), ...cycleOf(form, variant), ...exitOf(form, variant)];
 }
 
-/** What a variant asks: the form's own asks with the variant's relief laid over them. */
+const asksKept = new WeakMap<Form, Map<VariantId, Asks>>();
+
+/**
+ * What a variant asks: the form's own asks with the variant's relief laid over them, and the floor as its stance has it.
+ * Read many times over for one form, so it is put together once.
+ */
 export function asksOf(form: Form, variant: VariantId): Asks {
-  if (variant === 'full') return form.asks;
+  const kept = asksKept.get(form) ?? new Map<VariantId, Asks>();
+  const before = kept.get(variant);
+  if (before) return before;
+  const floor = FLOOR_OF[stanceOf(form, variant).start];
   const relief = variant === 'seated' ? SEATED_RELIEF : {};
   // What is written in a variant is there: JSON holds no undefined.
-  return { ...form.asks, ...relief, ...(form[variant]?.asks as Partial<Asks> | undefined) };
+  const own = variant === 'full' ? {} : { ...relief, ...(form[variant]?.asks as Partial<Asks> | undefined) };
+  const asks: Asks = { ...form.asks, ...own, floor };
+  asksKept.set(form, kept.set(variant, asks));
+  return asks;
+}
+
+/** What a variant asks as it is written: without what follows from its stance. */
+export function writtenAsks(form: Form, variant: VariantId): WrittenAsks {
+  const { floor: _floor, ...written } = asksOf(form, variant);
+  return written;
 }
 
 /** The stance in which a variant begins and ends. */

@@ -3,7 +3,7 @@ import { mirror, type Posture } from '../../body';
 import { along, defineForm } from '../writing/define';
 import { measureForm, namedAsks } from '../measured/measure';
 import { spokenCue, writtenCue } from '../words/cueText';
-import { asksOf, cycleOf, entryOf, exitOf, stanceOf } from '../model/variants';
+import { cycleOf, entryOf, exitOf, stanceOf, writtenAsks } from '../model/variants';
 import { formSchema, strokeSchema, variantSchema, type Form, type Stroke } from '../model/model';
 import { type VariantId } from '../model/terms';
 import { gentler, onChair, restIn } from '../writing/embody';
@@ -77,7 +77,7 @@ export function formFrom(form: Form, variant: VariantId, id: string, name: strin
     cycle: [...cycleOf(form, variant)],
     entry: [...entryOf(form, variant)],
     exit: [...exitOf(form, variant)],
-    asks: asksOf(form, variant),
+    asks: writtenAsks(form, variant),
   };
 }
 

@@ -316,23 +316,23 @@ export const INWARD = [
   massage({
     id: 'belly-rubbing', name: 'Rubbing the belly', pinyin: 'Mó Fù', hanzi: '摩腹', roles: ['nourish'],
     actions: ['nourishes', 'moves'], phases: ['earth'], organs: ['stomach', 'spleen', 'large-intestine'],
-    channels: along('trace', 'ST', 'SP', 'CV'), points: ['CV12', 'ST25', 'CV6'], sides: 'both-ways',
+    channels: along('trace', 'ST', 'SP', 'CV'), points: ['CV12', 'ST25', 'CV6'], sides: 'both-ways', ways: ['up the right side and down the left', 'up the left side and down the right'],
     repetitions: { least: 3, usual: 6, most: 36, multipleOf: 3 }, asks: { rubs: ['belly'], abdominalPress: true },
     images: ['Stirring a thick porridge.'], mistakes: [{ mistake: 'digging in', mend: 'Move the skin, not what lies under it.' }],
     cautions: ['Not in pregnancy, soon after a meal, or after surgery of the belly: rest the hands instead.'],
     cycle: [
-      freely(5, 'Palms circle the navel to the {way}, growing wider.', through(...([[0, -2.4], [2.4, 0], [0, 2.6], [-2.4, 0], [0, -1]] as const).map(([out, up]): Posture => stand(11, each({ near: 'navel', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }))))),
+      freely(5, 'Palms circle wider and wider, {way}.', through(...([[0, -2.4], [2.4, 0], [0, 2.6], [-2.4, 0], [0, -1]] as const).map(([out, up]): Posture => stand(11, each({ near: 'navel', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }))))),
     ],
     smaller: {
       name: 'Hands on the belly', change: 'Hands rest; the attention circles.', asks: { rubs: [], abdominalPress: false },
       cycle: [
-        freely(5, 'Hands rest on the belly; the attention circles to the {way}.', to(stand(11, STACKED))),
+        freely(5, 'Hands rest on the belly; the attention circles {way}.', to(stand(11, STACKED))),
       ],
     },
     seated: {
       change: 'The same from the chair.',
       cycle: [
-        freely(5, 'Palms circle the navel to the {way}, growing wider.', through(...([[0, -1], [2, 0.5], [0, 2.4], [-2, 0.5], [0, 0]] as const).map(([out, up]): Posture => sit(each({ near: 'navel', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }))))),
+        freely(5, 'Palms circle wider and wider, {way}.', through(...([[0, -1], [2, 0.5], [0, 2.4], [-2, 0.5], [0, 0]] as const).map(([out, up]): Posture => sit(each({ near: 'navel', off: [out, up, 0], fingers: 'in' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }))))),
       ],
     },
   }),

@@ -1,6 +1,6 @@
 import { asksOf, entryOf, exitOf, cycleOf, nameOf, stanceOf } from '../model/variants';
 import type { Asks, Form } from '../model/model';
-import type { Stance, VariantId } from '../model/terms';
+import { isStanding, type Stance, type VariantId } from '../model/terms';
 
 /** Words that ask the body for something: who hears them does it, whatever the table of asks says. */
 interface SpokenRow {
@@ -19,11 +19,11 @@ const SPOKEN = [
   { id: 'knocks', words: /\b(?:pats?|patting|patters?|drums?|drumming|knocks?|knocking|taps?|tapping|slaps?|beats?)\b(?! the teeth)/i, asked: (asks) => asks.percussion.length > 0 },
   { id: 'rubs', words: /\b(?:rubs?|rubbing|kneads?)\b(?! the palms)/i, asked: (asks) => asks.rubs.length > 0 },
   { id: 'arms-up', words: /\boverhead\b|\babove the (?:brow|head|crown)\b|\bpass the crown\b|\bto heaven\b|\bhold up the sky\.|\brises by the ear\b/i, asked: (asks) => asks.armsAboveShoulders },
-  { id: 'stands', words: /\bstand(?:s|ing)?\b|\bknees (?:soften|sink)\b|\bfeet under the hips\b/i, asked: (_, stance) => stance !== 'chair' },
+  { id: 'stands', words: /\bstand(?:s|ing)?\b|\bknees (?:soften|sink)\b|\bfeet under the hips\b/i, asked: (_, stance) => isStanding(stance) },
   { id: 'hangs', words: /\broll (?:down|up)\b|\bhang a little heavier\b|\bstay hung\b|\bto the (?:toes|second toes|fourth toes|ankles)\b/i, asked: (asks) => asks.fold !== 'none' },
   { id: 'jolts', words: /\bheels (?:drop|fall)\b|\bjolt\b|\bthud\b|\bstamp\b/i, asked: (asks) => asks.impact !== 'none' },
   { id: 'shakes', words: /\ball shake loose\b|\bbounce from\b/i, asked: (asks) => asks.shakes },
-  { id: 'one-leg', words: /\b(?:knee|foot) (?:rises|peels up)\b/i, asked: (asks, stance) => asks.oneLegSec > 0 || stance === 'chair' },
+  { id: 'one-leg', words: /\b(?:knee|foot) (?:rises|peels up)\b/i, asked: (asks, stance) => asks.oneLegSec > 0 || !isStanding(stance) },
   { id: 'neck-turns', words: /\bover the (?:\{side\} )?shoulder\b|\blook back past\b|\bto the back heel\b/i, asked: (asks) => asks.neck !== 'none' || asks.twist !== 'none' },
   { id: 'low', words: /\bsit low\b|\bweight low\b|\bhorse stance\b/i, asked: (asks) => asks.kneeBend === 'moderate' || asks.kneeBend === 'deep' },
 ] as const satisfies readonly SpokenRow[];

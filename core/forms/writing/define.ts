@@ -1,5 +1,5 @@
 import { NO_ASKS } from '../model/variants';
-import type { Asks, Form } from '../model/model';
+import type { Form, WrittenAsks } from '../model/model';
 
 type Optional =
   | 'source'
@@ -25,10 +25,16 @@ type Optional =
   | 'parts';
 
 export type FormText = Omit<Form, Optional | 'asks'> &
-  Partial<Pick<Form, Optional>> & { readonly asks?: Partial<Asks> };
+  Partial<Pick<Form, Optional>> & { readonly asks?: Partial<WrittenAsks> };
+
+/** A form of a kind, written without what its kind says already. */
+export type FormOfKind = Partial<FormText> & Pick<FormText, 'id' | 'name' | 'images' | 'cycle'>;
 
 /** Said with every form that leads the imagination inward. */
 export const EYES_OPEN = 'With unsettled mind or mood keep the eyes open and the breath natural.';
+
+/** What is written where nothing is said; the floor follows from the stance. */
+const { floor: _floor, ...written } = NO_ASKS;
 
 /** Writes out a shipped form in full from what is particular to it. The usual values are common practice. */
 export function defineForm(text: FormText): Form {
@@ -56,7 +62,7 @@ export function defineForm(text: FormText): Form {
     parts: [],
     ...text,
     cautions: [...(text.cautions ?? []), ...(text.asks?.inwardImagery ? [EYES_OPEN] : [])],
-    asks: { ...NO_ASKS, ...text.asks },
+    asks: { ...written, ...text.asks },
   });
 }
 

@@ -1,28 +1,50 @@
 import { defined } from '../../text/defined';
 import type { Posture } from '../../body';
 import type { Asks, Form, Stroke } from '../model/model';
-import type { Stance, VariantId } from '../model/terms';
-import { ON_THIGHS } from './postures';
+import { isStanding, type Stance, type VariantId } from '../model/terms';
+import { ON_BELLY, ON_FLOOR, ON_KNEES, ON_THIGHS, ON_UPPER_THIGHS } from './postures';
+
+/** What carries the body in a stance that is not stood; a side is written for the left. */
+const BASE_OF: Partial<Record<Stance, NonNullable<Posture['base']>>> = {
+  chair: 'chair',
+  'cross-legged': 'crossed',
+  kneeling: 'kneeling',
+  'hands and knees': 'fours',
+  'on the back': 'back',
+  'on the side': 'right side',
+};
+
+/** Where the hands are at rest on the floor. */
+const HANDS_AT_REST: Partial<Record<Stance, Posture['hands']>> = {
+  chair: { both: ON_THIGHS },
+  'cross-legged': { both: ON_KNEES },
+  kneeling: { both: ON_UPPER_THIGHS },
+  'hands and knees': { both: ON_FLOOR },
+  'on the back': { both: ON_BELLY },
+};
 
 /** Between the ankles in each stance, in shoulder widths (common practice). A bow stands as wide as ease. */
-const APART: Record<Stance, number> = {
+const APART: Partial<Record<Stance, number>> = {
   'feet together': 0.34,
   'hip width': 0.5,
   'shoulder width': 1,
   wide: 1.9,
   bow: 0.9,
-  chair: 0.7,
 };
 
 /** The posture with its feet as wide as the stance, where it does not say. */
 function inStance(posture: Posture, stance: Stance): Posture {
-  if (posture.base === 'chair' || posture.feet?.apart !== undefined) return posture;
-  return { ...posture, feet: { ...posture.feet, apart: APART[stance] } };
+  const base = posture.base ?? BASE_OF[stance];
+  if (base !== undefined && base !== 'feet') return { ...posture, base };
+  return posture.feet?.apart === undefined
+    ? defined({ ...posture, feet: defined({ ...posture.feet, apart: APART[stance] }) })
+    : posture;
 }
 
-/** Standing at rest in a stance: where a form begins and ends. */
+/** At rest in a stance: where a form begins and ends. */
 export function restIn(stance: Stance): Posture {
-  return stance === 'chair' ? { base: 'chair', hands: { both: ON_THIGHS } } : inStance({ sink: 8 }, stance);
+  const hands = HANDS_AT_REST[stance];
+  return inStance(isStanding(stance) ? { sink: 8 } : { ...(hands ? { hands } : {}) }, stance);
 }
 
 const half = (value: number | undefined): number | undefined => (value === undefined ? undefined : value / 2);

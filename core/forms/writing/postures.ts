@@ -19,6 +19,11 @@ export const HANGING: Hand = { near: 'hanging' };
 export const ON_BELLY: Hand = { near: 'lower dantian', off: [3, 0, 0], fingers: 'in' };
 export const ON_HIPS: Hand = { near: 'hip', off: [0, 1, 0], fingers: 'forward', elbow: 'out' };
 export const ON_THIGHS: Hand = { near: 'thigh' };
+export const ON_KNEES: Hand = { near: 'knee', off: [0, 0.4, 0], palm: 'body' };
+/** Where the hands lie when kneeling. */
+export const ON_UPPER_THIGHS: Hand = { near: 'thigh', off: [0, 2, 0] };
+/** Flat on the floor: on hands and knees the front of the body looks down. */
+export const ON_FLOOR: Hand = { near: 'floor', palm: 'forward', fingers: 'up', elbow: 'low' };
 /** Open on the thighs, elbows away from the sides. */
 export const THIGHS_PALMS_UP: Hand = {
   near: 'thigh',

@@ -1,6 +1,6 @@
 import type { FormNote } from '../../forms/checks/formNotes';
 import { reviewForm } from '../../forms/checks/review';
-import type { Form } from '../../forms';
+import { isOnFloor, type Stance, type Form } from '../../forms';
 import type { Rule } from '../rule';
 
 /** The pace has no say in where the weight lies: asked once for a form. */
@@ -38,10 +38,14 @@ export const footing: Rule = {
           : [],
       );
       const before = items[index - 1];
-      const sits = (one: string): boolean => one === 'chair';
+      const sits = (one: Stance): boolean => one === 'chair';
       if (!before || sits(before.stance.end) === sits(stance.start)) return steps;
       const said = {
-        code: sits(stance.start) ? ('begins-on-a-chair' as const) : ('begins-standing' as const),
+        code: sits(stance.start)
+          ? ('begins-on-a-chair' as const)
+          : isOnFloor(stance.start)
+            ? ('begins-on-the-floor' as const)
+            : ('begins-standing' as const),
         form: form.name,
         before: before.form.name,
       };

@@ -3,6 +3,7 @@ import { length } from './length';
 import { sectionRange } from './sectionRange';
 import { footing } from './footing';
 import { conditions } from './conditions';
+import { mayNot } from './mayNot';
 import { riskUnsaid } from './riskUnsaid';
 import { coldJoints } from './coldJoints';
 import { unevenCount } from './unevenCount';
@@ -58,6 +59,7 @@ export const RULES: readonly Rule[] = [
   asAsked,
   footing,
   conditions,
+  mayNot,
   riskUnsaid,
   coldJoints,
   unevenCount,

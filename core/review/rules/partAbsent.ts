@@ -1,4 +1,4 @@
-import { ANIMALS, namesOf, plainText, REPERTOIRE, type Form } from '../../forms';
+import { isStanding, ANIMALS, namesOf, plainText, REPERTOIRE, type Form } from '../../forms';
 import { readAnnounced, type Announced, type ComingSaid } from '../reading/announced';
 import { ownWordsOf, type Finding, type ItemView, type ReviewContext, type Rule } from '../rule';
 
@@ -13,7 +13,7 @@ const IS: Readonly<Record<Announced, (view: ItemView, text: string) => boolean>>
   brocades: ({ form }) => form.family === 'brocade',
   lying: () => false,
   massage: ({ form }) => form.family === 'self-massage',
-  sitting: ({ stance, item }) => stance.start === 'chair' || item.role === 'still',
+  sitting: ({ stance, item }) => !isStanding(stance.start) || item.role === 'still',
   shaking: ({ form }) => form.family === 'shaking',
   sounds: ({ form, layers }) => form.family === 'healing sound' || layers.sound !== undefined,
   tapping: ({ form }) => form.family === 'percussion route',

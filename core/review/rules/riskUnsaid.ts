@@ -1,4 +1,4 @@
-import type { Asks } from '../../forms';
+import { isStanding, type Asks } from '../../forms';
 import { cautionsOf } from '../../people';
 import { readRisks, type RiskSaid } from '../reading/risks';
 import {
@@ -22,7 +22,7 @@ function askedBeyond({ asks, item, stance }: ItemView, risk: RiskSaid): Partial<
       return asks.headBelowHeart ? undefined : { headBelowHeart: true };
     case 'eyes-closed': {
       const isSteady =
-        stance.start === 'chair' || (asks.heelsUp === 'none' && asks.oneLegSec === 0 && !asks.unsteady);
+        !isStanding(stance.start) || (asks.heelsUp === 'none' && asks.oneLegSec === 0 && !asks.unsteady);
       return isSteady ? undefined : {};
     }
     case 'pounding':

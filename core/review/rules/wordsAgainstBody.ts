@@ -1,4 +1,13 @@
-import { contradictions, cycleOf, entryOf, exitOf, type Form, type Measured } from '../../forms';
+import {
+  FLOOR_OF,
+  isStanding,
+  contradictions,
+  cycleOf,
+  entryOf,
+  exitOf,
+  type Form,
+  type Measured,
+} from '../../forms';
 import type { Item } from '../../practice';
 import { readStances, type StanceSaid } from '../reading/stances';
 import { withoutAnnounced } from '../reading/announced';
@@ -36,21 +45,21 @@ function standsSo({ form, asks, stance }: ItemView, said: StanceSaid, at: 'start
   const own = stance[at];
   switch (said) {
     case 'together':
-      return own === 'feet together' || own === 'chair';
+      return own === 'feet together' || !isStanding(own);
     case 'side by side':
-      return own === 'hip width' || own === 'shoulder width' || own === 'chair';
+      return own === 'hip width' || own === 'shoulder width' || !isStanding(own);
     case 'wide':
-      return own === 'wide' || own === 'chair';
+      return own === 'wide' || !isStanding(own);
     case 'one in front':
       return own === 'bow' || asks.stepping;
     case 'on one leg':
       return asks.oneLegSec > 0 || form.family === 'balance';
     case 'sitting':
-      return own === 'chair';
+      return FLOOR_OF[own] !== 'on the back' && FLOOR_OF[own] !== 'on the side' && !isStanding(own);
     case 'standing':
-      return own !== 'chair';
+      return isStanding(own);
     case 'lying':
-      return false;
+      return FLOOR_OF[own] === 'on the back' || FLOOR_OF[own] === 'on the side';
     default:
       return said satisfies never;
   }

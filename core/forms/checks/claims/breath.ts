@@ -1,4 +1,4 @@
-import { distance, type Skeleton } from '../../../body';
+import { distance, restingOn, type Skeleton } from '../../../body';
 import { does, first, last, outward, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
 
 /**
@@ -39,6 +39,8 @@ const bend = ({ goals }: Skeleton): number => goals.bendDeg;
 export const BREATH_CLAIMS = [
   { id: 'quiet-body-breathes', words: /^/, test: (evidence) => {
     const breath = evidence.strokes[0]?.stroke.breath;
+    // Somebody who lies does not grow and settle.
+    if (restingOn(last(evidence).goals.base)?.isLying) return undefined;
     if ((breath !== 'in' && breath !== 'out') || !isQuiet(evidence)) return undefined;
     const rise = (last(evidence).trunk.head[1] - first(evidence).trunk.head[1]) * 100;
     const against = breath === 'in' ? -rise : rise;

@@ -1,5 +1,5 @@
 import { defined } from '../../../text/defined';
-import { distance, share, type Side, type Skeleton } from '../../../body';
+import { distance, isOnSoles, share, type Side, type Skeleton } from '../../../body';
 import type { MovingStroke } from '../../measured/measure';
 
 /** What the words are held against: bodies along the strokes they speak of, first to last. */
@@ -103,8 +103,8 @@ export const returns = ({ strokes }: Evidence): boolean =>
   strokes.some(({ stroke }) =>
     /\breturn|come back|over and down|and down\b|set it down|let go|bow of/i.test(stroke.cue),
   );
-/** Whether the body sits: the knees then say nothing. */
-export const sits = (body: Skeleton): boolean => body.goals.chair;
+/** Whether the body sits or lies: the knees then say nothing. */
+export const sits = (body: Skeleton): boolean => !isOnSoles(body.goals.base);
 
 /** The same from where a route begins: the hands come to it in the first third of the stroke. */
 export const alongRoute = ({ bodies, ...rest }: Evidence): Evidence => ({

@@ -6,6 +6,7 @@ import type { VariantId } from '../../model/terms';
 import { BREATH_CLAIMS } from './breath';
 import type { ClaimRow, Evidence, Measured } from './evidence';
 import { HAND_CLAIMS } from './hands';
+import { NAMED_CLAIMS } from './named';
 import { PLACE_CLAIMS } from './places';
 import { SIDE_CLAIMS } from './sides';
 import { STANDING_CLAIMS } from './standing';
@@ -30,6 +31,7 @@ const WORD_CLAIMS = [
   ...PLACE_CLAIMS,
   ...TRUNK_CLAIMS,
   ...SIDE_CLAIMS,
+  ...NAMED_CLAIMS,
 ] as const;
 const CLAIMS = [...WORD_CLAIMS, ...BREATH_CLAIMS] as const satisfies readonly ClaimRow[];
 
@@ -64,11 +66,13 @@ export function contradictions(form: Form, variant: VariantId): readonly Contrad
   const whole: Evidence = { bodies: bodiesOf(cycle), side: 'left', strokes: cycle };
   const ofFootwork =
     variant === 'full' && cycle.length > 0 ? hold(form.footwork, whole, STANDING_CLAIMS) : [];
+  // An exception to the way of the breath is stated with its reason: then hands and trunk may go against it too.
+  const claims = form.exceptions?.breath === undefined ? CLAIMS : WORD_CLAIMS;
   const ofCues = moving.flatMap((stroke) =>
     hold(
       stroke.stroke.cue,
       { bodies: bodiesOf([stroke]), side: stroke.side ?? 'left', strokes: [stroke] },
-      CLAIMS,
+      claims,
     ),
   );
   // A mend may name a share of the weight; the rest of its words speak of the mistake.

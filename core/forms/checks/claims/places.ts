@@ -40,6 +40,8 @@ const RISING = /\b(?:rises?|lifts?|floats?|glides? up|draws? up|rising|up to)\b/
 const SINKING = /\b(?:sinks?|descend|draw down|press(?:es)? down|drops?|come down)\b/i;
 const BEFORE = /\bbefore\b|\bat\b|\bround\b|\btoward\b/i;
 
+const AT_REST = { raise: 0, forward: 0 };
+
 interface Spot {
   /** Metres between the place and the nearest of palm, wrist and fingertips. */
   readonly gapM: number;
@@ -53,7 +55,7 @@ function spotsIn(body: Skeleton, landmarks: readonly Landmark[]): readonly Spot[
     statureM: body.build.statureM,
     trunk: body.trunk,
     heading: body.trunk.pelvis,
-    girdle: { raise: 0, forward: 0 },
+    girdle: { left: AT_REST, right: AT_REST },
     legs: body.legs,
   };
   const spot = (side: Side, near: Landmark, of: 'own' | 'other'): readonly Spot[] => {
