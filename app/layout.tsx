@@ -3,8 +3,10 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import '@/ui/kit/fontFaces';
 import './globals.css';
+import { VEILED } from '@/core/people/veil';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { isVeiled } from '@/server/veil';
 import { ChoicesHere } from '@/ui/kit/ChoicesHere';
 import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
@@ -25,12 +27,13 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const chosen = await cookies();
   const light = chosen.get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
   const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
+  const veil = (await isVeiled()) ? { 'data-veil': VEILED } : {};
   const { figure, region } = await readCustoms(await database());
   // Also for what this server draws and writes itself.
   chosenHere({ figure, region });
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
-    <html lang="en" data-light={light} {...contrast}>
+    <html lang="en" data-light={light} {...contrast} {...veil}>
       <body>
         <StyleNonce nonce={nonce} />
         <ChoicesHere chosen={{ figure, region }} />

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answering, readBody, readText, refuse } from './answers';
-import { fileProblemText } from './fileProblems';
+import { fileProblemText } from '@/core/formats/fileProblemText';
 
 const post = (body: BodyInit, headers: Record<string, string> = {}): Request =>
   new Request('http://127.0.0.1/x', { method: 'POST', body, headers });

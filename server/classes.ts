@@ -4,6 +4,7 @@ import { themePhases, type Brief } from '@/core/brief';
 import { classRecordSchema, type ClassRecord } from '@/core/lead';
 import type { PhaseId } from '@/core/phases';
 import { practiceSchema } from '@/core/practice';
+import { bindRegister } from './registers';
 import { sql, type Queries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 
@@ -62,7 +63,9 @@ export async function recordClass(
     values (${given.id}, ${given.practiceId}, ${practice.name}, ${given.version},
             (select id from class_group where id = ${given.groupId}), ${new Date(given.record.startedAtMs)}, ${JSON.stringify(written(CLASS_DOCUMENT, given.record))}::jsonb)
     on conflict (id) do nothing returning id`);
-  return rows.length > 0 ? 'recorded' : 'known';
+  if (rows.length === 0) return 'known';
+  await bindRegister(queries, given.id, given.practiceId, given.record.startedAtMs);
+  return 'recorded';
 }
 
 const rowSchema = z.object({
@@ -140,6 +143,8 @@ export interface LogAsked {
   readonly words?: string | undefined;
   /** The practice was about this phase, by itself or by what belongs to it. */
   readonly phase?: PhaseId | undefined;
+  /** Somebody who was there. */
+  readonly personId?: string | undefined;
   /** Any of these forms was in it; a class is found by its words or by its forms. */
   readonly formIds?: readonly string[] | undefined;
   readonly after?: LogKey | undefined;
@@ -173,7 +178,7 @@ async function themesOfPhase(queries: Queries, phase: PhaseId): Promise<readonly
 /** A page of the log, newest first, and where the next one begins; nothing where it is the last. */
 export async function findClasses(
   queries: Queries,
-  { groupId, fromMs, toMs, words, phase, formIds = [], after }: LogAsked,
+  { groupId, fromMs, toMs, words, phase, personId, formIds = [], after }: LogAsked,
 ): Promise<{
   readonly classes: readonly LoggedClass[];
   readonly unreadable: readonly UnreadableRow[];
@@ -200,6 +205,9 @@ export async function findClasses(
       and (${themes}::jsonb is null or (c.practice_id, c.version) in (
              select v.practice_id, v.version from practice_version v
              where v.theme in (select jsonb_array_elements(${themes}::jsonb))))
+      and (${personId ?? null}::text is null or c.id in (
+             select r.class_id from private.present p join private.register r on r.id = p.register_id
+             where p.person_id = ${personId ?? null}::text))
     order by c.started_at desc, c.id desc limit ${PAGE + 1}`);
   const { readable, unreadable } = partRows(rows.slice(0, PAGE), loggedClass);
   const last = rows.length > PAGE ? rows[PAGE - 1] : undefined;

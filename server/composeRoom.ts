@@ -7,21 +7,22 @@ import { readOwn } from './forms';
 import { readHistory } from './history';
 import { readOwnLayers } from './layers';
 import type { Queries } from './sql';
-import { calendarOf, listGroups } from './groups';
+import { calendarOf } from './groups';
+import { groupsAsExpected } from './minded';
 
 /** The day's seed, or the one that is set: then every day begins with the same draft, as the interface tests want it. */
 const firstSeed = (now: number): number => Number(process.env.NAVUREN_FIRST_SEED) || seedOfDay(new Date(now));
 
 /** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
 export async function composeRoomData(queries: Queries, practice?: Practice, practiceId?: string) {
-  const [customs, groups, own, layers, history] = [
-    await readCustoms(queries),
-    await listGroups(queries),
+  const now = Date.now();
+  const customs = await readCustoms(queries);
+  const [groups, own, layers, history] = [
+    await groupsAsExpected(queries, customs.place.zone, now),
     await readOwn(queries),
     await readOwnLayers(queries),
     await readHistory(queries, practiceId),
   ];
-  const now = Date.now();
   const repertoire = withOwn(REPERTOIRE, own);
   const calendars = calendarOf(groups);
   return {
@@ -38,6 +39,7 @@ export async function composeRoomData(queries: Queries, practice?: Practice, pra
     groups: calendars.map((calendar) => ({
       ...calendar,
       conditions: groups.find((group) => group.id === calendar.id)?.conditions ?? [],
+      mayNot: groups.find((group) => group.id === calendar.id)?.mayNot ?? [],
     })),
   };
 }

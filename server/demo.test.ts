@@ -10,7 +10,10 @@ import { readWords } from './forms';
 import { listGroups } from './groups';
 import { readLed } from './led';
 import { listPractices, readPractice } from './practices';
+import { listPeople } from './people';
+import { registersOf } from './registers';
 import { sql, type Database } from './sql';
+import { listTerms } from './terms';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-demo-'));
 let open: Database;
@@ -28,7 +31,7 @@ afterAll(async () => {
 });
 
 /** Those the sample names; all are invented. */
-const PEOPLE = ['Maud Tarrow', 'Pettifer', 'Isla Quent'];
+const NOTED = ['Maud Tarrow', 'Pettifer', 'Isla Quent'];
 
 describe('the Quillhaven sample', () => {
   it('has groups, practices, a season’s log and notes on people', async () => {
@@ -44,9 +47,33 @@ describe('the Quillhaven sample', () => {
       const form = REPERTOIRE.find((one) => one.id === row.form_id);
       expect(form).toBeDefined();
       const { words } = await readWords(open, String(row.form_id));
-      expect(PEOPLE.some((name) => words?.note?.includes(name))).toBe(true);
+      expect(NOTED.some((name) => words?.note?.includes(name))).toBe(true);
       expect(writeFormFile(form ? [form] : [])).not.toContain(words?.note);
     }
+  });
+
+  it('has a dozen people, and who came to each class of a group', async () => {
+    const people = await listPeople(open);
+    expect(people).toHaveLength(12);
+    const classes = (await listClasses(open)).filter(({ groupId }) => groupId !== undefined);
+    const registers = await registersOf(
+      open,
+      classes.map(({ id }) => id),
+    );
+    expect(registers.size).toBe(classes.length);
+    const came = [...registers.values()].map(({ present, others }) => present.length + others);
+    // Not always everybody, and hardly ever nobody.
+    expect(new Set(came).size).toBeGreaterThan(2);
+    expect(came.filter((count) => count === 0).length).toBeLessThan(classes.length / 10);
+  });
+
+  it('has a term planned for the choir, its weeks that are over with what was led in them', async () => {
+    const { terms } = await listTerms(open);
+    expect(terms).toHaveLength(1);
+    const weeks = Object.entries(terms[0]?.term.weeks ?? {});
+    expect(weeks.length).toBeGreaterThan(12);
+    for (const [monday, { practiceId }] of weeks)
+      expect([monday, practiceId === undefined]).toEqual([monday, monday >= '2026-11-23']);
   });
 
   it('names nobody in what is led, printed or handed on', async () => {
@@ -55,7 +82,7 @@ describe('the Quillhaven sample', () => {
       const kept = await readPractice(open, id);
       const file = kept ? writePracticeFile(kept.practice) : '';
       expect(file.length).toBeGreaterThan(1000);
-      for (const name of PEOPLE) {
+      for (const name of [...NOTED, ...(await listPeople(open)).map((person) => person.name)]) {
         expect(led).not.toContain(name);
         expect(file).not.toContain(name);
       }

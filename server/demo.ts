@@ -5,11 +5,13 @@ import { REPERTOIRE, type OwnWords } from '@/core/forms';
 import { recordOf, type LeadAction } from '@/core/lead';
 import { compile, type Practice } from '@/core/practice';
 import { seededRandom, type Random } from '@/core/random';
-import { recordClass } from './classes';
+import { recordClass, writeOfClass } from './classes';
 import { saveCustoms } from './customs';
 import type { Database, Queries } from './sql';
 import { saveWords } from './forms';
 import { saveGroup, type Group } from './groups';
+import { seedPeople, seedPresence } from './demoPeople';
+import { seedTerm } from './demoTerm';
 import { createPracticeIn } from './practices';
 import { sql } from './sql';
 
@@ -97,10 +99,12 @@ export async function seedDemo(database: Database): Promise<void> {
     if (!(await isEmpty(queries))) return;
     await saveCustoms(queries, QUILLHAVEN, 0, DEMO_FROM_MS);
     for (const group of GROUPS) await saveGroup(queries, group, 0);
+    await seedPeople(queries, DEMO_FROM_MS);
     for (const words of NOTES) await saveWords(queries, words, 0, DEMO_FROM_MS);
     for (const [index, { demo, practice }] of made.entries())
       await createPracticeIn(queries, demo.id, practice, DEMO_FROM_MS - index * 3_600_000);
     await seedSeason(queries, new Map(made.map(({ demo, practice }) => [demo.id, practice])));
+    await seedTerm(queries, QUILLHAVEN, DEMO_FROM_MS);
   });
 }
 
@@ -137,6 +141,7 @@ const SEASON = [
 /** Classes of the last ten weeks: most as planned, some with one more, a pause, or an early end. */
 async function seedSeason(queries: Queries, practices: ReadonlyMap<string, Practice>): Promise<void> {
   const random = seededRandom(20261124);
+  const presence = seededRandom(20261125);
   const monday = DEMO_FROM_MS - 1 * DAY_MS - (DEMO_FROM_MS % DAY_MS);
   let number = 0;
   for (const row of SEASON) {
@@ -148,16 +153,40 @@ async function seedSeason(queries: Queries, practices: ReadonlyMap<string, Pract
           monday - week * 7 * DAY_MS + (weekday - 1) * DAY_MS + (row.hour * 60 + row.minute) * 60_000;
         if (atMs > DEMO_FROM_MS) continue;
         number += 1;
+        const id = `00000000-0000-4000-8000-${String(number).padStart(12, '0')}`;
         await recordClass(queries, {
-          id: `00000000-0000-4000-8000-${String(number).padStart(12, '0')}`,
+          id,
           practiceId: row.practice,
           version: 1,
           groupId: row.group,
           record: recordOf(practice, actionsOf(practice, atMs, random), atMs + 3_600_000),
         });
+        if (number % EVERY === 0)
+          await writeOfClass(queries, id, {
+            note: WRITTEN[(number / EVERY) % WRITTEN.length] ?? '',
+            ledBy: '',
+          });
+        if (row.group !== null)
+          await seedPresence(
+            queries,
+            { id, groupId: row.group, startedAtMs: atMs, endedAtMs: atMs + practice.brief.minutes * 60_000 },
+            QUILLHAVEN.place.zone,
+            presence,
+          );
       }
   }
 }
+
+/** What the teacher of Quillhaven wrote of some classes. */
+const WRITTEN = [
+  'Rain; three came late and the rounds begin at seven.',
+  'Quieter than usual. Once more, and slower, next time.',
+  'The long exhale went well; leave more time after it.',
+  'Ran over at the joints again: one circle fewer.',
+  'Asked for the swings back.',
+] as const;
+/** One class in so many has a line. */
+const EVERY = 7;
 
 /** What a leader did in one class, decided by the seed. */
 function actionsOf(practice: Practice, atMs: number, random: Random): readonly LeadAction[] {

@@ -2,7 +2,7 @@ import type { Exporter } from '@/core/formats/exporters';
 import { refuse } from './answers';
 
 /** A file name of plain letters from a name, which may hold anything. */
-const fileName = (name: string, otherwise: string): string =>
+export const fileName = (name: string, otherwise: string): string =>
   name
     .normalize('NFKD')
     .replace(/[^A-Za-z0-9]+/g, '-')

@@ -10,6 +10,9 @@ import {
 } from 'node:fs';
 import path from 'node:path';
 
+/** Where the daily copies lie, within the data folder: who keeps the folder keeps them. */
+export const COPIES = 'copies';
+
 /** Why a data folder cannot be opened, in one sentence a user can act on. */
 export class FolderProblem extends Error {
   constructor(message: string) {
@@ -33,7 +36,8 @@ const makingMark = (folder: string): string => `${folder}.making`;
 /** Looks a data folder over before anything opens it. Only an empty one is new. */
 export function folderState(folder: string): FolderState {
   if (!existsSync(folder)) return { kind: 'new' };
-  const found = readdirSync(folder);
+  // Copies of what was kept are no part of the database: they may be all that is left of one.
+  const found = readdirSync(folder).filter((name) => name !== COPIES);
   if (found.length === 0) return { kind: 'new' };
   const missing = WHOLE.filter((name) => {
     const at = path.join(folder, name);

@@ -94,7 +94,7 @@ export async function binGroup(queries: Queries, id: string, atMs: number): Prom
 }
 
 /** What the almanac needs of the groups. */
-export const calendarOf = (groups: readonly Group[]): readonly GroupCalendar[] =>
+export const calendarOf = (groups: readonly Omit<Group, 'conditions'>[]): readonly GroupCalendar[] =>
   groups.map(({ id, name, times, minutes, posture, familiarity }) => ({
     id,
     name,

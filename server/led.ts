@@ -6,7 +6,8 @@ import { REPERTOIRE, withOwn } from '@/core/forms';
 import { likelyNext, type Likely } from '@/core/lead/likely';
 import { readCustoms } from './customs';
 import { readOwn } from './forms';
-import { conditionsOf, initialsOf, listGroups, type Group } from './groups';
+import type { Group } from './groups';
+import { whoIsHere } from './minded';
 import { readHistory } from './history';
 import { readPractice } from './practices';
 import { storyOf } from '@/core/story';
@@ -19,8 +20,19 @@ export interface LedPractice {
   readonly practice: Practice;
   readonly story: Story;
   readonly groupId: string | null;
-  /** Of the people of this group; nothing where nothing is known, and then every usual caution speaks. */
+  /** Of the people who are here; nothing where nothing is known, and then every usual caution speaks. */
   readonly conditions: readonly ConditionId[] | undefined;
+  /**
+   * For paper, which others read: what is minded in the group whoever comes; every usual caution where somebody who
+   * comes has more, so that nothing of them can be read off it.
+   */
+  readonly conditionsOnPaper: readonly ConditionId[] | undefined;
+  /** Forms that somebody here may not do. */
+  readonly mayNot: readonly string[];
+  /** How many are ticked, or expected; nothing where it is for oneself and nobody was ticked. */
+  readonly here: { readonly count: number; readonly isTicked: boolean } | undefined;
+  /** Whose a condition is, by initials: for the teacher alone. */
+  readonly whose: NonNullable<Group['initials']>;
   /** Notes of the weight *must* that nobody has waved aside. */
   readonly musts: readonly Pick<Note, 'id' | 'rule' | 'said'>[];
   readonly sideSeen: 'own' | 'facing';
@@ -33,7 +45,14 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
   const customs = await readCustoms(queries);
   const { practice, version } = stored;
   const { groupId } = practice.brief;
-  const known = conditionsOf(await listGroups(queries), groupId, customs.ownConditions);
+  const here = await whoIsHere(
+    queries,
+    { practiceId: id, groupId },
+    customs.ownConditions,
+    customs.place.zone,
+    Date.now(),
+  );
+  const { conditions: known, always, mayNot } = here;
   const { recent, known: met, given } = historyOf(await readHistory(queries, id), groupId);
   // What was written before practices told a story, or pasted, is given one on its way.
   const story =
@@ -46,7 +65,12 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
       given,
       formName: (formId) => practice.forms[formId]?.name ?? formId,
     });
-  const musts = review(practice, compile(practice), customs, { conditions: known, recent, known: met })
+  const musts = review(practice, compile(practice), customs, {
+    conditions: known,
+    mayNot,
+    recent,
+    known: met,
+  })
     .filter((note) => note.weight === 'must' && note.wavedBecause === undefined)
     .map(({ id: noteId, rule, said }) => ({ id: noteId, rule, said }));
   return {
@@ -56,6 +80,14 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
     story,
     groupId,
     conditions: groupId === null && known.length === 0 ? undefined : known,
+    conditionsOnPaper:
+      known.length > always.length || (groupId === null && always.length === 0) ? undefined : always,
+    mayNot,
+    whose: here.whose,
+    here:
+      groupId === null && !here.isTicked
+        ? undefined
+        : { count: here.people.length + here.others, isTicked: here.isTicked },
     musts,
     sideSeen: customs.sideSeen,
   };
@@ -64,10 +96,11 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
 /** What may be put in while it is led: the class needs the server no more once it is open. */
 export const readLikely = async (
   queries: Queries,
-  { practice, conditions = [] }: Pick<LedPractice, 'practice' | 'conditions'>,
+  { practice, conditions = [], mayNot }: Pick<LedPractice, 'practice' | 'conditions' | 'mayNot'>,
 ): Promise<readonly Likely[]> =>
   likelyNext(practice, withOwn(REPERTOIRE, await readOwn(queries)), await readCustoms(queries), {
     conditions,
+    mayNot,
   });
 
 /** What is for the teacher alone while a class is led: their notes on its forms, and whose a condition is. */
@@ -79,11 +112,11 @@ export interface ForTeacher {
 
 export async function readForTeacher(
   queries: Queries,
-  { practice, groupId }: Pick<LedPractice, 'practice' | 'groupId'>,
+  { practice, whose }: Pick<LedPractice, 'practice' | 'whose'>,
 ): Promise<ForTeacher> {
   const { words } = await readOwn(queries);
   return {
-    initials: initialsOf(await listGroups(queries), groupId),
+    initials: whose,
     notes: Object.fromEntries(
       words.flatMap(({ formId, note = '' }) =>
         note.trim() !== '' && practice.forms[formId] ? [[formId, note]] : [],

@@ -158,7 +158,11 @@ describe('the log as it is asked', () => {
       'UTC',
     );
     expect(asked).toEqual({ groupId: null, words: 'fog' });
-    expect(shown).toEqual({ group: 'myself', month: '', phase: '', words: 'fog' });
+    expect(shown).toEqual({ group: 'myself', month: '', person: '', phase: '', words: 'fog' });
+    const person = '0d8a3c5e-1b52-4c1f-9a53-6f0c1d7e2b10';
+    expect(readLogAsked({ person }, 'UTC').asked).toEqual({ personId: person });
+    // A name is nobody’s address.
+    expect(readLogAsked({ person: 'Maud' }, 'UTC').asked).toEqual({});
     expect(readLogAsked({ words: 'a\0b', after: '5-abc' }, 'UTC').asked).toEqual({
       after: { startedAtMs: 5, id: 'abc' },
     });

@@ -11,6 +11,7 @@ export interface LogWishes {
     readonly group: string;
     readonly month: string;
     readonly phase: PhaseId | '';
+    readonly person: string;
     readonly words: string;
   };
 }
@@ -32,6 +33,7 @@ export function readLogAsked(
   const [group, words] = [one('group'), one('words').trim()];
   const [, year, monthOfYear] = /^(\d{4})-(0[1-9]|1[0-2])$/.exec(one('month')) ?? [];
   const month = year === undefined ? '' : `${year}-${monthOfYear ?? ''}`;
+  const [person = ''] = /^[0-9a-f-]{36}$/.exec(one('person')) ?? [];
   const phase = PHASE_IDS.find((id) => id === one('phase'));
   const [, afterMs, afterId] = /^(\d{1,15})-([A-Za-z0-9-]{1,64})$/.exec(one('after')) ?? [];
   const startOf = (months: number): number =>
@@ -42,11 +44,12 @@ export function readLogAsked(
       ...(month === '' ? {} : { fromMs: startOf(0), toMs: startOf(1) }),
       ...(words === '' ? {} : { words }),
       ...(phase === undefined ? {} : { phase }),
+      ...(person === '' ? {} : { personId: person }),
       ...(afterMs === undefined || afterId === undefined
         ? {}
         : { after: { startedAtMs: Number(afterMs), id: afterId } }),
     },
-    shown: { group, month, phase: phase ?? '', words },
+    shown: { group, month, phase: phase ?? '', person, words },
   };
 }
 

@@ -1,8 +1,32 @@
+import { dayOf } from '@/core/people/presence';
+import { copyOfDay } from './archive/copies';
+import { readCustoms } from './customs';
 import { closeDatabase, database, dataFolder } from './database';
+import { loggable } from './answers';
 import { openingProblem } from './folder';
 
 /** Marks the one line that the start scripts show when the server gives up. */
 const GIVES_UP = 'Navuren did not start. ';
+
+const HOUR_MS = 3_600_000;
+/** The first copy of a day waits until the start is over, ms. */
+const AFTER_START_MS = 20_000;
+
+/** Makes a copy of everything once a day, by the day of the place; what fails is said and tried again. */
+function keepCopies(): void {
+  const keep = async (): Promise<void> => {
+    try {
+      const open = await database();
+      const nowMs = Date.now();
+      const { zone } = (await readCustoms(open)).place;
+      await copyOfDay(open, dataFolder(), dayOf(nowMs, zone), nowMs);
+    } catch (error) {
+      console.error(`The copy of today could not be made: ${loggable(error)}`);
+    }
+  };
+  setTimeout(() => void keep(), AFTER_START_MS).unref();
+  setInterval(() => void keep(), HOUR_MS).unref();
+}
 
 /** Opens the database, or ends the process with the reason in one line. */
 export async function openAtStart(): Promise<void> {
@@ -12,6 +36,7 @@ export async function openAtStart(): Promise<void> {
     console.error(`${GIVES_UP}${openingProblem(dataFolder(), error)}`);
     process.exit(1);
   }
+  keepCopies();
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {
       void closeDatabase().finally(() => process.exit(0));

@@ -3,7 +3,19 @@ import { readDocument, type DocumentKind, type Unreadable } from '@/core/documen
 import { sql, type Queries } from './sql';
 
 /** What can be stored and not be read any more. */
-export const RAW_KINDS = ['practice', 'form', 'words', 'breath', 'sound', 'group', 'class'] as const;
+export const RAW_KINDS = [
+  'practice',
+  'form',
+  'words',
+  'breath',
+  'sound',
+  'group',
+  'class',
+  'person',
+  'felt',
+  'term',
+  'homework',
+] as const;
 export type RawKind = (typeof RAW_KINDS)[number];
 
 /** A row that this version cannot read: shown by name with its raw file to save; nothing of it is touched. */
@@ -78,6 +90,14 @@ export async function rawOf(queries: Queries, kind: RawKind, id: string): Promis
       return (await queries.rows(sql`select * from class_group where id = ${id}`))[0];
     case 'class':
       return (await queries.rows(sql`select * from class_given where id = ${id}`))[0];
+    case 'person':
+      return (await queries.rows(sql`select * from private.person where id = ${id}`))[0];
+    case 'felt':
+      return (await queries.rows(sql`select * from private.felt where id = ${id}`))[0];
+    case 'term':
+      return (await queries.rows(sql`select * from term where id = ${id}`))[0];
+    case 'homework':
+      return (await queries.rows(sql`select * from private.homework where id = ${id}`))[0];
     default:
       return kind satisfies never;
   }

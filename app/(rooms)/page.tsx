@@ -13,13 +13,16 @@ import { writeBriefQuery } from '@/core/formats';
 import { readStoredCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { calendarOf, listGroups } from '@/server/groups';
+import { nextClass } from '@/server/nextClass';
 import { AlmanacRoom, type AlmanacView } from '@/ui/almanac/AlmanacRoom';
 import { KeepsTime } from '@/ui/almanac/KeepsTime';
+import { NextClass } from '@/ui/almanac/NextClass';
 import { MomentPicker } from '@/ui/almanac/MomentPicker';
 import { weeksFrom } from '@/ui/almanac/weeks';
 import { FirstMinute } from '@/ui/first/FirstMinute';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { FallenBack } from '@/ui/customs/FallenBack';
+import { now } from '@/ui/kit/now';
 import { dateText } from '@/ui/kit/time';
 
 export const metadata = { title: 'Almanac' };
@@ -78,6 +81,7 @@ export default async function AlmanacPage({
   const { customs, version, fallenBack } = await readStoredCustoms(open);
   chosenHere(customs);
   const [groups, query] = [await listGroups(open), await searchParams];
+  const next = await nextClass(open, customs.place.zone, now());
   const { place } = customs;
   const asked = askedMoment(typeof query.at === 'string' ? query.at : undefined, place.zone);
   const reading = readAlmanac(asked.atMs, place, customs);
@@ -157,6 +161,13 @@ export default async function AlmanacPage({
           }}
         />
       </div>
+      {asked.isNow && next && (
+        <NextClass
+          next={next}
+          zone={place.zone}
+          composeHref={`/compose?${writeBriefQuery({ groupId: next.groupId })}`}
+        />
+      )}
       {asked.problem && (
         <p role="alert" className="must mb-4">
           {asked.problem}

@@ -108,7 +108,11 @@ function SeasonWords({ view }: { view: AlmanacView }) {
           {reading.term.term.hanzi}
         </span>{' '}
         <span className="quiet">{reading.term.term.name}</span>, since about{' '}
-        {dateText(reading.term.atMs, zone, 'dayTime')}.
+        {dateText(reading.term.atMs, zone, 'dayTime')};{' '}
+        <Link className="press-plain" href={`/forms/term-${reading.term.term.id.replaceAll('-', '')}`}>
+          its seated exercise
+        </Link>
+        .
         <br />
         Next{' '}
         <strong className="font-medium">
@@ -312,6 +316,11 @@ export function AlmanacRoom({ view }: { view: AlmanacView }) {
       <div className="grid gap-x-9 gap-y-6 lg:grid-cols-[minmax(0,29rem)_minmax(0,1fr)_12rem]">
         <div className="max-lg:order-2">
           <Dials view={view} />
+          <p className="small text-right">
+            <Link className="press-plain" href="/handout/year/now">
+              As a picture
+            </Link>
+          </p>
           <p className="small quiet mt-3 text-center">
             <span aria-hidden>● </span>sundial {hourText(view.reading.hours.solar.hourOfDay)}{' '}
             <span aria-hidden> ○ </span>clock {hourText(wall.hour + wall.minute / 60)}

@@ -39,7 +39,10 @@ export function ChannelHead({ id, onChannel }: { id: ChannelId; onChannel: (id: 
             ; its hours <span className="figures">{hourText(row.organ)}</span>
           </>
         )}
-        . <span className="quiet">({sourceTitle(row.source)})</span>
+        . <span className="quiet">({sourceTitle(row.source)})</span>{' '}
+        <a className="press-plain" href={`/handout/channel/${id}`}>
+          As a picture
+        </a>
       </p>
       <p className="quiet">
         Paired with {pair.name}.{' '}

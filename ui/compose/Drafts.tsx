@@ -15,7 +15,7 @@ import {
 import { ROLES, type Role } from '@/core/forms';
 import { compile, type Practice, type Timeline } from '@/core/practice';
 import { QuantityCharts } from '@/ui/charts/QuantityCharts';
-import { figureMarkup } from '@/ui/figure/Figure';
+import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
 import { overlayMarkup } from '@/ui/figure/overlay';
 import { Thumbnail } from '@/ui/figure/Thumbnail';

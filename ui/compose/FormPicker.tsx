@@ -2,7 +2,7 @@
 
 import { Dialog } from 'radix-ui';
 import { useMemo, useRef, useState } from 'react';
-import { alternatives, type Alternative } from '@/core/compose';
+import { alternatives, type Alternative, type Fits } from '@/core/compose';
 import type { Customs } from '@/core/customs';
 import { plural } from '@/ui/kit/time';
 import {
@@ -15,7 +15,7 @@ import {
   type Role,
   type VariantId,
 } from '@/core/forms';
-import { cautionsOf, type ConditionId } from '@/core/people';
+import { cautionsOf } from '@/core/people';
 import type { Practice } from '@/core/practice';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { reasonText } from '@/ui/words/reasons';
@@ -41,7 +41,8 @@ interface Props {
   readonly roles: readonly Role[];
   readonly customs: Customs;
   readonly own: OwnForms;
-  readonly conditions: readonly ConditionId[];
+  /** Those it is for: what they have, and may not do. */
+  readonly people: Fits;
   readonly onOpenChange: (open: boolean) => void;
   readonly onPick: (pick: Pick) => void;
 }
@@ -54,21 +55,19 @@ export function FormPicker({
   roles,
   customs,
   own,
-  conditions,
+  people,
   onOpenChange,
   onPick,
 }: Props) {
   const picks = useMemo(
     () =>
       roles.flatMap((role) =>
-        alternatives(practice, role, withOwn(REPERTOIRE, own), customs, { conditions }).map(
-          (alternative): Pick => ({
-            alternative,
-            role,
-          }),
-        ),
+        alternatives(practice, role, withOwn(REPERTOIRE, own), customs, people).map((alternative): Pick => ({
+          alternative,
+          role,
+        })),
       ),
-    [conditions, customs, own, practice, roles],
+    [people, customs, own, practice, roles],
   );
   const [sought, setSought] = useState('');
   const field = useRef<HTMLInputElement>(null);

@@ -107,7 +107,7 @@ export function Overlays({
           roles={sought}
           customs={customs}
           own={own}
-          conditions={people.conditions}
+          people={people}
           onOpenChange={(open) => !open && close()}
           onPick={(picked) => void pick(picked)}
         />

@@ -13,7 +13,7 @@ import {
 import { FORM_SETS, ownId, REPERTOIRE, withOwn, type Form } from '@/core/forms';
 import { formToFillIn } from '@/core/forms/own/drafting';
 import type { Practice } from '@/core/practice';
-import { readAnswer } from '@/ui/forms/answer';
+import { readAnswer } from '@/ui/kit/answer';
 import { newId } from '@/ui/kit/newId';
 import { plural } from '@/ui/kit/time';
 import { ROLE_NAMES } from '@/ui/words/names';
@@ -150,6 +150,18 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
         : `The running order is a score now; ${plural(unwritten.length, 'form')} of your own to fill in, under Forms.`,
     );
   };
+  const openFile = async (file: File): Promise<void> => {
+    setWrong(undefined);
+    // What reads files is large, and most running orders are pasted.
+    const [{ readOrderFile }, { fileProblemText }] = await Promise.all([
+      import('@/core/formats/orderFile'),
+      import('@/core/formats/fileProblemText'),
+    ]);
+    const read = readOrderFile(file.name, await file.text());
+    if (!read.ok) setWrong(fileProblemText(read.problem));
+    else if (read.kind === 'practice') onMake(read.practice, `“${read.practice.name}” is opened.`);
+    else setText(read.text);
+  };
   return (
     <Sheet title="A running order from elsewhere" onClose={onClose}>
       <label htmlFor="pasted-order" className="quiet small">
@@ -166,6 +178,22 @@ export function PasteOrder({ asked, onMake, onClose }: Props) {
         maxLength={20_000}
         onChange={(event) => setText(event.target.value)}
       />
+      <p className="mt-1">
+        <label className="press-plain cursor-pointer">
+          Open a file
+          <input
+            type="file"
+            className="sr-only"
+            accept=".txt,.csv,.tsv,.md,.markdown,.json,text/plain,text/csv,text/markdown,application/json"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file) void openFile(file);
+            }}
+          />
+        </label>{' '}
+        <span className="quiet small">text, a table, Markdown, or a practice of ours</span>
+      </p>
       {lines.length > 0 && (
         <>
           <p className="quiet small mt-2" role="status">

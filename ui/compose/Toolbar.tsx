@@ -20,6 +20,7 @@ interface Props {
   readonly onTurned: () => void;
   readonly onBookend: () => void;
   readonly onSheet: () => void;
+  readonly onHandOut: () => void;
   readonly onLead: () => void;
 }
 
@@ -32,6 +33,7 @@ export function Toolbar(props: Props) {
     ['turned', props.onTurned],
     ['bookend', props.onBookend],
     ['paste', props.onPasteOrder],
+    ['hand-out', props.onHandOut],
   ]);
   return (
     <span className="flex flex-wrap gap-1.5">
@@ -62,6 +64,7 @@ export function Toolbar(props: Props) {
           { key: 'turned', label: 'Another round of it, turned round', disabled: props.many < 2 },
           { key: 'bookend', label: 'Bookend what is chosen', disabled: props.many < 2 },
           { key: 'paste', label: 'A running order from elsewhere' },
+          { key: 'hand-out', label: 'Hand it out' },
         ]}
         onChoose={(key) => chosen.get(key)?.()}
       />

@@ -25,7 +25,7 @@ import type { AtComposing } from './useComposing';
 import { useNoteActions } from './useNoteActions';
 import { useSelection } from './useSelection';
 
-export type Room = 'lead' | 'sheet' | 'aloud';
+export type Room = 'lead' | 'sheet' | 'aloud' | 'handout/practice';
 
 interface Props {
   readonly at: AtComposing;
@@ -77,7 +77,7 @@ export function Written({
   }, [practice, say, take]);
   const hinges = async (): Promise<void> => {
     const { hingeFor } = await import('./hinge');
-    const hinge = hingeFor(practice, customs, own, people.conditions);
+    const hinge = hingeFor(practice, customs, own, people);
     if (hinge) edit({ kind: 'hinges', hinge }, 'Hinges put where blocks meet');
     else say('There is no hinge form that this group can do.');
   };
@@ -117,6 +117,7 @@ export function Written({
           onTurned={selection.turned}
           onBookend={selection.bookend}
           onSheet={() => onOpenAt('sheet')}
+          onHandOut={() => onOpenAt('handout/practice')}
           onLead={() => onOpenAt('lead')}
         />
       </div>

@@ -60,7 +60,7 @@ describe('what comes from outside the page', () => {
 
 describe('a hinge', () => {
   it('is one the group can do, the one in use before any other', () => {
-    const found = hingeFor(practice, DEFAULT_CUSTOMS, NOTHING_OWN, []);
+    const found = hingeFor(practice, DEFAULT_CUSTOMS, NOTHING_OWN, { conditions: [] });
     expect(found?.form.hinge).toBe(true);
     expect(found?.reasons[0]).toEqual({ code: 'hinge' });
     const hinges = REPERTOIRE.filter((form) => form.hinge);
@@ -74,13 +74,13 @@ describe('a hinge', () => {
         ],
         forms: { ...practice.forms, [form.id]: form },
       };
-      expect(hingeFor(used, DEFAULT_CUSTOMS, NOTHING_OWN, [])?.form.id).toBe(form.id);
+      expect(hingeFor(used, DEFAULT_CUSTOMS, NOTHING_OWN, { conditions: [] })?.form.id).toBe(form.id);
     }
   });
 
   it('sits where the group sits', () => {
     const seated = drafted({ kind: 'organ', organ: 'heart' }, { posture: 'seated' });
-    expect(hingeFor(seated, DEFAULT_CUSTOMS, NOTHING_OWN, [])?.variant).toBe('seated');
+    expect(hingeFor(seated, DEFAULT_CUSTOMS, NOTHING_OWN, { conditions: [] })?.variant).toBe('seated');
   });
 });
 

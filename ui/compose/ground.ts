@@ -9,7 +9,10 @@ import type { OwnLayers, Practice } from '@/core/practice';
 import type { Asked } from '@/workers/compose.worker';
 
 export interface ComposeGroup extends GroupCalendar {
+  /** Of the group, and of those expected at its next class. */
   readonly conditions: readonly ConditionId[];
+  /** Forms that somebody expected there may not do. */
+  readonly mayNot: readonly string[];
 }
 
 /** What a practice is composed on: the day, the customs, the people, one's own forms, what the log tells. */
@@ -35,11 +38,10 @@ export interface Ground {
 /** Those a brief is for, as far as the composer may know them. */
 export function peopleOf({ customs, groups, history }: Ground, groupId: string | null): People {
   const lately = historyOf(history, groupId);
+  const group = groups.find(({ id }) => id === groupId);
   return {
-    conditions:
-      groupId === null
-        ? customs.ownConditions
-        : (groups.find((group) => group.id === groupId)?.conditions ?? []),
+    conditions: groupId === null ? customs.ownConditions : (group?.conditions ?? []),
+    mayNot: group?.mayNot ?? [],
     recent: lately.recent,
     known: lately.known,
     times: lately.times,

@@ -8,7 +8,6 @@ import { useReady } from '@/ui/kit/useReady';
 import {
   ComposerCustoms,
   FigureCustoms,
-  OwnConditions,
   PaceCustoms,
   PlaceCustoms,
   RegionCustoms,
@@ -18,6 +17,9 @@ import { useCustomsSaving } from './useCustomsSaving';
 
 /** Fetched by itself: it knows every pattern there is. */
 const BreathCustoms = dynamic(() => import('./BreathCustoms').then((one) => one.BreathCustoms));
+
+/** Fetched by itself: it knows every condition and what each has to mind. */
+const OwnConditions = dynamic(() => import('./OwnConditions').then((one) => one.OwnConditions));
 
 /** Fetched by itself: it knows every shape there is. */
 const ShapeCustoms = dynamic(() => import('./ShapeCustoms').then((one) => one.ShapeCustoms));

@@ -3,6 +3,7 @@ import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { CONDITIONS, type ConditionId } from '@/core/people';
 import { useSay } from '@/ui/kit/Said';
+import { WEEKDAYS } from '@/ui/words/weekdays';
 import { ConditionTicks } from './ConditionTicks';
 
 export interface EditableGroup {
@@ -18,8 +19,7 @@ export interface EditableGroup {
   readonly version: number;
 }
 
-export const WEEKDAYS = ['Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat', 'Sun'] as const;
-export const two = (value: number): string => String(value).padStart(2, '0');
+const two = (value: number): string => String(value).padStart(2, '0');
 
 interface PartProps {
   readonly draft: EditableGroup;

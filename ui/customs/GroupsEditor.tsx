@@ -1,12 +1,22 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';
-import { GroupFields, two, WEEKDAYS, type EditableGroup } from './GroupFields';
+import { WEEKDAYS } from '@/ui/words/weekdays';
+import type { EditableGroup } from './GroupFields';
 
 export type { EditableGroup } from './GroupFields';
+
+/** The fields of a group come when one is opened. */
+const GroupFields = dynamic(async () => (await import('./GroupFields')).GroupFields, {
+  ssr: false,
+  loading: () => <p className="quiet">Opening …</p>,
+});
+
+const two = (value: number): string => String(value).padStart(2, '0');
 
 function newGroup(): EditableGroup {
   return {

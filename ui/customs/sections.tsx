@@ -6,14 +6,13 @@ import { EARTH_SCHOOLS, SEASON_SCHOOLS } from '@/core/almanac';
 import { STRENGTH_LEVELS, STRENGTHS, type Customs } from '@/core/customs';
 import { FIGURE_BUILDS, FIGURE_SEATS } from '@/core/customs/looks';
 import { CLOCKS, DATE_ORDERS, LENGTH_UNITS } from '@/core/customs/region';
-import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
+import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/setSchools';
 import { ANIMAL_SCHOOLS, PHASE_IDS, VIRTUE_SCHOOLS } from '@/core/phases';
 import { SOUND_SCHOOLS } from '@/core/sounds';
 import { sourceTitle } from '@/core/sources';
 import { capital } from '@/core/text/text';
 import { TownField } from '@/ui/kit/TownField';
 import { useReady } from '@/ui/kit/useReady';
-import { ConditionTicks } from './ConditionTicks';
 import { Choice, schools, Text } from './fields';
 
 const STRENGTH_CHOICES = keysOf(STRENGTH_LEVELS);
@@ -257,22 +256,6 @@ export function ComposerCustoms() {
           ]}
         />
       </div>
-    </section>
-  );
-}
-
-export function OwnConditions() {
-  const { control, setValue } = useFormContext<Customs>();
-  const chosen = useWatch({ control, name: 'ownConditions' });
-  return (
-    <section aria-labelledby="alone">
-      <h2 id="alone">Practising alone</h2>
-      <ConditionTicks
-        legend="To be careful of, for yourself"
-        note="Kept here for practices of your own. Your own clinician decides what is right for you."
-        chosen={chosen ?? []}
-        onChosen={(conditions) => setValue('ownConditions', conditions, { shouldDirty: true })}
-      />
     </section>
   );
 }

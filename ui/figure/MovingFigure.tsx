@@ -3,7 +3,7 @@
 import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { goalsAt, rangeUse, solveGoals, type Goals, type Movement } from '@/core/body';
 import { BreathLine, breathMark } from './BreathLine';
-import { figureMarkup } from './Figure';
+import { figureMarkup } from './markup';
 import { FRAMES } from './frames';
 import type { Overlay, overlayMarkup } from './overlay';
 import { stillnessWanted } from '@/ui/kit/useMedia';

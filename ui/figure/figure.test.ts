@@ -2,7 +2,7 @@ import { ANATOMICAL, goalsOf, mirror, solvePosture, type Posture } from '@/core/
 import { CHANNEL_IDS, POINTS, pointsOn } from '@/core/channels';
 import { REPERTOIRE, tellingPosture } from '@/core/forms';
 import { drawFigure, drawMass, drawWeights } from './draw/figure';
-import { figureMarkup } from './Figure';
+import { figureMarkup } from './markup';
 import { closeBox, fitBox } from './fit';
 import { n } from './outline';
 import { overlayMarkup, phaseOfChannel } from './overlay';

@@ -1,6 +1,6 @@
 import { goalsAt } from '@/core/body';
 import { movingForm, type Form, type VariantId } from '@/core/forms';
-import { figureMarkup, type FigureInk } from './Figure';
+import { figureMarkup, type FigureInk } from './markup';
 import { patchMarkup } from './patch';
 import { VIEWS } from './view';
 

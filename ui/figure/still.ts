@@ -1,7 +1,7 @@
 import { goalsOf } from '@/core/body';
 import { tellingPosture, type Form, type VariantId } from '@/core/forms';
 import type { Detail } from './detail';
-import { figureMarkup } from './Figure';
+import { figureMarkup } from './markup';
 import { VIEWS } from './view';
 
 /** The posture that tells a form, as markup of the same figure that moves elsewhere. */

@@ -71,6 +71,9 @@ export function FormHead({ form, variant, customs }: Props) {
         <Link className="press-plain" href={`/forms/own/new?from=${form.id}&variant=${variant}`}>
           Make one of my own from it
         </Link>
+        <Link className="press-plain" href={`/handout/form/${form.id}`}>
+          Its pictures
+        </Link>
         <ExportLinks of="forms" id={form.id} className="press-plain" />
       </p>
     </header>

@@ -1,5 +1,5 @@
 import Link from 'next/link';
-import { useRef } from 'react';
+import { FilePick } from '@/ui/kit/FilePick';
 import { Neighbours } from './Neighbours';
 
 interface Props {
@@ -9,7 +9,6 @@ interface Props {
 
 /** The head of the room: a form written, brought in, taken along. */
 export function FormsHead({ hasOwn, bring }: Props) {
-  const file = useRef<HTMLInputElement>(null);
   return (
     <div className="flex flex-wrap items-baseline justify-between gap-x-8 gap-y-1">
       <Neighbours here="/forms" />
@@ -17,31 +16,25 @@ export function FormsHead({ hasOwn, bring }: Props) {
         <Link className="press-plain" href="/forms/known">
           What a teacher names first
         </Link>
+        <Link className="press-plain" href="/handout/forms/all">
+          As a table
+        </Link>
         <Link className="press-plain" href="/forms/own/new">
           Write a form
         </Link>
-        <button type="button" className="press-plain" onClick={() => file.current?.click()}>
-          Bring in a file
-        </button>
+        <FilePick
+          label="Bring in a file"
+          className="press-plain"
+          picks="A file of forms"
+          accept="application/json,.json"
+          onPick={(chosen) => void bring(chosen)}
+        />
         {hasOwn && (
           <a className="press-plain" href="/api/forms/export" download>
             Take my forms along
           </a>
         )}
       </p>
-      <input
-        ref={file}
-        type="file"
-        accept="application/json,.json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="A file of forms"
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen) void bring(chosen);
-        }}
-      />
     </div>
   );
 }

@@ -6,7 +6,7 @@ import type { OwnWords } from '@/core/forms';
 import { spokenCue, writtenCue, type CueSides } from '@/core/forms/words/cueText';
 import { useSay } from '@/ui/kit/Said';
 import { useReady } from '@/ui/kit/useReady';
-import { readAnswer } from './answer';
+import { readAnswer } from '@/ui/kit/answer';
 
 /** A cue as it is shipped and the place own words for it are laid over. */
 export interface ShippedCue {

@@ -1,7 +1,7 @@
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import { useSay } from '@/ui/kit/Said';
-import { readAnswer } from './answer';
+import { readAnswer } from '@/ui/kit/answer';
 
 /** Forms brought in from a file, and brought back out of the bin; what went wrong is told. */
 export function useFormFiles() {

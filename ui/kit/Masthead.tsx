@@ -4,6 +4,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { FindAndKeys } from '@/ui/find/FindAndKeys';
 import { LightSwitch } from './LightSwitch';
+import { VeilSwitch } from './VeilSwitch';
 
 const ROOMS = [
   { href: '/', label: 'Almanac' },
@@ -11,6 +12,8 @@ const ROOMS = [
   { href: '/shelf', label: 'Shelf' },
   { href: '/forms', label: 'Forms' },
   { href: '/atlas', label: 'Atlas' },
+  { href: '/term', label: 'Term' },
+  { href: '/people', label: 'People' },
   { href: '/log', label: 'Log' },
   { href: '/customs', label: 'Customs' },
 ] as const;
@@ -29,7 +32,7 @@ export function Masthead() {
       </Link>
       <nav
         aria-label="Rooms"
-        className="flex flex-wrap gap-x-2 gap-y-1 max-sm:order-last max-sm:w-full max-sm:justify-between max-sm:text-[0.93rem] sm:gap-x-5"
+        className="flex flex-wrap gap-x-2 gap-y-1 max-sm:order-last max-sm:w-full max-sm:gap-x-3.5 max-sm:text-[0.93rem] sm:gap-x-5"
       >
         {ROOMS.map((room) => (
           <Link
@@ -44,6 +47,7 @@ export function Masthead() {
       </nav>
       <span className="ml-auto flex items-center gap-x-4">
         <FindAndKeys />
+        <VeilSwitch />
         <LightSwitch />
       </span>
     </header>

@@ -22,7 +22,7 @@ const cut = readdirSync(folder)
   .map((name) => path.join(folder, name));
 const sources = execFileSync(
   'git',
-  ['ls-files', '-co', '--exclude-standard', 'core', 'ui', 'app', 'server'],
+  ['ls-files', '-co', '--exclude-standard', 'core', 'handout', 'ui', 'app', 'server'],
   {
     encoding: 'utf8',
   },

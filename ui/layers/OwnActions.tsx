@@ -2,7 +2,7 @@
 
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { readAnswer } from '@/ui/forms/answer';
+import { readAnswer } from '@/ui/kit/answer';
 import { useSay } from '@/ui/kit/Said';
 
 export interface Binned {

@@ -7,7 +7,7 @@ import { OWN_PREFIX } from '@/core/forms/own/own';
 import { pathText } from '@/core/formats/file';
 import { inWords } from '@/core/text';
 import { capital } from '@/core/text/text';
-import { readAnswer } from '@/ui/forms/answer';
+import { readAnswer } from '@/ui/kit/answer';
 import { drop, keep, kept } from '@/ui/kit/keep';
 import { newId } from '@/ui/kit/newId';
 import { useSay } from '@/ui/kit/Said';

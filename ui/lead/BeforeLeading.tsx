@@ -1,14 +1,17 @@
 import type { Note } from '@/core/review';
 import { noteText, ruleWhy } from '@/ui/words/margin';
 import Link from 'next/link';
+import { WhoIsHere, type Here } from './WhoIsHere';
 
 /** What is unsafe for somebody here, or cannot be done, is read before the class begins. */
 export function BeforeLeading({
   id,
+  here,
   musts,
   onRead,
 }: {
   readonly id: string;
+  readonly here: Here | undefined;
   readonly musts: readonly Pick<Note, 'id' | 'rule' | 'said'>[];
   readonly onRead: () => void;
 }) {
@@ -33,6 +36,7 @@ export function BeforeLeading({
         <button type="button" className="press" onClick={onRead}>
           I have read it; lead as it stands
         </button>
+        <WhoIsHere practiceId={id} here={here} />
       </p>
     </main>
   );

@@ -11,7 +11,7 @@ import {
   type Timeline,
   type TimelineEvent,
 } from '@/core/practice';
-import { figureMarkup } from '@/ui/figure/Figure';
+import { figureMarkup } from '@/ui/figure/markup';
 import { boxOf, reachOf, type Reach } from '@/ui/figure/fit';
 import { patchMarkup } from '@/ui/figure/patch';
 import { pathsMarkup } from '@/ui/figure/paths';

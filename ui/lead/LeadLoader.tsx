@@ -21,6 +21,6 @@ export function LeadLoader({ musts, ...room }: Props) {
   return read ? (
     <Room {...room} />
   ) : (
-    <BeforeLeading id={room.id} musts={musts} onRead={() => setRead(true)} />
+    <BeforeLeading id={room.id} here={room.here} musts={musts} onRead={() => setRead(true)} />
   );
 }

@@ -26,6 +26,7 @@ import { LeadMore } from './LeadMore';
 import { Care, Now } from './Now';
 import { Proposal } from './Proposal';
 import { ScriptView } from './ScriptView';
+import { WhoIsHere, type Here } from './WhoIsHere';
 import { useSoundChoices } from './soundChoices';
 import { Teach } from './Teach';
 import { useLeadKeys } from './useLeadKeys';
@@ -48,6 +49,8 @@ interface Props {
   /** What may be put in while it is led. */
   readonly likely: readonly Likely[];
   readonly forTeacher: ForTeacher;
+  /** How many it is for; nothing where it is for oneself. */
+  readonly here: Here | undefined;
 }
 
 /** Which form it is, and the time left. */
@@ -103,7 +106,7 @@ function formSaid(practice: Practice, span: ItemSpan, next: string): string {
 }
 
 /** Full screen, readable at three metres: the figure, the breath, the cue, what comes next, the time left. */
-export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, ...led }: Props) {
+export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, here, ...led }: Props) {
   const { state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain } = useLeading(led);
   const [sideSeen, setSideSeen] = useState(usualSide);
   const sounds = useSoundChoices();
@@ -212,7 +215,14 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, 
         next={next}
         isTalk={event.kind === 'setup' || event.kind === 'stance'}
         press={press}
-        beginning={!started && <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} isOpen={isAlone} />}
+        beginning={
+          !started && (
+            <>
+              <ClassEnd totalMs={timeline.totalMs} onSaid={sayEnd} isOpen={isAlone} />
+              <WhoIsHere practiceId={led.id} here={here} />
+            </>
+          )
+        }
         isQuiet={isQuiet}
         isMore={isMore}
         onMore={setIsMore}

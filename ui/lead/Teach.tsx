@@ -12,7 +12,7 @@ import {
   type TimelineEvent,
 } from '@/core/practice';
 import { capital } from '@/core/text/text';
-import { figureMarkup } from '@/ui/figure/Figure';
+import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
 import { patchMarkup } from '@/ui/figure/patch';
 import { VIEWS, type View } from '@/ui/figure/view';

@@ -1,9 +1,10 @@
 import { PHASE_IDS, phaseName, type PhaseId } from '@/core/phases';
 import Link from 'next/link';
 import type { ClassRecord } from '@/core/lead';
-import { clockText, dateText } from '@/ui/kit/time';
+import { clockText, dateText, plural } from '@/ui/kit/time';
 import { endedText, happenedText } from '@/ui/words/happened';
 import { AddByHand } from './AddByHand';
+import { Came } from './Came';
 import { YearLine } from './YearLine';
 import type { yearOf } from './yearOf';
 import { PlannedReal } from './PlannedReal';
@@ -19,6 +20,8 @@ export interface LogEntry {
   readonly record: ClassRecord;
   readonly note: string;
   readonly ledBy: string;
+  /** Who came; nothing where that was never said, or while nothing private is shown. */
+  readonly came: { readonly present: readonly string[]; readonly others: number } | undefined;
 }
 
 const signed = (ms: number): string =>
@@ -65,20 +68,45 @@ function Real({ record }: { record: ClassRecord }) {
   );
 }
 
+/** How many came, who they were, and the ticks to say so. */
+function CameLine({ entry, people }: { entry: LogEntry; people: NonNullable<LogRoomProps['people']> }) {
+  const { present = [], others = 0 } = entry.came ?? {};
+  const names = people.filter(({ id }) => present.includes(id)).map(({ name }) => name);
+  return (
+    <div className="small">
+      {entry.came && (
+        <p>
+          <span className="quiet">came</span> <span className="figures">{present.length + others}</span>
+          {names.length > 0 && `: ${names.join(', ')}`}
+          {names.length > 0 && others > 0 && ` and ${plural(others, 'other')}`}
+        </p>
+      )}
+      <Came
+        classId={entry.id}
+        // Those who were there stand first.
+        people={people.toSorted((a, b) => Number(present.includes(b.id)) - Number(present.includes(a.id)))}
+        present={present}
+        others={others}
+      />
+    </div>
+  );
+}
+
 interface Wishes {
   readonly group: string;
   readonly month: string;
   readonly phase: PhaseId | '';
+  readonly person: string;
   readonly words: string;
 }
 
 /** The address of the log as it is asked for, from a class on where one is named. */
 function logAddress(
-  { group, month, phase, words }: Wishes,
+  { group, month, phase, person, words }: Wishes,
   after?: { readonly startedAtMs: number; readonly id: string },
 ): string {
   const asked = new URLSearchParams(
-    Object.entries({ group, month, phase, words }).filter(([, value]) => value !== ''),
+    Object.entries({ group, month, phase, person, words }).filter(([, value]) => value !== ''),
   );
   if (after) asked.set('after', `${after.startedAtMs}-${after.id}`);
   const query = asked.toString();
@@ -91,7 +119,12 @@ const monthText = (month: string): string => {
 };
 
 /** What is looked for: an address of its own, so that it can be kept and gone back to. */
-function LogSearch({ groups, months, wishes }: Pick<LogRoomProps, 'groups' | 'months' | 'wishes'>) {
+function LogSearch({
+  groups,
+  months,
+  people = [],
+  wishes,
+}: Pick<LogRoomProps, 'groups' | 'months' | 'people' | 'wishes'>) {
   return (
     <form action="/log" method="get" className="my-4 flex flex-wrap items-end gap-x-4 gap-y-2" role="search">
       <label className="min-w-0 flex-1 basis-64">
@@ -110,6 +143,19 @@ function LogSearch({ groups, months, wishes }: Pick<LogRoomProps, 'groups' | 'mo
           ))}
         </select>
       </label>
+      {people.length > 0 && (
+        <label>
+          <span className="quiet small block">with</span>
+          <select className="field" name="person" aria-label="with whom" defaultValue={wishes.person}>
+            <option value="">anybody</option>
+            {people.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
       <label>
         <span className="quiet small block">in</span>
         <select className="field" name="month" aria-label="in which month" defaultValue={wishes.month}>
@@ -150,6 +196,8 @@ interface LogRoomProps {
   readonly months: readonly { readonly month: string; readonly classes: number }[];
   readonly year: ReturnType<typeof yearOf>;
   readonly groups: readonly { readonly id: string; readonly name: string }[];
+  /** Everyone who is written down; nothing while nothing private is shown. */
+  readonly people: readonly { readonly id: string; readonly name: string }[] | undefined;
   readonly practices: readonly { readonly id: string; readonly name: string; readonly minutes: number }[];
   readonly wishes: Wishes;
   /** Where the next page begins; nothing on the last. */
@@ -157,7 +205,17 @@ interface LogRoomProps {
 }
 
 /** What was given: planned against real, form by form. */
-export function LogRoom({ entries, zone, months, year, groups, practices, wishes, older }: LogRoomProps) {
+export function LogRoom({
+  entries,
+  zone,
+  months,
+  year,
+  groups,
+  people,
+  practices,
+  wishes,
+  older,
+}: LogRoomProps) {
   const isAll = Object.values(wishes).every((one) => one === '');
   return (
     <div>
@@ -166,9 +224,12 @@ export function LogRoom({ entries, zone, months, year, groups, practices, wishes
         <Link className="press-plain" href="/log/taught">
           What it has taught
         </Link>
+        <Link className="press-plain" href="/handout/log/all">
+          As a table
+        </Link>
       </div>
       {year.classes.length > 0 && <YearLine {...year} />}
-      {months.length > 0 && <LogSearch groups={groups} months={months} wishes={wishes} />}
+      {months.length > 0 && <LogSearch groups={groups} months={months} people={people} wishes={wishes} />}
       <AddByHand practices={practices} groups={groups} />
       {entries.length === 0 && !isAll && (
         <p className="reading quiet my-6">No class in the log is like that.</p>
@@ -205,7 +266,8 @@ export function LogRoom({ entries, zone, months, year, groups, practices, wishes
               </summary>
               <PlannedReal record={entry.record} />
               <Real record={entry.record} />
-              <WordsOfClass classId={entry.id} note={entry.note} ledBy={entry.ledBy} />
+              {people && <CameLine entry={entry} people={people} />}
+              {people && <WordsOfClass classId={entry.id} note={entry.note} ledBy={entry.ledBy} />}
               <table className="small mt-2 w-full">
                 <caption className="sr-only">Planned and real lengths of {entry.practiceName}</caption>
                 <thead>
@@ -253,6 +315,9 @@ export function LogRoom({ entries, zone, months, year, groups, practices, wishes
               <p className="mt-2">
                 <Link className="press-plain" href={`/compose/${entry.practiceId}`}>
                   Open the practice
+                </Link>{' '}
+                <Link className="press-plain" href={`/handout/practice/${entry.practiceId}`}>
+                  Hand it out
                 </Link>{' '}
                 <TakeOut classId={entry.id} />
               </p>

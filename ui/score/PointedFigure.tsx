@@ -2,7 +2,7 @@
 
 import { useEffect, useMemo, useRef } from 'react';
 import { bodiesOf, bodyAt, eventAt, formOf, type Practice, type Timeline } from '@/core/practice';
-import { figureMarkup } from '@/ui/figure/Figure';
+import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
 import { patchMarkup } from '@/ui/figure/patch';
 import { VIEWS } from '@/ui/figure/view';

@@ -1,7 +1,7 @@
 import { solveGoals, type Goals } from '@/core/body';
 import { tellForm, type Form, type Told, type VariantId } from '@/core/forms';
 import { detailFor } from '@/ui/figure/detail';
-import { figureMarkup } from '@/ui/figure/Figure';
+import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
 import { looksNow } from '@/ui/figure/looks';
 import { cameraFor, middleOfGoals, UNITS, VIEWS, type View } from '@/ui/figure/view';

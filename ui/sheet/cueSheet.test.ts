@@ -4,6 +4,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { compile, practiceSchema, type Practice } from '@/core/practice';
 import { clockText } from '@/ui/kit/time';
 import { CueSheet } from './CueSheet';
+import { sheetOf } from './sheetOf';
 
 const { documentVersion: _version, ...data } = JSON.parse(
   readFileSync('core/documents/practice/golden/v3-stays.json', 'utf8'),
@@ -11,10 +12,10 @@ const { documentVersion: _version, ...data } = JSON.parse(
 const practice: Practice = practiceSchema.parse(data);
 const sheet = (
   over: Partial<Practice> = {},
-  conditions?: Parameters<typeof CueSheet>[0]['conditions'],
+  conditions?: Parameters<typeof sheetOf>[1]['conditions'],
 ): string =>
   renderToStaticMarkup(
-    createElement(CueSheet, { practice: { ...practice, ...over }, conditions, scroll: null }),
+    createElement(CueSheet, { sheet: sheetOf({ ...practice, ...over }, { conditions }), scroll: null }),
   )
     .replaceAll('&#x27;', '’')
     .replaceAll('&amp;', '&');

@@ -48,6 +48,9 @@ function Actions({ practice, where, post }: Omit<Props, 'zone'>) {
           >
             Copy<span className="sr-only"> {practice.name}</span>
           </button>
+          <Link className="press-plain" href={`/handout/practice/${practice.id}`}>
+            Hand out<span className="sr-only"> {practice.name}</span>
+          </Link>
           <ExportLinks of="practices" id={practice.id} className="press-plain" called={practice.name} />
           <button
             type="button"

@@ -4,6 +4,7 @@ import { askBars, asksText } from './asks';
 
 /** Each ask on its own, as strongly as a form can ask it. */
 const ALONE: readonly (readonly [keyof Asks, Partial<Asks>])[] = [
+  ['floor', { floor: 'kneeling' }],
   ['kneeBend', { kneeBend: 'deep' }],
   ['oneLegSec', { oneLegSec: 12 }],
   ['armsAboveShoulders', { armsAboveShoulders: true }],

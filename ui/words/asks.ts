@@ -37,6 +37,7 @@ export function asksText(asks: Asks): readonly string[] {
   if (asks.percussion.length > 0) said.push(`knocking: ${asks.percussion.join(', ')}`);
   if (asks.rubs.length > 0) said.push(`rubbing or pressing: ${asks.rubs.join(', ')}`);
   if (asks.shakes) said.push('shaking or jolts');
+  if (asks.floor !== 'none') said.push(`down to the floor, ${asks.floor}`);
   if (asks.roundedJoints.length > 0) said.push(`taken through their range: ${asks.roundedJoints.join(', ')}`);
   if (asks.abdominalPress) said.push('pressing on the belly');
   if (asks.legsCross) said.push('a leg across the midline');

@@ -94,6 +94,14 @@ const SENTENCES: Readonly<Record<CautionCode, string>> = {
   'rest-nothing-that-costs': 'Rest; nothing that costs strength.',
   'fever-acute-illness-rest': 'With fever or acute illness rest instead, until it is over.',
   'exhale-by-mouth': 'Let the exhale go by the mouth.',
+  'no-kneeling-no-crossed-legs': 'No kneeling and no crossed legs; a chair instead.',
+  'no-floor-new-hip': 'Not down to the floor; a chair instead.',
+  'help-down-and-up': 'A chair or a hand to go down by and to come up by.',
+  'up-from-floor-slowly': 'Up from the floor slowly: first to the side, then sit, then stand.',
+  'not-flat-on-back': 'Not flat on the back; on the left side or half sitting.',
+  'head-high-when-lying': 'Head and chest raised when lying; sit up if breath is short.',
+  'upright-after-meal': 'Stay upright until the meal has settled.',
+  'roll-to-side-to-rise': 'Roll to one side and push up with the arms; do not sit straight up.',
 };
 
 export const cautionText = (code: CautionCode): string => SENTENCES[code];

@@ -1,6 +1,6 @@
 import { EARTH_SCHOOLS, SEASON_SCHOOLS, seasonsBySchool } from '@/core/almanac';
 import { STRENGTHS, type Customs } from '@/core/customs';
-import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/sets';
+import { BROCADE_SCHOOLS, JOINT_ORDERS } from '@/core/forms/model/setSchools';
 import { animalOf, ANIMAL_SCHOOLS, PHASE_IDS, phaseName } from '@/core/phases';
 import { SOUND_ORGANS, SOUND_SCHOOLS, soundOf } from '@/core/sounds';
 import { plural } from '@/ui/kit/time';

@@ -85,11 +85,11 @@ describe('what a form asks, in words and bars', () => {
   };
 
   it('is said only where it asks anything', () => {
-    expect(asksText(formOf('brocade-hands-to-feet').asks)).toEqual(
+    expect(asksText(asksOf(formOf('brocade-hands-to-feet'), 'full'))).toEqual(
       expect.arrayContaining(['fold: deep', 'head below the heart']),
     );
     expect(asksText(asksOf(formOf('arrive-seated-bell'), 'full'))).toEqual([]);
-    expect(asksText(formOf('tap-belly').asks)).toEqual(
+    expect(asksText(asksOf(formOf('tap-belly'), 'full'))).toEqual(
       expect.arrayContaining(['knocking: belly', 'pressing on the belly']),
     );
   });

@@ -6,10 +6,12 @@ import { placeWord } from './pins';
 /** Why a form cannot be used here. */
 export const REFUSED = {
   caution: 'someone here must avoid it',
+  someone: 'someone here may not do it',
   'no-such-variant': 'it cannot be done in this posture',
   school: 'the chosen school does not have it',
   place: 'the place does not allow it',
   'sounds-off': 'no sounds are wished for',
+  'by-name': 'it is taken with its set, or by name',
   unwritten: 'nothing but its name is written yet',
   'left-out': 'it was left out',
   unknown: 'there is no such form',
@@ -45,10 +47,12 @@ export function obstacleText(obstacle: Obstacle, formName: (id: string) => strin
     case 'empty-section': {
       const because = {
         caution: 'what this group must avoid leaves no form',
+        someone: 'what somebody here may not do leaves no form',
         'no-such-variant': 'no form can be done in this posture',
         school: 'the chosen school has no form',
         place: 'the place allows no form',
         'sounds-off': 'no sounds are wished for, and that leaves no form',
+        'by-name': 'there are only forms that are taken by name',
         unwritten: 'nothing is written yet of the forms there are',
         'left-out': 'every form was left out',
       }[obstacle.because];

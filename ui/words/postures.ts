@@ -1,11 +1,13 @@
 import { otherSide } from '@/core/body/sides';
 import type { Hand, Landmark, Posture } from '@/core/body';
+import { restingOn } from '@/core/body/resting';
 
 /** A posture in plain words, made from its data: for screen readers and for paper. */
 
 const PLACES: Record<Landmark, string> = {
   hanging: 'hangs by the side',
   reach: 'reaches',
+  floor: 'on the floor under the shoulder',
   'lower dantian': 'at the lower belly',
   navel: 'at the navel',
   'solar plexus': 'at the upper belly',
@@ -119,8 +121,10 @@ function trunkText(posture: Posture): readonly string[] {
 /** For example "feet shoulder width, weight even, knees soft; both hands at the lower belly". */
 export function describePosture(posture: Posture): string {
   const { hands = {} } = posture;
-  const stand =
-    posture.base === 'chair'
+  const resting = restingOn(posture.base ?? 'feet');
+  const stand = resting
+    ? [resting.label]
+    : posture.base === 'chair'
       ? [posture.feet?.lifted ? `seated, ${posture.feet.lifted.foot} foot lifted` : 'seated, feet flat']
       : [...feetText(posture), kneesText(posture.sink ?? 8)];
   const left = hands.left ?? hands.both ?? { near: 'hanging' as const };

@@ -3,6 +3,7 @@ import { database } from '@/server/database';
 import { listBinnedGroups, listGroupsWithUnreadable } from '@/server/groups';
 import { readOwnLayers } from '@/server/layers';
 import { unreadableRow } from '@/server/unreadable';
+import { isVeiled } from '@/server/veil';
 import { CustomsForm } from '@/ui/customs/CustomsForm';
 import { GroupsEditor } from '@/ui/customs/GroupsEditor';
 import { CustomsSentences } from '@/ui/customs/CustomsSentences';
@@ -27,7 +28,21 @@ export default async function CustomsPage() {
       <UnreadableRows rows={unreadable.map(unreadableRow)} />
       <CustomsSentences sentences={customsSentences(customs, now())} />
       <CustomsForm customs={customs} version={version} layers={await readOwnLayers(open)} />
-      <GroupsEditor groups={groups} binned={binned} />
+      {(await isVeiled()) ? (
+        <section aria-labelledby="groups" className="mt-10">
+          <h2 id="groups">Groups</h2>
+          <p className="reading quiet my-2">
+            Not shown while the veil is down: they say what their people have.
+          </p>
+        </section>
+      ) : (
+        <GroupsEditor groups={groups} binned={binned} />
+      )}
+      <p className="mt-10 border-t border-hairline pt-4">
+        <a className="press" href="/everything">
+          Save everything, or bring it back
+        </a>
+      </p>
     </div>
   );
 }

@@ -1,4 +1,7 @@
 import { listGroups } from '@/server/groups';
+import { listPeople } from '@/server/people';
+import { registersOf } from '@/server/registers';
+import { isVeiled } from '@/server/veil';
 import { classesOnLine, findClasses, monthsOfLog } from '@/server/classes';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
@@ -28,6 +31,10 @@ export default async function LogPage({
   const { classes, unreadable, older } = await findClasses(open, { ...wishes.asked, formIds });
   const nowMs = now();
   const { fromMs, toMs } = yearBefore(nowMs, zone);
+  // While nothing private is shown, neither names nor what was written of a class come with the page.
+  const veiled = await isVeiled();
+  const registers = await registersOf(open, veiled ? [] : classes.map(({ id }) => id));
+  const people = veiled ? undefined : (await listPeople(open)).map(({ id, name }) => ({ id, name }));
   const [months, onLine, groups, { practices }] = [
     await monthsOfLog(open, zone),
     await classesOnLine(open, fromMs, toMs),
@@ -39,7 +46,12 @@ export default async function LogPage({
       <UnreadableRows rows={unreadable.map(unreadableRow)} />
       <LogRoom
         key={JSON.stringify(wishes)}
-        entries={classes}
+        entries={classes.map((given) => ({
+          ...given,
+          ...(veiled ? { note: '', ledBy: '' } : {}),
+          came: registers.get(given.id),
+        }))}
+        people={people}
         zone={zone}
         months={months}
         year={yearOf(onLine, nowMs, zone)}

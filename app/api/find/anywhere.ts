@@ -6,6 +6,7 @@ import { ROLE_NAMES, briefLine } from '@/ui/words/names';
 import { SETTINGS } from '@/ui/words/settings';
 import { readRepertoire } from '@/server/forms';
 import { listGroups } from '@/server/groups';
+import { listPeople } from '@/server/people';
 import { listPractices } from '@/server/practices';
 import type { Queries } from '@/server/sql';
 
@@ -20,9 +21,17 @@ const ROOMS = [
   ['Breaths', '/forms/breaths', 'breath patterns', 'patterns'],
   ['Known', '/forms/known', 'what each group has met', 'who knows'],
   ['Atlas', '/atlas', 'channels and points on the body', 'body map'],
+  ['Term', '/term', 'a season planned week by week', 'terms season plan weeks'],
+  ['People', '/people', 'who comes, and what to mind for them', 'pupils students persons register'],
   ['Log', '/log', 'classes that were led', 'history classes'],
   ['What the log has taught', '/log/taught', 'your own pace and talk', 'learnt pace'],
   ['Customs', '/customs', 'how you do things', 'settings preferences options'],
+  [
+    'Everything',
+    '/everything',
+    'save all, bring it back, copies of each day',
+    'backup restore export zip copies',
+  ],
   ['Words', '/words', 'what the words mean', 'glossary terms help'],
 ] as const;
 
@@ -77,8 +86,14 @@ function formsReady(forms: readonly Form[]): ReturnType<typeof prepare> {
 }
 
 /** Practices, forms, points, groups, settings, words and rooms that fit what is typed, the best first. */
-export async function findAnywhere(queries: Queries, asked: string, most = 24): Promise<readonly Thing[]> {
-  const [{ practices }, groups, forms] = [
+export async function findAnywhere(
+  queries: Queries,
+  asked: string,
+  { isVeiled = false, most = 24 }: { readonly isVeiled?: boolean; readonly most?: number } = {},
+): Promise<readonly Thing[]> {
+  const [people, { practices }, groups, forms] = [
+    // Nobody is found while nothing private is shown.
+    isVeiled ? [] : await listPeople(queries),
     await listPractices(queries, 'shelf'),
     await listGroups(queries),
     await readRepertoire(queries),
@@ -99,6 +114,14 @@ export async function findAnywhere(queries: Queries, asked: string, most = 24): 
       hint: 'a group',
       href: '/customs#groups',
       also: 'class people',
+    })),
+    ...people.map(({ id, name }): Thing => ({
+      kind: 'person',
+      id,
+      name,
+      hint: 'somebody you teach',
+      href: `/people/${id}`,
+      also: '',
     })),
   ]);
   return findThings(asked, [...own, ...formsReady(forms), ...fixed], most);

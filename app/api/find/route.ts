@@ -1,5 +1,6 @@
 import { answering, NOT_KEPT, refuse } from '@/server/answers';
 import { database } from '@/server/database';
+import { isVeiled } from '@/server/veil';
 import { findAnywhere } from './anywhere';
 
 const MOST_LETTERS = 80;
@@ -10,5 +11,8 @@ export const GET = (request: Request) =>
     const words = new URL(request.url).searchParams.get('words') ?? '';
     if (words.length > MOST_LETTERS)
       return refuse(422, { message: `words: at most ${MOST_LETTERS} letters.`, field: 'words' });
-    return Response.json({ things: await findAnywhere(await database(), words) }, { headers: NOT_KEPT });
+    return Response.json(
+      { things: await findAnywhere(await database(), words, { isVeiled: await isVeiled() }) },
+      { headers: NOT_KEPT },
+    );
   });

@@ -4,6 +4,7 @@ import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
 import { nameOfPractice } from '@/server/practices';
 import { readForTeacher, readLed, readLikely } from '@/server/led';
+import { isVeiled } from '@/server/veil';
 import { LeadLoader } from '@/ui/lead/LeadLoader';
 
 /** The practice by its name: of several open windows each is known by its own. */
@@ -19,11 +20,15 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const led = read.value;
   if (!led) notFound();
+  // Whose a condition is, and what paper says, are not this screen’s.
+  const { id: practiceId, version, practice, story, groupId, conditions, musts, sideSeen } = led;
   return (
     <LeadLoader
-      {...led}
+      {...{ id: practiceId, version, practice, story, groupId, conditions, musts, sideSeen }}
       likely={await readLikely(queries, led)}
-      forTeacher={await readForTeacher(queries, led)}
+      // Whose something is stays away while somebody looks on.
+      forTeacher={(await isVeiled()) ? { initials: {}, notes: {} } : await readForTeacher(queries, led)}
+      here={led.here}
     />
   );
 }

@@ -8,10 +8,11 @@ import { database } from '@/server/database';
 import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
 import { chosenHere } from '@/ui/kit/chosenHere';
-import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { KeptScroll } from '@/ui/scroll/KeptScroll';
 import { CueSheet } from '@/ui/sheet/CueSheet';
+import { sheetOf } from '@/ui/sheet/sheetOf';
 import { PrintButton } from '@/ui/sheet/PrintButton';
 
 /** The practice by its name: of several open windows each is known by its own. */
@@ -32,6 +33,9 @@ export default async function SheetPage({ params }: { params: Promise<{ id: stri
     <main className="py-4 print:py-0">
       <nav aria-label="Cue sheet" className="no-print mx-auto mb-3 flex max-w-[56rem] flex-wrap gap-2 px-6">
         <PrintButton />
+        <Link className="press" href={`/handout/practice/${id}`}>
+          Hand out
+        </Link>
         <ExportLinks of="practices" id={id} className="press" />
         <Link className="press" href={`/aloud/${id}`}>
           Read it aloud
@@ -41,8 +45,7 @@ export default async function SheetPage({ params }: { params: Promise<{ id: stri
         </Link>
       </nav>
       <CueSheet
-        practice={led.practice}
-        conditions={led.conditions}
+        sheet={sheetOf(led.practice, { conditions: led.conditionsOnPaper })}
         scroll={
           <KeptScroll
             address={`/api/practices/${id}/scroll?version=${led.version}&figure=60`}

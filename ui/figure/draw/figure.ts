@@ -1,4 +1,14 @@
-import { addScaled, dot, mix, pressureOf, trunkAt, ringAt, type Side, type Skeleton } from '@/core/body';
+import {
+  addScaled,
+  dot,
+  isOnSoles,
+  mix,
+  pressureOf,
+  ringAt,
+  trunkAt,
+  type Side,
+  type Skeleton,
+} from '@/core/body';
 import { FIGURE_BUILDS, USUAL_LOOKS, type FigureLooks } from '@/core/customs/looks';
 import type { Detail } from '../detail';
 import { at, disc } from '../outline';
@@ -7,6 +17,7 @@ import type { Easel } from './easel';
 import { drawShadow } from './ground';
 import { drawHead, drawNeck } from './head';
 import { drawJacket } from './jacket';
+import { drawMat } from './mat';
 import { farFirst, overBy, type Part } from './order';
 import { drawSeat } from './seat';
 import { drawShoe } from './shoe';
@@ -97,7 +108,7 @@ function overJacket({ camera, skeleton, h }: Easel, side: Side): boolean {
   return (
     camera.spot(knee).depth > camera.spot(hip).depth + 0.16 * h &&
     knee[1] > hip[1] - 0.1 * h &&
-    !skeleton.goals.chair
+    isOnSoles(skeleton.goals.base)
   );
 }
 
@@ -153,8 +164,10 @@ export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string
   const jacketAt = order.indexOf('trunk');
   const headOver = order.indexOf('head') > jacketAt;
   const jacket = drawJacket(easel);
-  const seat = goals.chair && ink.ground ? drawSeat(easel) : { under: '', back: '', near: '' };
-  let drawn = ink.ground ? SIDES.map((side) => drawShadow(easel, legs[side])).join('') : '';
+  const seat = goals.base === 'chair' && ink.ground ? drawSeat(easel) : { under: '', back: '', near: '' };
+  const mat = ink.ground ? drawMat(easel) : '';
+  let drawn =
+    mat + (ink.ground && mat === '' ? SIDES.map((side) => drawShadow(easel, legs[side])).join('') : '');
   // What one leans against lies behind somebody seen from the front, and over them from behind.
   if (frontSeen) drawn += seat.back + seat.under;
   for (const [index, name] of order.entries()) {
@@ -190,9 +203,9 @@ export function drawMass(skeleton: Skeleton, camera: Camera): string {
   return `<path class="fig-mass" d="M${at(over)}L${at(under)}"/><path class="fig-mass-dot" d="${disc(over, 5)}${disc(under, 3)}"/>`;
 }
 
-/** What each foot carries, in per cent, written under it; nothing for a person on a chair. */
+/** What each foot carries, in per cent, written under it; nothing for a person on a chair or the floor. */
 export function drawWeights(skeleton: Skeleton, camera: Camera): string {
-  if (skeleton.goals.chair) return '';
+  if (!isOnSoles(skeleton.goals.base)) return '';
   return SIDES.map((side) => {
     const { pressure } = skeleton.legs[side];
     const spot = camera.spot([pressure[0], 0, pressure[2]]);

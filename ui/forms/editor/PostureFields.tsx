@@ -2,8 +2,21 @@
 
 import { defined } from '@/core/text/defined';
 import { useState } from 'react';
-import { HAND_SHAPES, LANDMARKS, otherSide, sayPosture, type Hand, type Posture } from '@/core/body';
+import {
+  BASES,
+  HAND_SHAPES,
+  isOnSoles,
+  LANDMARKS,
+  otherSide,
+  restingOn,
+  sayPosture,
+  type Hand,
+  type Posture,
+} from '@/core/body';
 import { ELBOWS, WAYS } from '@/core/body/posture';
+
+/** What one can rest on but the soles and a chair. */
+const FLOOR_BASES = BASES.filter((base) => restingOn(base) !== undefined);
 
 export interface PostureProps {
   readonly posture: Posture;
@@ -51,9 +64,17 @@ function Choose<Value extends string>({
   label,
   value,
   options,
+  name = `Hand ${label}`,
+  none = 'at ease',
+  wordOf = (option) => option,
   onValue,
 }: {
   readonly label: string;
+  /** What it is called where it is only heard. */
+  readonly name?: string;
+  /** What stands where nothing is chosen. */
+  readonly none?: string;
+  readonly wordOf?: (option: Value) => string;
   readonly value: Value | undefined;
   readonly options: readonly Value[];
   readonly onValue: (value: Value | undefined) => void;
@@ -63,14 +84,14 @@ function Choose<Value extends string>({
       <span className="quiet small">{label}</span>
       <select
         className="field"
-        aria-label={`Hand ${label}`}
+        aria-label={name}
         value={value ?? ''}
         onChange={(event) => onValue(options.find((option) => option === event.target.value))}
       >
-        <option value="">at ease</option>
+        <option value="">{none}</option>
         {options.map((option) => (
           <option key={option} value={option}>
-            {option}
+            {wordOf(option)}
           </option>
         ))}
       </select>
@@ -276,7 +297,7 @@ export function PostureFields({ posture, onPosture }: PostureProps) {
       <Saying posture={posture} onPosture={onPosture} />
       <Hands posture={posture} onPosture={onPosture} />
       <div className="grid gap-x-8 gap-y-1 sm:grid-cols-2">
-        {!chair && <Standing posture={posture} onPosture={onPosture} />}
+        {isOnSoles(posture.base ?? 'feet') && <Standing posture={posture} onPosture={onPosture} />}
         <Slider
           label="trunk turns"
           unit="°"
@@ -349,6 +370,18 @@ export function PostureFields({ posture, onPosture }: PostureProps) {
           on a chair
         </button>
       </p>
+      <Choose
+        label="on the floor"
+        name="On the floor"
+        none="not on the floor"
+        wordOf={(base) => restingOn(base)?.label ?? base}
+        value={posture.base !== undefined && restingOn(posture.base) ? posture.base : undefined}
+        options={FLOOR_BASES}
+        onValue={(base) => {
+          const { base: _base, feet: _feet, sink: _sink, weight: _weight, ...rest } = posture;
+          onPosture(base ? { ...rest, base } : rest, 'on the floor');
+        }}
+      />
     </div>
   );
 }

@@ -13,7 +13,7 @@ import {
   type Posture,
   type Vec,
 } from '@/core/body';
-import { figureMarkup } from '@/ui/figure/Figure';
+import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
 import { cameraFor, middleOfGoals, UNITS, type View } from '@/ui/figure/view';
 import { missText } from '@/ui/words/formNotes';

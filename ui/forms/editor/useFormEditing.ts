@@ -16,7 +16,7 @@ import { useSay } from '@/ui/kit/Said';
 import { useDesk } from '@/ui/kit/useDesk';
 import { useUndoKeys } from '@/ui/kit/useUndoKeys';
 import { openWindow } from '@/ui/kit/windows';
-import { readAnswer } from '../answer';
+import { readAnswer } from '@/ui/kit/answer';
 import { dropDraft, keepDraft, takeDraft } from './drafts';
 
 const storedSchema = z.object({ form: formSchema, version: z.number() });

@@ -1,8 +1,10 @@
+import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { composeRoomData } from '@/server/composeRoom';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { database } from '@/server/database';
+import { termOfPractice } from '@/server/nextClass';
 import { nameOfPractice, readPractice } from '@/server/practices';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
 
@@ -20,12 +22,22 @@ export default async function StoredPracticePage({ params }: { params: Promise<{
   const stored = read.value;
   if (!stored || stored.binned) notFound();
   const data = await composeRoomData(open, stored.practice, id);
+  const term = await termOfPractice(open, id);
   return (
-    <ComposeRoom
-      key={id}
-      stored={{ id, version: stored.version, saveId: stored.saveId, practice: stored.practice }}
-      wishes={{}}
-      {...data}
-    />
+    <>
+      {term && (
+        <p className="no-print">
+          <Link className="press-plain" href={`/term/${term.id}`}>
+            {term.name}
+          </Link>
+        </p>
+      )}
+      <ComposeRoom
+        key={id}
+        stored={{ id, version: stored.version, saveId: stored.saveId, practice: stored.practice }}
+        wishes={{}}
+        {...data}
+      />
+    </>
   );
 }

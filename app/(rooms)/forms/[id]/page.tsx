@@ -4,6 +4,7 @@ import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
 import { practicesUsing, readRepertoire, readWords } from '@/server/forms';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
+import { isVeiled } from '@/server/veil';
 import { FormPage } from '@/ui/forms/FormPage';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
 
@@ -31,6 +32,7 @@ export default async function OneFormPage({ params, searchParams }: Props) {
   const variant = VARIANTS.find((one) => one === (asked ?? formerly) && hasVariant(form, one)) ?? 'full';
   // Words that cannot be read stay as they are: at version 0 nothing can be saved over them.
   const read = await orUnreadable(readWords(open, id));
+  const veiled = await isVeiled();
   const own = 'value' in read ? read.value : { words: undefined, version: 0 };
   return (
     <>
@@ -44,8 +46,9 @@ export default async function OneFormPage({ params, searchParams }: Props) {
           const name = forms.find((candidate) => candidate.id === one.id)?.name;
           return name === undefined ? [] : [{ ...one, name }];
         })}
-        shipped={REPERTOIRE.find((candidate) => candidate.id === id)}
-        own={own}
+        // Notes may speak of people: neither they nor what writes them is shown while somebody looks on.
+        shipped={veiled ? undefined : REPERTOIRE.find((candidate) => candidate.id === id)}
+        own={veiled ? { words: undefined, version: own.version } : own}
       />
     </>
   );

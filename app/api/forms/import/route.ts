@@ -3,7 +3,7 @@ import { readFormFile } from '@/core/formats';
 import { ownId } from '@/core/forms';
 import { answering, readText, refuse } from '@/server/answers';
 import { database } from '@/server/database';
-import { fileProblemText } from '@/server/fileProblems';
+import { fileProblemText } from '@/core/formats/fileProblemText';
 import { addOwnForms } from '@/server/forms';
 
 /** Takes in a file of forms; each becomes a form of one's own under a new id, all or none. */

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readPracticeFile } from '@/core/formats';
 import { answering, readText, refuse } from '@/server/answers';
 import { database } from '@/server/database';
-import { fileProblemText } from '@/server/fileProblems';
+import { fileProblemText } from '@/core/formats/fileProblemText';
 import { createPractice } from '@/server/practices';
 
 export const POST = (request: Request) =>

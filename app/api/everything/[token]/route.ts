@@ -1,0 +1,68 @@
+import { renameSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { z } from 'zod';
+import { PART_IDS, type PartId } from '@/core/archive/parts';
+import { answering, readBody, refuse } from '@/server/answers';
+import { BEFORE, saveArchive } from '@/server/archive/copies';
+import { fileOf, letGoOf } from '@/server/archive/incoming';
+import { ArchiveRefused } from '@/server/archive/read';
+import { bringArchive, planArchive } from '@/server/archive/restore';
+import { database, dataFolder } from '@/server/database';
+import { COPIES } from '@/server/folder';
+import { isVeiled } from '@/server/veil';
+
+type Context = { readonly params: Promise<{ readonly token: string }> };
+
+const VEILED = 'What is private is veiled now: lift the veil first.';
+const askedSchema = z.strictObject({
+  parts: z.array(z.enum(PART_IDS as [PartId, ...PartId[]])).min(1, 'at least one part'),
+});
+
+const refused = (error: unknown): Response => {
+  if (!(error instanceof ArchiveRefused)) throw error;
+  return refuse(422, {
+    message: `It cannot be brought in. ${error.message}. Nothing was changed.`,
+    field: error.where,
+  });
+};
+
+/** What bringing in a copy, or a file that was sent, would do. */
+export const GET = (_request: Request, context: Context) =>
+  answering(async () => {
+    if (await isVeiled()) return refuse(403, { message: VEILED });
+    const { token } = await context.params;
+    const file = fileOf(dataFolder(), token);
+    if (!file) return refuse(404, { message: 'That file is not here any more.' });
+    try {
+      return Response.json({ token, ...(await planArchive(await database(), file)) });
+    } catch (error) {
+      return refused(error);
+    }
+  });
+
+/** Brings parts of it in, whole or not at all; what was here before is kept as a copy of its own first. */
+export const POST = (request: Request, context: Context) =>
+  answering(async () => {
+    if (await isVeiled()) return refuse(403, { message: VEILED });
+    const { token } = await context.params;
+    const asked = await readBody(request, askedSchema);
+    if (!asked.ok) return asked.answer;
+    const file = fileOf(dataFolder(), token);
+    if (!file) return refuse(404, { message: 'That file is not here any more; nothing was changed.' });
+    const open = await database();
+    const nowMs = Date.now();
+    const at = path.join(dataFolder(), COPIES);
+    const before = path.join(at, `navuren-${BEFORE}.new.zip`);
+    await saveArchive(open, before, nowMs);
+    try {
+      const parts = await bringArchive(open, file, asked.value.parts, nowMs);
+      // Only now: what is brought in may be the former "before" itself.
+      renameSync(before, path.join(at, `navuren-${BEFORE}.zip`));
+      letGoOf(dataFolder(), token);
+      return Response.json({ parts });
+    } catch (error) {
+      // Nothing was brought in: what was here is here, and needs no copy.
+      rmSync(before, { force: true });
+      return refused(error);
+    }
+  });

@@ -1,0 +1,63 @@
+import { answering, refuse } from '@/server/answers';
+import { planArchive } from '@/server/archive/restore';
+import { ArchiveRefused, LARGEST_ARCHIVE_BYTES } from '@/server/archive/read';
+import { fileOf, letGoOf, takeIncoming } from '@/server/archive/incoming';
+import { writeArchive } from '@/server/archive/write';
+import { readCustoms } from '@/server/customs';
+import { database, dataFolder } from '@/server/database';
+import { dayOf } from '@/core/people/presence';
+import { isVeiled } from '@/server/veil';
+
+const VEILED = 'What is private is veiled now: lift the veil first.';
+
+/** Everything that is kept, one ZIP file, written as it is read. */
+export const GET = () =>
+  answering(async () => {
+    if (await isVeiled()) return refuse(403, { message: VEILED });
+    const open = await database();
+    const nowMs = Date.now();
+    const pieces = writeArchive(open, nowMs);
+    const body = new ReadableStream<Uint8Array>({
+      async pull(controller) {
+        const { done, value } = await pieces.next();
+        if (done) controller.close();
+        else controller.enqueue(value);
+      },
+      async cancel() {
+        await pieces.return(undefined);
+      },
+    });
+    const day = dayOf(nowMs, (await readCustoms(open)).place.zone);
+    return new Response(body, {
+      headers: {
+        'content-type': 'application/zip',
+        'content-disposition': `attachment; filename="navuren-everything-${day}.zip"`,
+      },
+    });
+  });
+
+/** Looks a file over: what bringing it in would do. Nothing is changed. */
+export const POST = (request: Request) =>
+  answering(async () => {
+    if (await isVeiled()) return refuse(403, { message: VEILED });
+    const tooLarge = (): Response =>
+      refuse(413, {
+        message: `The file is larger than ${LARGEST_ARCHIVE_BYTES / 1_000_000} MB; nothing was read.`,
+      });
+    if (Number(request.headers.get('content-length') ?? 0) > LARGEST_ARCHIVE_BYTES) return tooLarge();
+    if (!request.body) return refuse(422, { message: 'No file was sent.' });
+    const token = await takeIncoming(dataFolder(), request.body, Date.now());
+    const file = token && fileOf(dataFolder(), token);
+    if (!token || !file) return tooLarge();
+    try {
+      return Response.json({ token, ...(await planArchive(await database(), file)) });
+    } catch (error) {
+      letGoOf(dataFolder(), token);
+      if (error instanceof ArchiveRefused)
+        return refuse(422, {
+          message: `It cannot be brought in. ${error.message}. Nothing was changed.`,
+          field: error.where,
+        });
+      throw error;
+    }
+  });
