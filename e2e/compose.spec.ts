@@ -339,7 +339,10 @@ test('a draft tells a story, a part of it is rewritten and stays through a redra
   await settled(page);
   const story = page.getByRole('region', { name: 'Story' });
   await expect(story.getByText(/en minutes for the Lung/)).toBeVisible();
-  const told = await story.locator('p').allInnerTexts();
+  // Without what is pressed, which stands in a paragraph of its own.
+  const sentences = async (): Promise<readonly string[]> =>
+    (await story.locator('p').allInnerTexts()).filter((text) => text !== 'Read it aloud');
+  const told = await sentences();
   await story.getByRole('button', { name: 'Rewrite' }).click();
   await story.getByLabel('said at the end').fill('Go well, and keep warm.');
   await story.getByRole('button', { name: 'Done' }).click();
@@ -351,7 +354,7 @@ test('a draft tells a story, a part of it is rewritten and stays through a redra
   await settled(page);
   await expect(story.getByText('Go well, and keep warm.')).toBeVisible();
   // The rest of it is told anew, with no sentence of the former.
-  const again = await story.locator('p').allInnerTexts();
+  const again = await sentences();
   expect(again.slice(0, 3).filter((text) => told.includes(text))).toEqual([]);
 
   await story.getByRole('button', { name: 'Read it aloud' }).click();

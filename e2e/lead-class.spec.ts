@@ -92,17 +92,19 @@ test('a class with talk, one more, a skip, a stay, another pace and a breath put
   await toTheEnd(page);
   await expect(page.getByText(/it ended on time/)).toBeVisible();
   const told = await happened(page);
+  // The clock goes on between two presses of the test, by some seconds on a busy machine: a pause lasts at
+  // least what was waited.
   for (const line of [
-    'stood still, 0:40 min',
-    'one more of',
-    'went elsewhere',
-    'begun sooner',
-    'stayed in it, 0:12 min',
-    'slower from there',
-    'put in: Draw up, press down',
-    'fitted to the end',
+    /stood still, 0:4\d min/,
+    /one more of/,
+    /went elsewhere/,
+    /begun sooner/,
+    /stayed in it, 0:(1[2-9]|2\d) min/,
+    /slower from there/,
+    /put in: Draw up, press down/,
+    /fitted to the end/,
   ])
-    expect(told).toContain(line);
+    expect(told).toMatch(line);
   expect(problems).toEqual([]);
 });
 

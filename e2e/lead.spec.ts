@@ -53,7 +53,8 @@ test('a class that was held up ends on time all the same: what would change is s
   await expect(timer(page)).toContainText('on time');
   await page.keyboard.press(' ');
   await pass(page, 70_000);
-  await expect(timer(page)).toContainText('1:10 over');
+  // And what the test itself takes, in which the clock goes on.
+  await expect(timer(page)).toContainText(/1:1\d over/);
   // While it stands nothing is proposed; it may go on standing.
   await expect(proposal(page)).toHaveCount(0);
   await page.keyboard.press(' ');
