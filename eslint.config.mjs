@@ -5,6 +5,7 @@ const config = [
   {
     ignores: [
       '.next/**',
+      '.player/**',
       'node_modules/**',
       'next-env.d.ts',
       '.e2e/**',

@@ -1,7 +1,7 @@
 /** Unit tests of the core and of the server's own logic; the interface is tested in the real application (e2e/). */
 const config = {
   testEnvironment: 'node',
-  roots: ['<rootDir>/core', '<rootDir>/server', '<rootDir>/ui'],
+  roots: ['<rootDir>/app', '<rootDir>/core', '<rootDir>/handout', '<rootDir>/server', '<rootDir>/ui'],
   testMatch: ['**/*.test.ts'],
   setupFiles: ['<rootDir>/jest.setup.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },
@@ -19,6 +19,8 @@ const config = {
     ],
   },
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  // Some make databases, cut fonts or draw pages: on a busy machine that takes its time.
+  testTimeout: 60_000,
   maxWorkers: 2,
 };
 export default config;

@@ -11,6 +11,7 @@ import { DEFAULT_CUSTOMS } from '../core/customs';
 import { REPERTOIRE, tellingPosture, type Form } from '../core/forms';
 import { reviewForm } from '../core/forms/checks/review';
 import { readQuestion, rowOf, seek } from '../core/seek';
+import { formsToLearn, planTerm } from '../core/term/plan';
 import { bodiesOf, bodyLanes, breathLine, compile, edit } from '../core/practice';
 import { retime } from '../core/lead/retime';
 import { review } from '../core/review';
@@ -207,7 +208,7 @@ report(
   ),
 );
 // More forms than are shipped: each copy serves what another form serves, so that none is its own twin.
-const twice: readonly Form[] = Array.from({ length: 300 }, (_, index) => {
+const twice: readonly Form[] = Array.from({ length: 600 }, (_, index) => {
   const form = REPERTOIRE[index % REPERTOIRE.length];
   const other = REPERTOIRE[(index + 37) % REPERTOIRE.length];
   if (!form || !other) throw new Error('the repertoire is empty');
@@ -285,13 +286,13 @@ report(
 );
 
 // Twice the shipped forms and more: as many as a practitioner with forms of their own may come to have.
-const rows = Array.from({ length: 300 }, (_, index) => {
+const rows = Array.from({ length: 600 }, (_, index) => {
   const form = REPERTOIRE[index % REPERTOIRE.length];
   if (!form) throw new Error('the repertoire is empty');
   return rowOf({ ...form, id: `${form.id}-${index}` }, DEFAULT_CUSTOMS, DEFAULT_CUSTOMS);
 });
 report(
-  'read a question and count facets over 300 forms, for one key press',
+  'read a question and count facets over 600 forms, for one key press',
   median(() =>
     seek(rows, readQuestion('what nourishes the Kidney, seated, without raising the arms, in four min')),
   ),
@@ -303,3 +304,32 @@ report(
   'margin notes of a form in three ways',
   median(() => reviewForm(widest, DEFAULT_CUSTOMS)),
 );
+for (const aim of ['year', 'balance'] as const)
+  report(
+    `plan a term of 26 weeks, the eight brocades learnt in it (${aim})`,
+    median(
+      () =>
+        planTerm(
+          {
+            days: {
+              first: '2026-09-07',
+              last: '2027-03-07',
+              times: [{ weekday: 4, hour: 19, minute: 0 }],
+              out: [],
+            },
+            aim,
+            also: [],
+            learn: formsToLearn('eight-brocades', [], DEFAULT_CUSTOMS),
+            learnSet: 'eight-brocades',
+            ledMs: {},
+            nowMs: 0,
+            fixed: {},
+            former: {},
+          },
+          REPERTOIRE,
+          DEFAULT_CUSTOMS,
+        ),
+      5,
+    ),
+    1000,
+  );

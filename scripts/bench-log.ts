@@ -10,6 +10,7 @@ import { REPERTOIRE } from '../core/forms';
 import { recordOf } from '../core/lead';
 import { findClasses, monthsOfLog, recordClass, type LogAsked } from '../server/classes';
 import { openDatabase } from '../server/database';
+import { classesOf } from '../server/people';
 import { createPractice } from '../server/practices';
 import { sql } from '../server/sql';
 
@@ -42,7 +43,23 @@ await open.rows(sql`
          case when n % 3 = 0 then 'letter-carriers' end, started_at - n * interval '9 hours', record,
          case when n % 500 = 0 then 'fog on the quay' else '' end
   from class_given, generate_series(1, ${CLASSES}) n where id = ${id}`);
-await open.rows(sql`analyze class_given`);
+// Maud of the sample was at every third of them, the others at most.
+const MAUD = '00000000-0000-4000-9000-000000000001';
+await open.rows(sql`
+  insert into private.register (id, practice_id, opened_at, class_id)
+  select 'bench ' || id, practice_id, started_at, id from class_given where practice_id = 'bench'
+  on conflict do nothing`);
+await open.rows(sql`
+  insert into private.present (register_id, person_id)
+  select r.id, p.id from private.register r, private.person p
+  where r.practice_id = 'bench' and (p.id <> ${MAUD} or hashtext(r.id) % 3 = 0)
+  on conflict do nothing`);
+for (const statement of [
+  sql`analyze class_given`,
+  sql`analyze private.register`,
+  sql`analyze private.present`,
+])
+  await open.rows(statement);
 
 async function report(what: string, work: () => Promise<unknown>): Promise<void> {
   for (let warm = 0; warm < 2; warm += 1) await work();
@@ -61,11 +78,13 @@ const asked: readonly (readonly [string, LogAsked])[] = [
   ['of a group', { groupId: 'letter-carriers' }],
   ['of a month', { fromMs: NOW - 400 * 86_400_000, toMs: NOW - 370 * 86_400_000 }],
   ['of a phase', { phase: 'water' }],
+  ['of a person', { personId: MAUD }],
   ['by words of a note', { words: 'fog on the quay' }],
   ['by words that are nowhere', { words: 'nowhere at all' }],
   ['by a form', { words: 'cloud hands', formIds: ['cloud-hands'] }],
 ];
 for (const [what, one] of asked) await report(`log of 10,000 classes: ${what}`, () => findClasses(open, one));
+await report('log of 10,000 classes: what a person was given', () => classesOf(open, MAUD));
 await report('log of 10,000 classes: its months', () => monthsOfLog(open, 'Europe/London'));
 await open.close();
 rmSync(folder, { recursive: true, force: true });

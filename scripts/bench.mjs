@@ -6,7 +6,7 @@ import { performance } from 'node:perf_hooks';
 import { ensureBuilt, portTaken, root, run, startServer, untilUp } from './lib.mjs';
 
 const tsx = path.join(root, 'node_modules/tsx/dist/cli.mjs');
-for (const script of ['scripts/bench-core.ts', 'scripts/bench-log.ts'])
+for (const script of ['scripts/bench-core.ts', 'scripts/bench-log.ts', 'scripts/bench-handout.ts'])
   if (!run(process.execPath, [tsx, path.join(root, script)])) process.exit(1);
 
 const port = 3229;

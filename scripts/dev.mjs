@@ -1,7 +1,9 @@
 // npm run dev: the development server with the Quillhaven sample in a folder of its own.
 import { spawn } from 'node:child_process';
 import path from 'node:path';
-import { nextBin, quietEnv, root } from './lib.mjs';
+import { bundlePlayer, nextBin, quietEnv, root } from './lib.mjs';
+
+if (!bundlePlayer()) process.exit(1);
 
 const port = process.env.NAVUREN_PORT ?? '3210';
 const child = spawn(process.execPath, [nextBin, 'dev', '-H', '127.0.0.1', '-p', port], {

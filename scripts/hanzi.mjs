@@ -21,7 +21,7 @@ const SOURCES = [
   ...files('@fontsource-variable/noto-serif-sc', /^noto-serif-sc-\d+-wght-normal\.woff2$/),
 ];
 
-const listed = execFileSync('git', ['ls-files', 'core', 'ui', 'app', 'server'], {
+const listed = execFileSync('git', ['ls-files', 'core', 'handout', 'ui', 'app', 'server'], {
   cwd: root,
   encoding: 'utf8',
 });

@@ -28,6 +28,7 @@ const SOURCES = [
   'app',
   'ui',
   'core',
+  'handout',
   'server',
   'workers',
   'db',
@@ -46,8 +47,13 @@ function newest(entry) {
   return Math.max(stat.mtimeMs, ...readdirSync(full).map((name) => newest(path.join(entry, name))));
 }
 
+/** Bundles the script of the page that moves: handed out, the page carries it. Returns whether it succeeded. */
+export const bundlePlayer = ({ quiet = false } = {}) =>
+  run(process.execPath, [path.join(root, 'scripts/player.mjs')], { quiet });
+
 /** Builds the production application; what browsers load carries no source maps. Returns whether it succeeded. */
 export function build({ quiet = false } = {}) {
+  if (!bundlePlayer({ quiet })) return false;
   if (!run(process.execPath, [nextBin, 'build'], { quiet })) return false;
   const shipped = path.join(root, '.next/static');
   for (const name of readdirSync(shipped, { recursive: true, encoding: 'utf8' }))

@@ -38,7 +38,6 @@ const led = async (page) => {
 };
 const views = [
   { name: 'almanac', at: '/?at=2026-11-25T06:20' },
-  { name: 'breaths', at: '/forms/breaths' },
   { name: 'almanac-narrow', at: '/?at=2026-11-25T06:20', width: 390, height: 844 },
   { name: 'compose', at: '/compose/six-sounds-for-the-loft', then: order },
   {
@@ -55,14 +54,17 @@ const views = [
   { name: 'compose-narrow', at: '/compose/before-the-rounds', width: 390, height: 844, then: order },
   { name: 'lead', at: '/lead/before-the-rounds', then: led, clock: true },
   { name: 'aloud', at: '/aloud/before-the-rounds', then: (page) => page.waitForTimeout(500) },
-  { name: 'cue-sheet', at: '/sheet/before-the-rounds', then: (page) => page.waitForTimeout(500) },
+  {
+    name: 'hand-out',
+    at: '/handout/practice/six-sounds-for-the-loft?as=scroll',
+    then: (page) => page.waitForTimeout(2500),
+  },
   { name: 'shelf', at: '/shelf' },
   {
     name: 'forms',
     at: '/forms?q=what+nourishes+the+Kidney,+seated,+without+raising+the+arms,+in+four+minutes?',
     then: (page) => page.waitForTimeout(4000),
   },
-  { name: 'forms-beside', at: '/forms/beside?a=animal-deer-run&b=pushing-waves' },
   {
     name: 'form-editor',
     at: '/forms/own/new?from=animal-monkey-pick',
@@ -74,6 +76,23 @@ const views = [
   { name: 'form', at: '/forms/brocade-hands-to-feet' },
   { name: 'atlas', at: '/atlas?channel=KI&point=KI3' },
   { name: 'sounds', at: '/forms/sounds' },
+  {
+    name: 'term',
+    at: '/term/00000000-0000-4000-a000-000000000001',
+    then: (page) => page.waitForTimeout(2500),
+  },
+  {
+    name: 'person',
+    at: '/people/00000000-0000-4000-9000-000000000005?note=before',
+    then: async (page) => {
+      await page
+        .getByRole('button', { name: /^left shoulder/ })
+        .first()
+        .click();
+      await page.getByRole('heading', { name: 'Before and after' }).scrollIntoViewIfNeeded();
+      await page.waitForTimeout(800);
+    },
+  },
   { name: 'log', at: '/log', then: (page) => page.locator('li details summary').first().click() },
   { name: 'customs', at: '/customs' },
 ];

@@ -9,8 +9,13 @@ import {
   type SeasonSchoolId,
 } from '../almanac';
 import { ANIMAL_SCHOOLS, VIRTUE_SCHOOLS, type AnimalSchoolId, type VirtueSchoolId } from '../phases';
-import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from '../forms/model/sets';
-import { CONDITION_IDS } from '../people/conditions';
+import {
+  BROCADE_SCHOOLS,
+  JOINT_ORDERS,
+  type BrocadeSchoolId,
+  type JointOrderId,
+} from '../forms/model/setSchools';
+import { CONDITION_IDS } from '../people/conditionIds';
 import { SOUND_ORGANS, SOUND_SCHOOLS, VOICES, type SoundSchoolId } from '../sounds';
 import { FIGURE_BUILDS, FIGURE_SEATS, USUAL_LOOKS, type FigureBuildId, type FigureSeatId } from './looks';
 import {

@@ -1,6 +1,6 @@
 import { plainText } from '../forms/asking/plain';
 
-export type ThingKind = 'practice' | 'form' | 'point' | 'group' | 'setting' | 'word' | 'room';
+export type ThingKind = 'practice' | 'form' | 'point' | 'group' | 'person' | 'setting' | 'word' | 'room';
 
 /** Something that can be gone to. */
 export interface Thing {

@@ -63,7 +63,7 @@ export function likelyNext(
 ): readonly Likely[] {
   const { brief, items } = practice;
   const fits = (form: Form): readonly Found[] => {
-    const fitting = fitForm(form, brief.posture, people.conditions, customs, brief.place);
+    const fitting = fitForm(form, brief.posture, people, customs, brief.place);
     return typeof fitting === 'string' ? [] : [{ form, fitting }];
   };
   const likely = (

@@ -3,11 +3,12 @@ import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
 import { DEFAULT_CUSTOMS } from '../customs';
 import { REPERTOIRE } from '../forms';
-import { compile, type Item, type Practice } from '../practice';
+import { compile, type Item } from '../practice';
 import { leadState, recordOf, type LeadAction } from '.';
 import { withChanges } from './changes';
 import { retime, type Retimed, type Steering } from './retime';
 import { driftMs, dueAt } from './against';
+import { placeIn } from './place';
 import { wordOf } from './standing';
 
 const made = compose({
@@ -15,7 +16,7 @@ const made = compose({
   repertoire: REPERTOIRE,
   customs: DEFAULT_CUSTOMS,
   people: { conditions: [] },
-  seed: 2,
+  seed: 12,
   enough: 0.1,
 });
 if (!made.ok) throw new Error('the practice of these tests could not be composed');
@@ -38,8 +39,6 @@ const fewer = ({ changes }: Retimed): readonly string[] =>
   changes
     .filter(({ itemId, repetitions }) => repetitions > 0 && repetitions < item(itemId).repetitions)
     .map(({ itemId }) => itemId);
-/** How long it then takes, laid out anew. */
-const lasts = (one: Practice, { changes }: Retimed): number => compile(withChanges(one, changes)).totalMs;
 
 describe('what is left of a class, fitted into the time that is left', () => {
   it('changes nothing where it fits', () => {
@@ -51,11 +50,14 @@ describe('what is left of a class, fitted into the time that is left', () => {
       fc.property(fc.integer({ min: 0, max: 50 }), fc.integer({ min: -120, max: 90 }), (place, missing) => {
         const positionMs = (totalMs * place) / 100;
         const proposed = short(positionMs, missing);
-        const really = lasts(practice, proposed) - totalMs + missing * 1000;
+        // What is behind may be laid out otherwise, as where something is done once instead of twice: what is left counts.
+        const next = compile(withChanges(practice, proposed.changes));
+        const leftMs = next.totalMs - placeIn(timeline, positionMs, next);
+        const really = leftMs - (totalMs - positionMs) + missing * 1000;
         expect(Math.abs(really - proposed.offMs)).toBeLessThan(2);
         expect(Math.abs(proposed.offMs)).toBeLessThan(1000);
       }),
-      { seed: 5, numRuns: 60 },
+      { seed: 12, numRuns: 60 },
     );
   });
 
@@ -80,8 +82,9 @@ describe('what is left of a class, fitted into the time that is left', () => {
   });
 
   it('finishes what is begun evenly: not fewer than are being done, nothing once a second side has begun', () => {
-    const index = practice.items.findIndex((one) => practice.forms[one.formId]?.sides === 'one-then-other');
-    const one = practice.items[index];
+    const one = practice.items.find(
+      ({ formId, repetitions }) => practice.forms[formId]?.sides === 'one-then-other' && repetitions >= 3,
+    );
     if (!one) throw new Error('expected a form that does one side and then the other');
     const events = timeline.events.filter(({ itemId }) => itemId === one.id);
     const second = events.find(({ pass }) => pass > 0);
@@ -133,7 +136,7 @@ describe('what is left of a class, fitted into the time that is left', () => {
         const counted = changes.some(({ itemId, repetitions }) => repetitions !== item(itemId).repetitions);
         if (counted) expect((decideByMs ?? 0) - positionMs).toBeGreaterThanOrEqual(8000);
       }),
-      { seed: 8, numRuns: 60 },
+      { seed: 12, numRuns: 60 },
     );
   });
 

@@ -13,6 +13,8 @@ const MOVED: ReadonlySet<Form['family']> = new Set([
   'twist and bend',
   'spinal wave',
   'balance',
+  'spiral',
+  'walking',
 ]);
 
 /** Seconds a form of the heart lasts at least, by the minutes of the practice. */
@@ -47,11 +49,15 @@ const LONG_CLASS_MINUTES = 60;
 /** A single joint, and a hold with the arms up or the legs low, goes on so long at most, s, in a short class and in an hour. */
 const MOST_SEC = { joint: [75, 180], hold: [60, 120] } as const;
 
+/** What is not simply still is gone on with for so long at most, s, in a class of up to an hour (common practice). */
+const FORM_SEC = 240;
+
 /** Seconds a form lasts at most in a section of a practice of so many minutes; Infinity where it may go on. */
 export function mostSecOf(form: Form, asks: Asks, role: Role, minutes: number): number {
   const tires = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
   const kind = role === 'loosen' ? 'joint' : asks.staticHold && tires ? 'hold' : undefined;
-  if (!kind || form.family === 'shaking') return Infinity;
+  if (!kind || form.family === 'shaking')
+    return role === 'still' ? Infinity : FORM_SEC * Math.max(1, minutes / LONG_CLASS_MINUTES);
   const [short, long] = MOST_SEC[kind];
   const share = (minutes - SHORT_CLASS_MINUTES) / (LONG_CLASS_MINUTES - SHORT_CLASS_MINUTES);
   return short + (long - short) * Math.min(1, Math.max(0, share));

@@ -40,6 +40,17 @@ export function mostFormsFor(minutes: number): number {
   return Math.floor(before.most + (minutes - before.upTo) / 2);
 }
 
+/** What stands round a set that is gone through whole: one arrives, loosens, gathers and closes. */
+const ROUND_A_SET = 4;
+
+/** The most forms of a practice for a brief: a set that is asked for counts its members and is not cut for being long. */
+export function mostFormsIn({ minutes, theme }: Brief, schools: SetSchools): number {
+  const members = themeParts(theme).map((part) =>
+    part.kind === 'set' ? formsOfSet(part.set, schools).length + ROUND_A_SET : 0,
+  );
+  return Math.max(mostFormsFor(minutes), ...members);
+}
+
 /** What a teacher asks of every draft, and how it is answered. */
 export interface DraftMeasures {
   readonly arrivesStill: boolean;
@@ -164,7 +175,7 @@ export function measureDraft(
     arrivesStill: first !== undefined && arrivesStill(form(first)),
     gathersIn: items.some((item) => gathersIn(form(item)) || (isShort && comesHome(form(item)))),
     comesHome: items.some((item) => item.role === 'close' && comesHome(form(item))),
-    fewForms: formsOf(practice, timeline, schools) <= mostFormsFor(brief.minutes),
+    fewForms: formsOf(practice, timeline, schools) <= mostFormsIn(brief, schools),
     evenDoses: isEven(practice, schools),
     oneTapping: tapsOnce(practice, askedForIn(brief, schools)),
     clearedIsNourished:

@@ -1,5 +1,5 @@
 import { themeParts, type Brief } from '../brief';
-import { formsOfSet, type Form, type Role, type SetSchools } from '../forms';
+import { endsOfSet, formsOfSet, type Form, type Role, type SetSchools } from '../forms';
 
 /** Whether a form is something to learn: how one arrives, loosens a joint, gathers and closes is shown as one goes. */
 export const isLearnt = (form: Form, role: Role): boolean =>
@@ -15,7 +15,7 @@ export const isOfJoints = (form: Form, role: Role): boolean =>
  */
 export function askedForIn({ theme, pins }: Brief, schools: SetSchools): ReadonlySet<string> {
   const ofTheme = themeParts(theme).flatMap((part): readonly string[] => {
-    if (part.kind === 'set') return formsOfSet(part.set, schools);
+    if (part.kind === 'set') return [...formsOfSet(part.set, schools), ...endsOfSet(part.set)];
     return part.kind === 'lesson' ? [part.formId] : [];
   });
   return new Set([...ofTheme, ...(pins ?? []).map(({ formId }) => formId)]);

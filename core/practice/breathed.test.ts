@@ -190,12 +190,16 @@ describe('the time of an item', () => {
   });
 
   it('of a station of a tapping round is 7–13 s (common practice)', () => {
-    for (const one of REPERTOIRE.filter(({ family }) => family === 'percussion route')) {
+    // The whole body in one pass is no station.
+    for (const one of REPERTOIRE.filter(
+      ({ family, exceptions }) => family === 'percussion route' && exceptions?.time === undefined,
+    )) {
       const sides = one.sides === 'symmetric' ? 1 : 2;
       const sec = msOf(itemOf(one.id, { repetitions: 1, station: true })) / 1000;
-      // Both legs take 15 s, an arm 8.
+      // Both legs take 15 s, an arm 8; what is breathed lasts its whole breath.
+      const more = one.id === 'tap-legs' ? 5 : one.cycle.some(({ breath }) => breath === 'in') ? 2 : 0;
       expect(sec).toBeGreaterThanOrEqual(7);
-      expect(sec).toBeLessThanOrEqual(sides * 13 + (one.id === 'tap-legs' ? 5 : 0));
+      expect(sec).toBeLessThanOrEqual(sides * 13 + more);
     }
   });
 

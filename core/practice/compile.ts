@@ -2,7 +2,18 @@ import { entryAt } from '../lists/lists';
 import type { Side } from '../body/sides';
 import { capital } from '../text/text';
 import type { BreathStroke, Pace } from '../breath';
-import { asksOf, fillCue, nameOf, stanceOf, type Form, type Role, type Stance, type Stroke } from '../forms';
+import {
+  asksOf,
+  fillCue,
+  isOnFloor,
+  isStanding,
+  nameOf,
+  stanceOf,
+  type Form,
+  type Role,
+  type Stance,
+  type Stroke,
+} from '../forms';
 import type { OutManner } from '../patterns';
 import type { Voice } from '../sounds';
 import { beyondBounds } from './bounds';
@@ -289,8 +300,21 @@ export const SETTLE_WORDS = 'Let it settle.';
 function settleWords({ form, item, layers }: ItemContext): string {
   if (layers.sound) return 'A quiet breath, by the nose.';
   if (asksOf(form, item.variant).percussion.length === 0) return SETTLE_WORDS;
-  return stanceOf(form, item.variant).end === 'chair' ? 'Sit still and feel.' : 'Stand still and feel.';
+  return STILL_WORDS[floorOf(stanceOf(form, item.variant).end)];
 }
+
+/** What is said where one keeps still to feel. */
+const STILL_WORDS = {
+  standing: 'Stand still and feel.',
+  sitting: 'Sit still and feel.',
+  lying: 'Lie still and feel.',
+} as const;
+const floorOf = (stance: Stance): keyof typeof STILL_WORDS =>
+  isStanding(stance)
+    ? 'standing'
+    : stance === 'on the back' || stance === 'on the side'
+      ? 'lying'
+      : 'sitting';
 
 /** How the feet come to a stance, as it is said: a movement, not an announcement. */
 const STANCE_WORDS: Readonly<Record<Stance, string>> = {
@@ -300,9 +324,17 @@ const STANCE_WORDS: Readonly<Record<Stance, string>> = {
   wide: 'Step out wide.',
   bow: 'One foot steps forward into the bow stance.',
   chair: 'Come to sit.',
+  'cross-legged': 'Come down to sit with crossed legs, on a cushion if you like.',
+  kneeling: 'Come down to kneel, a cushion under the seat.',
+  'hands and knees': 'Come down to hands and knees.',
+  'on the back': 'Come down, and lie on the back.',
+  'on the side': 'Roll to the right side, the head on the arm or a cushion.',
 };
-const stanceWords = (from: Stance, to: Stance): string =>
-  from === 'chair' ? `Stand up. ${STANCE_WORDS[to]}` : STANCE_WORDS[to];
+const stanceWords = (from: Stance, to: Stance): string => {
+  if (!isStanding(to)) return STANCE_WORDS[to];
+  if (isOnFloor(from)) return `Roll to one side, and come up slowly. ${STANCE_WORDS[to]}`;
+  return from === 'chair' ? `Stand up. ${STANCE_WORDS[to]}` : STANCE_WORDS[to];
+};
 
 /** Only the first step of a lesson is announced by the form's name. */
 export const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';

@@ -48,6 +48,7 @@ function askWords(asks: Asks): string {
     [asks.heelsUp !== 'none', 'heels up tiptoe'],
     [asks.shakes, 'shaking jolts'],
     [asks.rubs.length > 0, `rubbing ${asks.rubs.join(' ')}`],
+    [asks.floor !== 'none', `on the floor, ${asks.floor}`],
     [asks.roundedJoints.length > 0, `circles ${asks.roundedJoints.join(' ')}`],
     [asks.abdominalPress, 'belly press'],
     [asks.stepping, 'step'],
@@ -93,7 +94,7 @@ export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false)
       [
         searchText(form),
         ...form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`),
-        askWords(form.asks),
+        askWords(asksOf(form, 'full')),
       ].join(' '),
     ),
   };

@@ -18,6 +18,10 @@ export interface Term {
 export const TERMS = [
   // The application's own words
   { id: 'brief', word: 'brief', says: 'The sentence at the head of Compose: for whom, how long, for what, in which season. Each underlined word is a choice; what you leave is chosen for you.', source: 'ours', href: '/compose' },
+  { id: 'register', word: 'register', says: 'Who is at one class: ticked by name before it begins, and how many others came. Lead then minds just these people, without naming them.', source: 'ours', href: '/people' },
+  { id: 'veil', word: 'veil', says: 'Press it when somebody looks on: no page then shows anything private, until you press it again.', source: 'ours', href: '/people' },
+  { id: 'thread', word: 'thread', says: 'A form that is learnt through a term: new in one week, back in the next two, then at growing distances until it is known.', source: 'ours', href: '/term' },
+  { id: 'load', word: 'load', says: 'How hard a week of a term is: easy, middling or full. It builds up over the weeks and then rests.', source: 'common-practice', href: '/term' },
   { id: 'scroll', word: 'scroll', also: ['score'], says: 'A practice drawn from left to right as it is done: its people on one ground line, the breath above them, the names below. A gap in the ground is the end of a section.', source: 'ours', href: '/compose' },
   { id: 'lanes', word: 'lanes', says: 'Further lines under the scroll, shown when you tick them: where the weight lies, how high hips and hands are, the effort, the channels, whether the words fit.', source: 'ours', href: '/compose' },
   { id: 'running-order', word: 'running order', says: 'The forms of a practice one under another, in the order they are led, with how much of each.', source: 'ours', href: '/compose' },

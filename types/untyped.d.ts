@@ -1,0 +1,50 @@
+/** Packages that bring no types of their own: what is used of them here. */
+
+declare module 'webvtt-parser' {
+  interface Cue {
+    readonly startTime: number;
+    readonly endTime: number;
+    readonly text: string;
+  }
+  interface Reader {
+    parse(
+      text: string,
+      mode: 'metadata' | 'chapters' | 'subtitles/captions/descriptions',
+    ): { readonly cues: readonly Cue[]; readonly errors: readonly { readonly message: string }[] };
+  }
+  const parser: {
+    readonly WebVTTParser: new (entities?: Readonly<Record<string, unknown>>) => Reader;
+  };
+  export default parser;
+}
+
+declare module 'node-webvtt' {
+  interface Cue {
+    readonly start: number;
+    readonly end: number;
+    readonly text: string;
+  }
+  const webvtt: {
+    parse(
+      text: string,
+      options?: { readonly strict?: boolean },
+    ): { readonly valid: boolean; readonly cues: readonly Cue[]; readonly errors: readonly unknown[] };
+  };
+  export default webvtt;
+}
+
+declare module 'subset-font' {
+  interface Options {
+    readonly targetFormat: 'truetype' | 'woff' | 'woff2' | 'sfnt';
+    readonly variationAxes?: Readonly<Record<string, number>>;
+  }
+  export default function subsetFont(font: Buffer, text: string, options: Options): Promise<Buffer>;
+}
+
+declare module 'fontkit' {
+  interface Font {
+    hasGlyphForCodePoint(codePoint: number): boolean;
+    readonly characterSet: readonly number[];
+  }
+  export function create(font: Buffer): Font;
+}
