@@ -16,7 +16,7 @@ import { bodiesOf, bodyLanes, breathLine, compile, edit } from '../core/practice
 import { retime } from '../core/lead/retime';
 import { review } from '../core/review';
 import { drawFigure } from '../ui/figure/draw/figure';
-import { cameraFor, middleOf, VIEWS } from '../ui/figure/view';
+import { cameraOnBody, VIEWS } from '../ui/figure/view';
 import { CHANNEL_IDS, placeCourse, placePoint, POINTS, findPoints } from '../core/channels';
 
 /** Median of several runs after a few to warm up, ms. */
@@ -61,7 +61,7 @@ if (!twoHours.ok) throw new Error('the long bench practice could not be composed
 {
   const bodies = REPERTOIRE.map((form) => {
     const body = solvePosture(tellingPosture(form, 'full'));
-    return { body, camera: cameraFor(VIEWS[form.view ?? 'front'], middleOf(body)) };
+    return { body, camera: cameraOnBody(VIEWS[form.view ?? 'front'], body) };
   });
   let next = 0;
   report(

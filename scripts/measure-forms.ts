@@ -4,6 +4,8 @@
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { hasVariant, REPERTOIRE, VARIANTS } from '../core/forms';
+import { POINTS, type PointCode } from '../core/channels';
+import { measureUntouched } from '../core/forms/measured/handClaims';
 import { measureForm, namedAsks } from '../core/forms/measured/measure';
 import { measureTouched } from '../core/forms/measured/reach';
 
@@ -42,4 +44,37 @@ ${touched.join('\n')}
 } as const;
 `;
 writeFileSync(path.join(import.meta.dirname, '../core/forms/measured/touched.ts'), touchedText);
+/** Codes in flow order as runs: SP5–9 KI3. */
+function runsOf(codes: readonly PointCode[]): string {
+  const missed = new Set<string>(codes);
+  const runs: { channel: string; from: number; to: number }[] = [];
+  for (const { code } of POINTS) {
+    const [, channel = '', number = ''] = /^(.*?)(\d+)$/.exec(code) ?? [];
+    if (!missed.has(code)) continue;
+    const last = runs.at(-1);
+    if (last?.channel === channel && last.to + 1 === Number(number)) last.to += 1;
+    else runs.push({ channel, from: Number(number), to: Number(number) });
+  }
+  return runs
+    .map(({ channel, from, to }) => (from === to ? `${channel}${from}` : `${channel}${from}–${to}`))
+    .join(' ');
+}
+
+const untouched = REPERTOIRE.flatMap((form) => {
+  const ways = VARIANTS.filter((variant) => hasVariant(form, variant)).flatMap((variant) => {
+    const runs = runsOf(measureUntouched(form, variant).map(({ code }) => code));
+    return runs === '' ? [] : [`${variant}: '${runs}'`];
+  });
+  return ways.length === 0 ? [] : [`  '${form.id}': { ${ways.join(', ')} },`];
+});
+const untouchedText = `/**
+ * The points a form's hands are said to come to and do not, on one of three bodies, in a way of doing it: for that way
+ * the claim goes. Written by \`npm run measure\`; a unit test measures again.
+ */
+// prettier-ignore
+export const UNTOUCHED = {
+${untouched.join('\n')}
+} as const;
+`;
+writeFileSync(path.join(import.meta.dirname, '../core/forms/measured/untouched.ts'), untouchedText);
 console.log(`measured ${REPERTOIRE.length} forms`);

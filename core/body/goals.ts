@@ -1,5 +1,5 @@
 import { footValue, type Side } from './sides';
-import { type Base, type Hand, type Posture } from './posture';
+import { type Base, type Hand, type Posture, type Prop } from './posture';
 import { share } from './skeleton';
 
 /**
@@ -39,6 +39,9 @@ export interface GirdleGoal {
 
 export interface Goals {
   readonly base: Base;
+  readonly with: Prop | undefined;
+  /** How far that is there: 1 in a posture with it, 0 without, between while it comes or goes. */
+  readonly withShare: number;
   readonly left: FootGoal;
   readonly right: FootGoal;
   readonly sinkDeg: number;
@@ -105,6 +108,8 @@ export function goalsOf(posture: Posture): Goals {
   const turnDeg = trunk.turn ?? 0;
   return {
     base: posture.base ?? 'feet',
+    with: posture.with,
+    withShare: posture.with === undefined ? 0 : 1,
     left: footGoal(posture, 'left'),
     right: footGoal(posture, 'right'),
     sinkDeg: posture.sink ?? AT_EASE.sink,

@@ -1,5 +1,6 @@
 import type { Hand, Landmark } from './posture';
 import type { Side } from './sides';
+import { NEIGHBOUR_ASIDE, NEIGHBOUR_DOWN } from './props';
 import { otherSide } from './sides';
 import { headSurface, trunkSurface, type Trunk } from './trunk';
 import { LIMB_RADII, share } from './skeleton';
@@ -29,6 +30,13 @@ export interface Standing {
   readonly statureM: number;
   readonly trunk: Trunk;
   readonly heading: Frame;
+  /** The middle of the feet on the floor, how high the shoulders are upright, and how far ahead what is opposite stands; shares of stature. */
+  readonly middle: {
+    readonly x: number;
+    readonly z: number;
+    readonly shoulders: number;
+    readonly opposite: number;
+  };
   /** Shoulder girdle of each side: raised 0–1, forward −1–1. */
   readonly girdle: Readonly<Record<Side, { readonly raise: number; readonly forward: number }>>;
   readonly legs: Readonly<
@@ -149,8 +157,25 @@ function onFloor({ trunk, statureM }: Standing, sign: number): Place {
   return { place: [x, 0, z], away: WORLD.up, frame: WORLD };
 }
 
+/** Places that stand still whatever the body does: what is opposite, at the height the shoulders have at rest, and a neighbour's palm. */
+function aroundOne({ middle, statureM }: Standing, landmark: Landmark, sign: number): Place | undefined {
+  const at = (aside: number, down: number, ahead: number): Vec => [
+    (middle.x + sign * aside) * statureM,
+    (middle.shoulders - down) * statureM,
+    (middle.z + ahead) * statureM,
+  ];
+  if (landmark === 'opposite')
+    return { place: at(share('shoulderCentre'), 0, middle.opposite), away: [0, 0, -1], frame: WORLD };
+  if (landmark === 'neighbour')
+    return { place: at(NEIGHBOUR_ASIDE, NEIGHBOUR_DOWN, 0), away: [0, 0, 1], frame: WORLD };
+  return undefined;
+}
+
 /** Whether a landmark lies on the legs, which move with the balance. */
 export const isOnLeg = (landmark: Landmark): boolean => landmark === 'toes' || ON_LEG[landmark] !== undefined;
+/** Whether a landmark stays where it is when the hips move: on the legs, or round the body. */
+export const isApart = (landmark: Landmark): boolean =>
+  isOnLeg(landmark) || landmark === 'opposite' || landmark === 'neighbour';
 export const isOnArm = (landmark: Landmark): boolean => landmark === 'hand' || ON_ARM[landmark] !== undefined;
 
 /** Finds a landmark for one hand; undefined for the two that are counted from the shoulder. */
@@ -166,6 +191,8 @@ export function findLandmark(
   const onTrunk = ON_TRUNK[hand.near];
   if (onTrunk) return trunkSurface(trunk, statureM, onTrunk[0], sign * onTrunk[1]);
   if (hand.near === 'floor') return onFloor(standing, sign);
+  const around = aroundOne(standing, hand.near, sign);
+  if (around) return around;
   if (hand.near === 'shoulder') {
     const place = add(
       trunk.neck,

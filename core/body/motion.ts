@@ -78,6 +78,8 @@ export function goalsBetween(a: Goals, b: Goals, t: number): Goals {
   const lerp = (pick: (goals: Goals) => number): number => between(pick(a), pick(b), whole);
   return {
     base: t < 0.5 ? a.base : b.base,
+    with: (t < 0.5 ? a.with : b.with) ?? a.with ?? b.with,
+    withShare: lerp((goals) => goals.withShare),
     left: footBetween(a.left, b.left, t),
     right: footBetween(a.right, b.right, t),
     sinkDeg: lerp((goals) => goals.sinkDeg),

@@ -13,6 +13,9 @@ export const LANDMARKS = [
   'reach',
   // On the floor under its own shoulder.
   'floor',
+  // What stands before one at the height of the shoulder: a wall, or a partner's palm; and a neighbour's palm in a ring.
+  'opposite',
+  'neighbour',
   // The front of the trunk, on the midline unless an offset says otherwise.
   'lower dantian',
   'navel',
@@ -72,6 +75,9 @@ export const HAND_SHAPES = [
   'hoof',
   'antler',
   'hollow palm',
+  'thumb held',
+  'ring fingers',
+  'sword fingers',
 ] as const;
 export type HandShape = (typeof HAND_SHAPES)[number];
 
@@ -144,8 +150,14 @@ export const BASES = [
 ] as const;
 export type Base = (typeof BASES)[number];
 
+/** What a posture can be done with besides one's own body; what each is stands in `props.ts`. */
+export const PROP_IDS = ['ball', 'staff', 'wall', 'wall behind', 'partner', 'ring'] as const;
+export type Prop = (typeof PROP_IDS)[number];
+
 export const postureSchema = z.strictObject({
   base: z.enum(BASES).optional(),
+  /** What it is done with besides one's own body. */
+  with: z.enum(PROP_IDS).optional(),
   feet: feetSchema.optional(),
   /** Knee bend of the leg that carries more, degrees. */
   sink: degrees(4, 110).optional(),

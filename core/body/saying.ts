@@ -1,5 +1,14 @@
 import { defined } from '../text/defined';
-import { LANDMARKS, type Base, type Hand, type Landmark, type Posture, type Way } from './posture';
+import {
+  HAND_SHAPES,
+  LANDMARKS,
+  PROP_IDS,
+  type Base,
+  type Hand,
+  type Landmark,
+  type Posture,
+  type Way,
+} from './posture';
 import { otherSide, type Side } from './sides';
 
 /**
@@ -206,6 +215,10 @@ const PHRASES: readonly Phrase[] = [
   [/^(?:on )?(?:hands and knees|all fours)$/, () => onFloor('fours')],
   [/^(?:lie|lying)(?: down)?(?: on (?:the|your) back)?$/, () => onFloor('back')],
   [/^(?:lie|lying) on (?:the|your) (left|right) side$/, (match) => onFloor(match[1] === 'right' ? 'right side' : 'left side')],
+  [/^(?:with|at|in) (?:a |an |the )?(ball|staff|wall|partner|ring)$/, (match) => (posture) => ({ ...posture, with: PROP_IDS.find((id) => id === match[1]) })],
+  [/^(?:with )?(?:the |your )?back to (?:a|the) wall$/, () => (posture) => ({ ...posture, with: 'wall behind' })],
+  [/^(?:with )?nothing besides$/, () => ({ with: _with, ...posture }) => posture],
+  [/^(thumbs held|sword fingers|ring fingers|gathered fingertips)$/, (match) => (posture) => handsOf(posture, 'both', (hand) => ({ ...hand, shape: match[1] === 'thumbs held' ? 'thumb held' : HAND_SHAPES.find((shape) => shape === match[1]) ?? 'open' }))],
   [/^stand$/, () => ({ base: _base, ...posture }) => posture],
 ];
 

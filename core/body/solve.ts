@@ -1,6 +1,6 @@
 import { solveArm, type Arm } from './arms';
 import { goalsOf, type FootGoal, type Goals } from './goals';
-import { isOnLeg, type OtherArm, type Standing } from './landmarks';
+import { isApart, type OtherArm, type Standing } from './landmarks';
 import {
   blendFeet,
   boneFrame,
@@ -12,8 +12,10 @@ import {
   type FootPlace,
 } from './limbs';
 import { massOf } from './skeleton';
-import { share, USUAL_BUILD, type Build } from './skeleton';
+import { LEVELS, share, USUAL_BUILD, type Build } from './skeleton';
+import { middleOfFeet } from './motion';
 import type { Posture } from './posture';
+import { oppositeAhead } from './props';
 import { isOnSoles, restFrame, restingOn, type RestingLeg } from './resting';
 import type { Side } from './sides';
 import { isOnArm } from './landmarks';
@@ -75,6 +77,11 @@ export interface Skeleton {
 const KNEE = { leastDeg: 4, mostDeg: 135 } as const;
 /** Height of the hip joints over the seat: the flesh between. */
 const OVER_SEAT = 0.045;
+/** Shoulder joints over hip joints, upright; share of stature. */
+const SHOULDERS_OVER_HIPS = 0.285;
+/** Height of the hip joints before anything bends; share of stature. */
+const hipsAtRest = ({ base }: Goals): number =>
+  isOnSoles(base) ? LEVELS.coccyx + 0.012 : (restingOn(base)?.hips ?? share('seat') + OVER_SEAT);
 
 type LegPair = Readonly<Record<Side, Leg>>;
 
@@ -231,9 +238,21 @@ function movedArm(arm: Arm, by: Vec): Arm {
   };
 }
 
-function standingOf(trunk: Trunk, legs: LegPair, heading: Frame, statureM: number, goals: Goals): Standing {
+/** What landmarks are found on. */
+export function standingOf(
+  trunk: Trunk,
+  legs: LegPair,
+  heading: Frame,
+  statureM: number,
+  goals: Goals,
+): Standing {
   const girdle = { left: goals.leftShoulder, right: goals.rightShoulder };
-  return { statureM, trunk, heading, legs, girdle };
+  const middle = {
+    ...middleOfFeet(goals),
+    shoulders: hipsAtRest(goals) + SHOULDERS_OVER_HIPS,
+    opposite: oppositeAhead(goals.base),
+  };
+  return { statureM, trunk, heading, legs, girdle, middle };
 }
 
 /** Where the feet stand, over which place the mass is to lie, and where hips and legs come to for a choice of it. */
@@ -254,11 +273,7 @@ function groundOf(goals: Goals, bent: ReturnType<typeof solveTrunk>, statureM: n
   const place = (x: number, z: number): Vec =>
     isOnSoles(goals.base)
       ? [x, hipHeight(scene, x, z), z]
-      : [
-          (goals.weight - 0.5) * 0.06 * statureM,
-          (restingOn(goals.base)?.hips ?? share('seat') + OVER_SEAT) * statureM,
-          0,
-        ];
+      : [(goals.weight - 0.5) * 0.06 * statureM, hipsAtRest(goals) * statureM, 0];
   const legsAt = (midHip: Vec): LegPair => ({
     left: solveLeg(scene, midHip, 'left'),
     right: solveLeg(scene, midHip, 'right'),
@@ -283,7 +298,7 @@ export function solveGoals(goals: Goals, build: Build = USUAL_BUILD): Skeleton {
   let arms = solveArms(standingOf(trunk, legs, heading, statureM, goals), goals);
   const solvedAt = midHip;
   const mobile = [goals.leftHand, goals.rightHand].some(
-    (hand) => isOnLeg(hand.from.near) || isOnLeg(hand.to.near),
+    (hand) => isApart(hand.from.near) || isApart(hand.to.near),
   );
   const trunkSum = trunkMoment(trunk);
   const trunkOffset = sub(trunkSum, addScaled([0, 0, 0], midHip, TRUNK_MASS));

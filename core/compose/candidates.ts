@@ -28,7 +28,15 @@ export interface Fits {
 
 /** Why a form cannot be used at all. */
 export type Refusal =
-  'no-such-variant' | 'caution' | 'someone' | 'school' | 'place' | 'sounds-off' | 'unwritten' | 'by-name';
+  | 'no-such-variant'
+  | 'caution'
+  | 'someone'
+  | 'school'
+  | 'place'
+  | 'sounds-off'
+  | 'unwritten'
+  | 'by-name'
+  | 'needs-prop';
 
 /** What a place does not allow, by what a form asks (common practice). */
 const PLACE_FORBIDS: Readonly<Record<PlaceLimit, (form: Form, variant: VariantId) => boolean>> = {

@@ -1,7 +1,7 @@
 import type { Fitting } from './candidates';
 import { themeBlocks } from '../brief';
 import type { StrengthId } from '../customs';
-import type { Form, Role } from '../forms';
+import type { Form, Role, VariantId } from '../forms';
 import type { Practice } from '../practice';
 import { seededRandom } from '../random';
 import type { Allowed, Asking } from './asking';
@@ -69,8 +69,8 @@ export interface Ground {
 export const unitsIn = ({ unitMs }: Pick<Ground, 'unitMs'>, ms: number): number =>
   Math.max(1, Math.round(ms / unitMs));
 
-export const hitsOf = (targets: readonly Target[], form: Form): readonly number[] =>
-  targets.flatMap((target, index) => (target.counts(form) ? [index] : []));
+export const hitsOf = (targets: readonly Target[], form: Form, variant: VariantId): readonly number[] =>
+  targets.flatMap((target, index) => (target.counts(form, variant) ? [index] : []));
 
 /** How far the seed lifts or lowers each form, so that another draft is another; nothing for the first. */
 function whimsOf({ seed }: Asking, allowed: readonly Allowed[]): ReadonlyMap<string, number> {
@@ -132,7 +132,7 @@ export function groundOf(asking: Asking, allowed: readonly Allowed[], round: num
     joints: jointsOf(asking, counters),
     all: allOf(asking, counters),
     askedFor: askedForIn(brief, customs),
-    hits: new Map(allowed.map(({ form }) => [form.id, hitsOf(targets, form)])),
+    hits: new Map(allowed.map(({ form, fitting }) => [form.id, hitsOf(targets, form, fitting.variant)])),
     whims: whimsOf(asking, allowed),
     hinge: plan.some((section) => section.hinge) ? allowed.find(({ form }) => form.hinge) : undefined,
     unitMs,

@@ -1,5 +1,15 @@
 import { themeParts, type Brief } from '../brief';
-import { STANCES, asksOf, isByName, isOnFloor, isUnwritten, stanceOf, type Form, type Role } from '../forms';
+import {
+  STANCES,
+  asksOf,
+  isByName,
+  isOnFloor,
+  isUnwritten,
+  propOf,
+  stanceOf,
+  type Form,
+  type Role,
+} from '../forms';
 import { compile, type Item } from '../practice';
 import { ANCHORS } from './again';
 import type { Allowed, Asking, ItemDraft } from './asking';
@@ -75,6 +85,7 @@ function sortOut({ brief, repertoire, people, customs, kept, putIn }: Asking) {
           : fitForm(form, brief.posture, people, customs, brief.place);
     if (typeof fitting === 'string') refused.set(form.id, fitting);
     else if (needsAsking(form) && !asked.has(form.id)) refused.set(form.id, 'by-name');
+    else if (propOf(form, fitting.variant) && !asked.has(form.id)) refused.set(form.id, 'needs-prop');
     else allowed.push({ form, fitting });
   }
   return { allowed, refused };
@@ -97,7 +108,7 @@ function candidateAt(
   const { role } = section;
   const { form, fitting } = place.allowed;
   const { variant } = fitting;
-  const served = ground.hits.get(form.id) ?? hitsOf(ground.targets, form);
+  const served = ground.hits.get(form.id) ?? hitsOf(ground.targets, form, variant);
   const at = { form, variant, role, organ: section.organ, asked: place.asked === true };
   // The steps of a lesson are the brief's: whether the form is hard or suits the hour is not asked.
   const parts = place.lesson ? partsOfLesson() : partsOf(at, ground.weighing);

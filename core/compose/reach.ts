@@ -18,7 +18,15 @@ import {
 } from '../channels';
 import { channelOf } from '../channels/codes';
 import type { StrengthId } from '../customs';
-import { isOwnId, organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools } from '../forms';
+import {
+  isOwnId,
+  organsOfForm,
+  phasesOfForm,
+  reachOf,
+  type Form,
+  type FormSchools,
+  type VariantId,
+} from '../forms';
 import { rankFor } from '../known';
 import { childOf, motherOf, organ, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
 import type { Reason } from '../practice/model';
@@ -36,10 +44,10 @@ export interface Target {
   readonly strength: StrengthId;
   /** Points for the first, second, third … form; never rising. */
   readonly gains: readonly number[];
-  /** What a form gives; nothing where it gives none of it. */
-  readonly reachOf: (form: Form) => Reach | undefined;
+  /** What a form gives in a way of doing it, the full one unless said; nothing where it gives none of it. */
+  readonly reachOf: (form: Form, variant?: VariantId) => Reach | undefined;
   /** Whether a form counts as one more that gives it: what merely touches the theme does not. */
-  readonly counts: (form: Form) => boolean;
+  readonly counts: (form: Form, variant?: VariantId) => boolean;
 }
 
 /** Falling returns: the first form that serves the theme says most (common practice, shape chosen here). */
@@ -74,7 +82,13 @@ interface Wanted {
   };
 }
 
-function reachWanted(form: Form, wanted: Wanted, schools: FormSchools, part: ThemePart): Reach | undefined {
+function reachWanted(
+  form: Form,
+  variant: VariantId,
+  wanted: Wanted,
+  schools: FormSchools,
+  part: ThemePart,
+): Reach | undefined {
   const organs = organsOfForm(form, schools);
   const reasons: Reason[] = [];
   let points = 0;
@@ -96,14 +110,14 @@ function reachWanted(form: Form, wanted: Wanted, schools: FormSchools, part: The
     reasons.push({ code: 'reaches-channel', channel: reach.channel, how: reach.how });
   }
   const point = wanted.points.find((code) => {
-    const way = reachOf(form, code);
+    const way = reachOf(form, code, variant);
     return way !== undefined && way !== 'channel';
   });
   if (point) {
     points += wanted.worth.point;
     reasons.push({ code: 'reaches-point', point });
   }
-  const rank = rankFor(form, part, schools);
+  const rank = rankFor(form, part, schools, variant);
   if (rank === undefined || rank === 'touches') return reasons.length === 0 ? undefined : { points, reasons };
   return {
     // Known for the theme by what it is, whether or not its organ or channel says so.
@@ -113,8 +127,8 @@ function reachWanted(form: Form, wanted: Wanted, schools: FormSchools, part: The
 }
 
 /** What is known for a part of a theme counts for it; of one's own forms what reaches it. */
-function countsFor(form: Form, part: ThemePart, schools: FormSchools): boolean {
-  const rank = rankFor(form, part, schools);
+function countsFor(form: Form, variant: VariantId, part: ThemePart, schools: FormSchools): boolean {
+  const rank = rankFor(form, part, schools, variant);
   return rank === 'named' || rank === 'accepted' || isOwnId(form.id);
 }
 
@@ -245,13 +259,15 @@ export function targetsOf(brief: Brief, schools: FormSchools): readonly Target[]
   );
   return [
     ...own.map(({ wanted, part }): Target => {
-      const reachOf = (form: Form): Reach | undefined => reachWanted(form, wanted, schools, part);
+      const reachOf = (form: Form, variant: VariantId = 'full'): Reach | undefined =>
+        reachWanted(form, variant, wanted, schools, part);
       return {
         key: wanted.key,
         strength: 'theme',
         gains: wanted.gains,
         reachOf,
-        counts: (form) => reachOf(form) !== undefined && countsFor(form, part, schools),
+        counts: (form, variant = 'full') =>
+          reachOf(form, variant) !== undefined && countsFor(form, variant, part, schools),
       };
     }),
     ...supportTarget(brief, schools),

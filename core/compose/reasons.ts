@@ -1,5 +1,5 @@
 import type { Brief } from '../brief';
-import type { Form, FormSchools, Role } from '../forms';
+import type { Form, FormSchools, Role, VariantId } from '../forms';
 import type { Reason } from '../practice/model';
 import { HEART, hour, season, wholePartsOf, type FormAt, type Weighing } from './criteria';
 import { actionReach, targetsOf, type Target } from './reach';
@@ -38,9 +38,10 @@ export function reasonsFor(
   brief: Brief,
   schools: FormSchools,
   targets: readonly Target[] = targetsOf(brief, schools),
+  variant: VariantId = 'full',
 ): readonly Reason[] {
   const served = [
-    ...targets.flatMap((target) => target.reachOf(form)?.reasons ?? []),
+    ...targets.flatMap((target) => target.reachOf(form, variant)?.reasons ?? []),
     ...(actionReach(form, brief)?.reasons ?? []),
   ];
   const organ = served.some((reason) => reason.code === 'serves-organ');

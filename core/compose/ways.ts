@@ -57,7 +57,7 @@ function draftAt(ground: Ground, place: Place, role: Role, dressing: Dressing): 
   const { brief, customs } = asking;
   const reasons = [
     ...(place.ownReasons ?? []),
-    ...reasonsFor(place.allowed.form, role, brief, customs, targets),
+    ...reasonsFor(place.allowed.form, role, brief, customs, targets, place.allowed.fitting.variant),
     ...(isWelcomeAgain(ground, place, role) ? [{ code: 'returns' as const }] : []),
   ];
   const { layers, ...draft } = itemDraft(asking, place.allowed, role, reasons, dressing);

@@ -34,7 +34,7 @@ export { ANIMALS } from './model/terms';
 export { exhaleWanted } from './model/exhale';
 export { REPERTOIRE } from './repertoire';
 export { SPOKEN_PASSAGE } from './repertoire/spoken';
-export { restIn, strokePostures } from './writing/embody';
+export { restIn, restOf, strokePostures } from './writing/embody';
 export {
   measureForm,
   movingForm,
@@ -43,12 +43,15 @@ export {
   strokeMovement,
   MEASURED_ASKS,
 } from './measured/measure';
+export { propOf } from './model/props';
+export { seal, sealRefusal, SEAL_IDS, SEALS, withSeal } from './model/seals';
+export type { SealId, SealRefusal } from './model/seals';
 export { asksAsDone } from './measured/asAsked';
 export type { DoneSo } from './measured/asAsked';
 export { tellingPosture } from './measured/telling';
 export { tellForm } from './measured/moments';
 export type { Told } from './measured/moments';
-export { measureTouched, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';
+export { measureTouched, pointsOf, pointsReached, pointsUnderPalms, reachOf } from './measured/reach';
 export type { Reached, ReachWay } from './measured/reach';
 export { claimsIn, contradictions } from './checks/claims';
 export type { Measured } from './checks/claims';

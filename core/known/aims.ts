@@ -18,7 +18,7 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   calm: {
     source: 'common-practice',
     named: ['rise-and-sink', 'open-and-close', 'three-centre-wash', 'arrive-hands-to-heart', 'hold-embrace-chest', 'heart-lamp-breathing', 'counting-the-breath', 'following-the-breath'],
-    accepted: ['cloud-hands', 'opening-the-chest', 'mist-over-the-lake', 'hold-embrace-belly', 'hold-floating', 'belly-breathing', 'sound-heart', 'sound-triple-burner', 'smoothing-the-chest', 'gentle-sway', 'trace-heart-small-intestine', 'growing-ball', 'rocking-bamboo', 'arrive-quiet-smile', 'lifting-the-lake', 'listening', 'base-of-skull', 'temples-circled', 'walk-heel-to-toe', 'cat-step', 'resting-in-the-breath', 'weight-tested', 'held-basin', 'post-hands-behind', 'fire-down-water-up', 'smile-five-organs'],
+    accepted: ['ring-palms', 'pair-palms-breathe', 'wall-back', 'cloud-hands', 'opening-the-chest', 'mist-over-the-lake', 'hold-embrace-belly', 'hold-floating', 'belly-breathing', 'sound-heart', 'sound-triple-burner', 'smoothing-the-chest', 'gentle-sway', 'trace-heart-small-intestine', 'growing-ball', 'rocking-bamboo', 'arrive-quiet-smile', 'lifting-the-lake', 'listening', 'base-of-skull', 'temples-circled', 'walk-heel-to-toe', 'cat-step', 'resting-in-the-breath', 'weight-tested', 'held-basin', 'post-hands-behind', 'fire-down-water-up', 'smile-five-organs'],
     never: ['tap-kidneys', 'bouncing', 'animal-tiger-pounce', 'brocade-clench-fists', 'tap-whole-body-pass', 'tap-whole-body-slow'],
   },
   energy: {
@@ -30,13 +30,13 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   back: {
     source: 'common-practice',
     named: ['loosen-hips', 'spinal-wave', 'spine-bellows', 'warming-the-kidneys', 'deep-water-breathing', 'life-gate-breathing', 'brocade-look-back', 'gentle-look-back', 'trunk-circles', 'roll-down-roll-up', 'belt-rubbed'],
-    accepted: ['cloud-hands', 'loosen-side-bend', 'loosen-waist', 'hanging-fold', 'bow-from-the-hips', 'tap-kidneys', 'tap-sacrum', 'trace-kidney-bladder', 'sound-kidney', 'gentle-hands-to-feet', 'brocade-hands-to-feet', 'sweeping-across', 'phase-water-well', 'hold-embrace-belly', 'tap-legs-back', 'drawing-up-the-spring', 'spine-sideways-wave', 'spine-turning-wave', 'spiral-hip', 'silk-waist', 'hip-ring', 'knee-hollow', 'post-hands-behind', 'all-fours-round-and-long', 'tail-wag', 'stacking-up', 'held-turn', 'walk-backward'],
+    accepted: ['wall-back', 'staff-rolled-down', 'cloud-hands', 'loosen-side-bend', 'loosen-waist', 'hanging-fold', 'bow-from-the-hips', 'tap-kidneys', 'tap-sacrum', 'trace-kidney-bladder', 'sound-kidney', 'gentle-hands-to-feet', 'brocade-hands-to-feet', 'sweeping-across', 'phase-water-well', 'hold-embrace-belly', 'tap-legs-back', 'drawing-up-the-spring', 'spine-sideways-wave', 'spine-turning-wave', 'spiral-hip', 'silk-waist', 'hip-ring', 'knee-hollow', 'post-hands-behind', 'all-fours-round-and-long', 'tail-wag', 'stacking-up', 'held-turn', 'walk-backward'],
     never: ['twist-to-the-heel', 'figure-eight-hang', 'heel-drops'],
   },
   breath: {
     source: 'common-practice',
     named: ['opening-the-chest', 'parting-clouds', 'loosen-shoulder-blades', 'crescent-moon', 'flank-breathing', 'belly-breathing', 'brocade-draw-the-bow', 'gentle-draw-the-bow', 'sound-lung', 'push-draw-full-empty', 'silk-bow', 'following-the-breath'],
-    accepted: ['mist-over-the-lake', 'hold-embrace-chest', 'open-and-close', 'loosen-side-bend', 'skin-breathing', 'nostril-to-belly', 'push-and-draw', 'trace-lung-large-intestine', 'tap-chest', 'tap-arms', 'phase-metal-autumn-air', 'deep-water-breathing', 'smoothing-the-chest', 'animal-bird', 'held-bow', 'staged-breath-lift', 'collarbone-hum', 'breastbone-sigh', 'counting-the-breath', 'walk-heel-to-toe', 'shoulder-stretch-behind', 'post-propping', 'silk-sigh', 'nose-sides'],
+    accepted: ['wall-palms', 'wall-chest-opened', 'staff-lifted', 'mist-over-the-lake', 'hold-embrace-chest', 'open-and-close', 'loosen-side-bend', 'skin-breathing', 'nostril-to-belly', 'push-and-draw', 'trace-lung-large-intestine', 'tap-chest', 'tap-arms', 'phase-metal-autumn-air', 'deep-water-breathing', 'smoothing-the-chest', 'animal-bird', 'held-bow', 'staged-breath-lift', 'collarbone-hum', 'breastbone-sigh', 'counting-the-breath', 'walk-heel-to-toe', 'shoulder-stretch-behind', 'post-propping', 'silk-sigh', 'nose-sides'],
     never: [],
   },
   digestion: {
@@ -48,19 +48,19 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   focus: {
     source: 'common-practice',
     named: ['hold-embrace-belly', 'hold-embrace-chest', 'hold-three-circles', 'brocade-part-heaven-and-earth', 'crane-stands', 'hold-one-hand-guards', 'counting-the-breath', 'post-one-leg', 'weight-tested'],
-    accepted: ['ball-of-qi', 'growing-ball', 'resting-the-eyes', 'heron-walks', 'gentle-part-heaven-and-earth', 'sit-embrace', 'heart-lamp-breathing', 'combing-the-head', 'tap-head', 'turning-the-millstone', 'gentle-heels', 'sound-spleen', 'sound-heart', 'belly-breathing', 'cat-step', 'post-three-bodies', 'post-empty-step', 'eyes-near-and-far', 'listening', 'post-propping', 'guarding-the-one', 'walk-backward', 'resting-in-the-breath'],
+    accepted: ['ball-rolled-over', 'ball-of-qi', 'growing-ball', 'resting-the-eyes', 'heron-walks', 'gentle-part-heaven-and-earth', 'sit-embrace', 'heart-lamp-breathing', 'combing-the-head', 'tap-head', 'turning-the-millstone', 'gentle-heels', 'sound-spleen', 'sound-heart', 'belly-breathing', 'cat-step', 'post-three-bodies', 'post-empty-step', 'eyes-near-and-far', 'listening', 'post-propping', 'guarding-the-one', 'walk-backward', 'resting-in-the-breath'],
     never: [],
   },
   joints: {
     source: 'common-practice',
     named: ['loosen-ankles', 'loosen-knees', 'loosen-hips', 'loosen-waist', 'loosen-shoulders', 'loosen-elbows', 'loosen-wrists', 'loosen-fingers', 'loosen-neck', 'spinal-wave'],
-    accepted: ['loosen-feet-rocking', 'loosen-leg-pendulum', 'loosen-arm-wheels', 'loosen-shoulder-blades', 'loosen-side-bend', 'loosen-neck-tilt', 'loosen-neck-turtle', 'spine-bellows', 'spiralling-arms', 'wheel', 'twining-vine', 'swing-and-knock', 'swing-arms-level', 'heel-drops', 'cloud-hands', 'rise-and-sink', 'shaking-limbs', 'crescent-moon', 'spiral-ankle', 'spiral-knee', 'spiral-hip', 'spiral-shoulder', 'spiral-elbow', 'spiral-one-hand', 'spiral-two-hands', 'coils-three-centres', 'neck-half-circles', 'wrists-pressed-out', 'spine-sideways-wave', 'spine-turning-wave', 'shoulder-stretch-behind', 'roll-down-roll-up', 'kneecaps-warmed', 'trunk-circles'],
+    accepted: ['wall-climb', 'staff-lifted', 'staff-turned', 'staff-dips', 'loosen-feet-rocking', 'loosen-leg-pendulum', 'loosen-arm-wheels', 'loosen-shoulder-blades', 'loosen-side-bend', 'loosen-neck-tilt', 'loosen-neck-turtle', 'spine-bellows', 'spiralling-arms', 'wheel', 'twining-vine', 'swing-and-knock', 'swing-arms-level', 'heel-drops', 'cloud-hands', 'rise-and-sink', 'shaking-limbs', 'crescent-moon', 'spiral-ankle', 'spiral-knee', 'spiral-hip', 'spiral-shoulder', 'spiral-elbow', 'spiral-one-hand', 'spiral-two-hands', 'coils-three-centres', 'neck-half-circles', 'wrists-pressed-out', 'spine-sideways-wave', 'spine-turning-wave', 'shoulder-stretch-behind', 'roll-down-roll-up', 'kneecaps-warmed', 'trunk-circles'],
     never: [],
   },
   mood: {
     source: 'common-practice',
     named: ['shaking', 'swing-and-knock', 'swing-arms-level', 'opening-the-chest', 'sound-heart', 'arrive-quiet-smile'],
-    accepted: ['sound-lung', 'parting-clouds', 'cloud-hands', 'phase-fire-blossom', 'wave-fire', 'new-growth', 'parting-branches', 'sound-liver', 'tap-chest', 'bouncing', 'spiralling-arms', 'animal-bird', 'animal-bird-fly', 'brocade-hold-up-the-sky', 'mist-over-the-lake', 'phase-wood-sapling', 'pushing-waves'],
+    accepted: ['ring-sways', 'staff-lifted', 'sound-lung', 'parting-clouds', 'cloud-hands', 'phase-fire-blossom', 'wave-fire', 'new-growth', 'parting-branches', 'sound-liver', 'tap-chest', 'bouncing', 'spiralling-arms', 'animal-bird', 'animal-bird-fly', 'brocade-hold-up-the-sky', 'mist-over-the-lake', 'phase-wood-sapling', 'pushing-waves'],
     never: [],
   },
 };

@@ -2,7 +2,7 @@ import { organOfChannel, type ThemePart } from '../brief/theme';
 import type { AimId } from '../brief/aims';
 import { SEASON_PHASE } from '../almanac/seasons';
 import type { ChannelId, PointCode } from '../channels';
-import { organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools } from '../forms';
+import { organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools, type VariantId } from '../forms';
 import { isOwnId } from '../forms/own/own';
 import { organsOf, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
 import { KNOWN_FOR_AIMS } from './aims';
@@ -107,8 +107,8 @@ const TO_A_POINT: ReadonlySet<Form['family']> = new Set([
 ]);
 
 /** A point is pressed, tapped, traced or attended to first; what reaches it otherwise is accepted. */
-function rankForPoint(form: Form, code: PointCode): Rank | undefined {
-  const way = reachOf(form, code);
+function rankForPoint(form: Form, code: PointCode, variant: VariantId): Rank | undefined {
+  const way = reachOf(form, code, variant);
   if (way === undefined) return undefined;
   if (way === 'channel') return 'touches';
   return way === 'named' && TO_A_POINT.has(form.family) ? 'named' : 'accepted';
@@ -121,7 +121,12 @@ function rankForAim(form: Form, aim: AimId): Rank | undefined {
 }
 
 /** How well a form is known for one part of a theme; undefined where it has nothing to do with it. Sets and lessons name their own. */
-export function rankFor(form: Form, part: ThemePart, schools: FormSchools): Rank | undefined {
+export function rankFor(
+  form: Form,
+  part: ThemePart,
+  schools: FormSchools,
+  variant: VariantId = 'full',
+): Rank | undefined {
   switch (part.kind) {
     case 'organ':
     case 'hour':
@@ -135,7 +140,7 @@ export function rankFor(form: Form, part: ThemePart, schools: FormSchools): Rank
     case 'channel':
       return rankForChannel(form, part.channel, schools);
     case 'point':
-      return rankForPoint(form, part.point);
+      return rankForPoint(form, part.point, variant);
     case 'aim':
       return rankForAim(form, part.aim);
     case 'set':

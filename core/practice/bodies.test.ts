@@ -1,4 +1,4 @@
-import { bodiesOf, bodyAt, bodyLanes, compile, type Practice } from '.';
+import { bodiesOf, bodyAt, bodyLanes, compile, edit, type Practice } from '.';
 import { distance, solveGoals } from '../body';
 import { PLAIN_BRIEF } from '../brief';
 import { compose } from '../compose';
@@ -110,5 +110,42 @@ describe('the body of a practice', () => {
     expect(bodyLanes(line, bodiesOf(bare, line)).every((point) => Number.isFinite(point.leftHand))).toBe(
       true,
     );
+  });
+
+  it('keeps a seal through a still form, announces it once, and lays it on nothing else', () => {
+    const still = practice.items.find((item) => item.formId === 'arrive-wuji' || item.role === 'arrive');
+    const form = still && practice.forms[still.formId];
+    if (!still || !form) throw new Error('expected an arrival');
+    const free = REPERTOIRE.find(({ id }) => id === 'arrive-wuji');
+    if (!free) throw new Error('no standing in stillness');
+    const standing: Practice = {
+      ...practice,
+      forms: { ...practice.forms, [free.id]: free },
+      items: [{ ...still, formId: free.id, variant: 'full' }, ...practice.items.slice(1)],
+    };
+    const sealed = edit(standing, { kind: 'seal', itemId: still.id, seal: 'ring' });
+    const laid = compile(sealed);
+    const [plain, held] = [compile(standing), laid];
+    // The announcement is all that is added.
+    expect(held.events.length - plain.events.length).toBe(1);
+    expect(held.events.filter(({ cue }) => cue.startsWith('Thumb and forefinger meet')).length).toBe(1);
+    expect(held.unlaid).toEqual([]);
+    const shapes = new Set(
+      held.events.flatMap((event) =>
+        event.itemId === still.id && event.stroke
+          ? (bodiesOf(sealed, held)[event.index]?.keys.slice(1) ?? []).map((goals) => goals.leftHand.to.shape)
+          : [],
+      ),
+    );
+    expect([...shapes]).toEqual(['ring fingers']);
+    const moving = practice.items.find(({ formId }) =>
+      REPERTOIRE.some((one) => one.id === formId && one.pace === 'flowing'),
+    );
+    if (!moving) throw new Error('expected something that flows');
+    const refused = compile(edit(practice, { kind: 'seal', itemId: moving.id, seal: 'sword' }));
+    expect(refused.events).toHaveLength(timeline.events.length);
+    expect(refused.unlaid).toEqual([{ itemId: moving.id, layer: 'seal', id: 'sword', why: 'moves' }]);
+    // Taken back it is as it was.
+    expect(edit(sealed, { kind: 'seal', itemId: still.id, seal: undefined })).toEqual(standing);
   });
 });

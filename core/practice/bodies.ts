@@ -1,8 +1,9 @@
-import { goalsAt, goalsOf, movementThrough, type Goals, type Movement } from '../body';
-import { posturesForSide, restIn, stanceOf, strokeMovement } from '../forms';
+import { goalsAt, goalsOf, movementThrough, type Goals, type Movement, type Posture } from '../body';
+import { posturesForSide, restIn, restOf, strokeMovement, withSeal } from '../forms';
 import type { Timeline, TimelineEvent } from './compile';
 import { formOf } from './formOf';
-import { type Practice } from './model';
+import { sealOf } from './layers';
+import { type Item, type Practice } from './model';
 
 /** Coming to rest takes this long, whatever the talk around it takes. */
 const REST_MS = 3000;
@@ -11,9 +12,18 @@ const REST_MS = 3000;
 function toRest(last: Goals, event: TimelineEvent, practice: Practice, end: boolean): Movement {
   const item = practice.items[event.itemIndex];
   if (!item) return { keys: [last], at: [0] };
-  const stance = stanceOf(formOf(practice, item), item.variant);
-  const rest = movementThrough([restIn(end ? stance.end : stance.start)], last).keys[0] ?? last;
+  const at = restOf(formOf(practice, item), item.variant, end ? 'end' : 'start');
+  const rest = movementThrough([at], last).keys[0] ?? last;
   return { keys: [last, rest, rest], at: [0, Math.min(1, REST_MS / Math.max(event.lengthMs, 1)), 1] };
+}
+
+/** The postures of a stroke as an item has them done. */
+function posturesOf(practice: Practice, item: Item, { stroke, second }: TimelineEvent): readonly Posture[] {
+  if (!stroke) return [];
+  const form = formOf(practice, item);
+  const postures = posturesForSide(form, item.variant, stroke, second);
+  const laid = sealOf(item, form);
+  return laid ? postures.map((posture) => withSeal(posture, laid)) : postures;
 }
 
 /**
@@ -22,13 +32,14 @@ function toRest(last: Goals, event: TimelineEvent, practice: Practice, end: bool
  */
 export function bodiesOf(practice: Practice, timeline: Timeline): readonly Movement[] {
   const firstItem = practice.items[0];
-  const start = firstItem ? stanceOf(formOf(practice, firstItem), firstItem.variant).start : 'shoulder width';
-  let last = goalsOf(restIn(start));
+  let last = goalsOf(
+    firstItem ? restOf(formOf(practice, firstItem), firstItem.variant) : restIn('shoulder width'),
+  );
   return timeline.events.map((event) => {
     const item = practice.items[event.itemIndex];
     const movement = ((): Movement => {
       if (!event.stroke || !item) return toRest(last, event, practice, event.kind === 'settle');
-      const postures = posturesForSide(formOf(practice, item), item.variant, event.stroke, event.second);
+      const postures = posturesOf(practice, item, event);
       return postures.length === 0
         ? { keys: [last], at: [0] }
         : strokeMovement(last, postures, event.stroke.rounds ?? 1);

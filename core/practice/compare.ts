@@ -24,6 +24,7 @@ const TOLD_OF_ITEMS = [
   'station',
   'breathing',
   'sound',
+  'seal',
   'passage',
   'layers',
   'lesson',

@@ -8,6 +8,7 @@ import {
   isOnFloor,
   isStanding,
   nameOf,
+  seal,
   stanceOf,
   type Form,
   type Role,
@@ -404,6 +405,10 @@ function itemEvents(
   if (!item.hinge && !laterInLesson(item))
     events.push(talk('setup', talkSec, item.cues?.setup ?? nameOf(form, item.variant)));
   if (item.image) events.push(talk('setup', saidSec(item.image, customs.wordsPerMin), item.image));
+  if (layers.seal) {
+    const { announce } = seal(layers.seal);
+    events.push(talk('setup', saidSec(announce, customs.wordsPerMin), announce));
+  }
   const pattern = layers.breathing?.pattern;
   // Announced once in a teacher’s words, then carried by the line.
   if (pattern && pattern.id !== before?.pattern)

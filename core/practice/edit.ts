@@ -2,7 +2,7 @@ import { layersCarried, layersWith } from './known';
 import { entryAt } from '../lists/lists';
 import { otherSide } from '../body/sides';
 import { clamp } from '../body/vector';
-import { hasVariant, type Form, type Role, type VariantId } from '../forms';
+import { hasVariant, type Form, type Role, type SealId, type VariantId } from '../forms';
 import type { Side } from './compile';
 import { beyondBounds } from './bounds';
 import { formOf } from './formOf';
@@ -76,6 +76,7 @@ export type Edit =
       readonly order: 'same' | 'reversed';
     }
   | { readonly kind: 'layers'; readonly itemId: string; readonly layers: readonly Layer[] }
+  | { readonly kind: 'seal'; readonly itemId: string; readonly seal: SealId | undefined }
   | { readonly kind: 'image'; readonly itemId: string; readonly image: string }
   /** Words of the item's own for one stroke (`cycle-0` …) or its announcement (`setup`); empty gives the form's back. */
   | { readonly kind: 'cue'; readonly itemId: string; readonly key: string; readonly cue: string }
@@ -431,6 +432,8 @@ function changed(practice: Practice, change: Edit): Practice {
       return changeItem(practice, change.itemId, (item) =>
         withField(item, 'layers', change.layers.length === 0 ? undefined : [...change.layers]),
       );
+    case 'seal':
+      return changeItem(practice, change.itemId, (item) => withField(item, 'seal', change.seal));
     case 'image':
       return changeItem(practice, change.itemId, (item) =>
         withField(item, 'image', change.image.trim() || undefined),

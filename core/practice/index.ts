@@ -10,7 +10,7 @@ export type { Timeline, TimelineEvent, ItemSpan } from './compile';
 export { layersCarried, layersWith, patternIn, soundIn } from './known';
 export type { OwnLayers } from './known';
 export { layersOf, soundRefusal } from './layers';
-export type { LayersOfItem, SoundRefusal } from './layers';
+export type { LayersOfItem, SoundRefusal, Unlaid } from './layers';
 export { breathLine, breathLevelAt, startLevels } from './breathLine';
 export type { BreathPoint } from './breathLine';
 export { eventFit, saidOf } from './words';

@@ -1,4 +1,4 @@
-import { cycleOf, type Form, type Stroke } from '../forms';
+import { cycleOf, sealRefusal, type Form, type SealId, type SealRefusal, type Stroke } from '../forms';
 import { isLaidOn, patternRefusal, type BreathPattern, type PatternRefusal } from '../patterns';
 import { soundById, soundIdOf, type Sound, type Voice } from '../sounds';
 import { patternIn, soundIn } from './known';
@@ -35,18 +35,24 @@ export interface SoundLayer {
   readonly on: NonNullable<Exclude<Item['sound'], 'none'>>['on'];
 }
 
+/** The seal the hands of an item keep, where its form lets them. */
+export const sealOf = ({ seal: id, variant }: Item, form: Form): SealId | undefined =>
+  id !== undefined && sealRefusal(form, variant, id) === undefined ? id : undefined;
+
 /** What lies on the breath of an item, and what was asked for and does not fit. */
 export interface LayersOfItem {
   readonly breathing:
     { readonly pattern: BreathPattern; readonly on: NonNullable<Item['breathing']>['on'] } | undefined;
   readonly sound: SoundLayer | undefined;
+  readonly seal: SealId | undefined;
   readonly unlaid: readonly Unlaid[];
 }
 
 /** A layer that was asked for and is not laid, with the reason. */
 export type Unlaid =
   | { readonly layer: 'breathing'; readonly id: string; readonly why: PatternRefusal }
-  | { readonly layer: 'sound'; readonly id: string; readonly why: SoundRefusal };
+  | { readonly layer: 'sound'; readonly id: string; readonly why: SoundRefusal }
+  | { readonly layer: 'seal'; readonly id: SealId; readonly why: SealRefusal };
 
 /** The sound a form has of its own, by the school of the practice. */
 function ownSound(practice: Practice, form: Form): SoundLayer | undefined {
@@ -69,13 +75,15 @@ export function layersOf(practice: Practice, item: Item, form: Form): LayersOfIt
   const sound = asked && soundIn(practice, asked.sound);
   const whyNot = sound && soundRefusal(form, sound, cycle);
   if (sound && whyNot) unlaid.push({ layer: 'sound', id: sound.id, why: whyNot });
+  const noSeal = item.seal && sealRefusal(form, item.variant, item.seal);
+  if (item.seal && noSeal) unlaid.push({ layer: 'seal', id: item.seal, why: noSeal });
   const laid =
     asked && sound && !whyNot
       ? { sound, voice: asked.voice, on: asked.on }
       : item.sound === 'none'
         ? undefined
         : ownSound(practice, form);
-  return { breathing, sound: laid, unlaid };
+  return { breathing, sound: laid, seal: sealOf(item, form), unlaid };
 }
 
 /** Whether a sound is made in a repetition (from 1) of so many. */

@@ -4,7 +4,7 @@ import { briefSchema, pinSchema } from '../brief';
 import { LEAST_EXHALE_LIMIT_SEC, LONGEST_EXHALE_SEC } from '../breath';
 import { ANIMAL_SCHOOLS, ORGAN_IDS, PHASE_IDS, VIRTUE_SCHOOLS } from '../phases';
 import { CHANNEL_IDS, POINT_CODES } from '../channels';
-import { formSchema, ROLES, VARIANTS } from '../forms';
+import { formSchema, ROLES, SEALS, VARIANTS } from '../forms';
 import { layerSpanSchema, patternSchema } from '../patterns';
 import { SOUND_SCHOOLS, soundSchema, VOICES } from '../sounds';
 import { patternIn, soundIn } from './known';
@@ -152,6 +152,8 @@ export const itemSchema = z.strictObject({
   breathing: breathingSchema.optional(),
   /** For a form that is a sound of its own, how that is voiced; `none` leaves its sound out. */
   sound: z.union([soundLayerSchema, z.literal('none')]).optional(),
+  /** The shape the hands keep, on a still form. */
+  seal: z.enum(idsOf(SEALS)).optional(),
   /** What is said, sentence by sentence, where the item is talk and no form. */
   passage: z.string().trim().min(1).max(6000, 'at most 6,000 characters').optional(),
   /** Built up layer by layer: each begins a repetition. */

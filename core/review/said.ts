@@ -1,6 +1,6 @@
 import type { Caution, CautionCode, ConditionId } from '../people';
 import type { ChannelId, PointCode } from '../channels';
-import type { Form, Role } from '../forms';
+import type { Form, Role, SealRefusal } from '../forms';
 import type { Measured } from '../forms';
 import type { OrganId, PhaseId } from '../phases';
 import type { CalendarSeason } from '../almanac';
@@ -86,7 +86,7 @@ export interface NoteSays {
   'layer-not-laid': {
     readonly form: string;
     readonly layer: string;
-    readonly why: PatternRefusal | SoundRefusal;
+    readonly why: PatternRefusal | SoundRefusal | SealRefusal;
   };
   'breath-hurried': {
     readonly form: string;
@@ -179,6 +179,7 @@ export type PlainMend =
   | 'sound-silent'
   | 'sound-whispered'
   | 'same-number'
+  | 'no-seal-here'
   | 'no-sound-here'
   | 'shorter-exhale'
   | 'plain-breath'

@@ -85,6 +85,7 @@ export function inksOf(palette: Palette, pigment: string): Readonly<Record<strin
     'fig-wheel': { stroke: palette.brush },
     'fig-pin': { fill: palette.pin },
     'fig-wood': { fill: leaf },
+    'fig-wall': { fill: ink, fillOpacity: 0.09, stroke: faded, strokeWidth: 1 },
     'fig-shadow': { fill: ink },
     'fig-sash': { fill: pigment },
     'fig-path': { stroke: faded, strokeWidth: 3, dash: [1, 5], round: true },

@@ -27,7 +27,12 @@ export interface Placing {
 
 const TAG = /<(\/?)(g|path|ellipse|text|circle)\b([^>]*?)(\/?)>([^<]*)/g;
 /** How much of its ink a shape of a group keeps, by the class of the group: the way into a form is pale. */
-const FADES: Readonly<Record<string, number>> = { 'fig-way': 0.42, 'fig-ghost': 0.22, 'fig-far': 0.28 };
+const FADES: Readonly<Record<string, number>> = {
+  'fig-way': 0.42,
+  'fig-ghost': 0.22,
+  'fig-far': 0.28,
+  'fig-other': 0.45,
+};
 
 const attribute = (text: string, name: string): string | undefined =>
   new RegExp(`(?:^|\\s)${name}="([^"]*)"`).exec(text)?.[1];

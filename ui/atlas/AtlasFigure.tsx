@@ -9,7 +9,7 @@ import { closeBox, fitBox } from '@/ui/figure/fit';
 import { overlayMarkup, pointAt, type Overlay } from '@/ui/figure/overlay';
 import { patchMarkup } from '@/ui/figure/patch';
 import { useTurn } from '@/ui/figure/useTurn';
-import { cameraFor, middleOf, VIEWS, type Camera, type NamedView } from '@/ui/figure/view';
+import { cameraOnBody, VIEWS, type Camera, type NamedView } from '@/ui/figure/view';
 import { ViewChoice } from '@/ui/figure/ViewChoice';
 
 interface Props {
@@ -51,7 +51,7 @@ export function AtlasFigure({ posture, overlay, startView, words, onPoint, child
   const [close, setClose] = useState(false);
   const [sides, setSides] = useState<SidesShown>('both sides');
   const body = useMemo(() => solveGoals(goalsOf(posture)), [posture]);
-  const camera = useMemo(() => cameraFor(view, middleOf(body)), [body, view]);
+  const camera = useMemo(() => cameraOnBody(view, body), [body, view]);
   const { chosen } = overlay;
   const box = useMemo(() => {
     const place = close && chosen !== undefined ? nearestPlace(body, camera, chosen) : undefined;

@@ -11,9 +11,11 @@ import {
   type Item,
   type OwnLayers,
   type Practice,
+  type Unlaid,
 } from '@/core/practice';
-import { WHY_NO_PATTERN, WHY_NO_SOUND } from '@/ui/words/patterns';
+import { WHY_NO_PATTERN, WHY_NO_SEAL, WHY_NO_SOUND } from '@/ui/words/patterns';
 import { BreathLayer } from './ItemBreath';
+import { SealLayer } from './ItemSeal';
 import { SoundLayer } from './ItemSound';
 
 interface Props {
@@ -37,6 +39,13 @@ function inReach({ items }: Practice, item: Item, reach: Reach): readonly string
   while (items[from - 1]?.role === item.role) from -= 1;
   while (items[to + 1]?.role === item.role) to += 1;
   return items.slice(from, to + 1).map(({ id }) => id);
+}
+
+function unlaidText(practice: Practice, one: Unlaid): string {
+  if (one.layer === 'breathing')
+    return `${patternIn(practice, one.id)?.name ?? one.id} is not laid here: ${WHY_NO_PATTERN[one.why]}.`;
+  if (one.layer === 'sound') return `The sound is not made here: ${WHY_NO_SOUND[one.why]}.`;
+  return `The hands are not held so here: ${WHY_NO_SEAL[one.why]}.`;
 }
 
 /** What lies on the breath of one item: a pattern and a sound, laid here, on its section or on the practice. */
@@ -67,9 +76,9 @@ export function ItemLayers({ practice, layers, item, onEdit }: Props) {
   return (
     <details
       className="border-t border-hairline pt-2"
-      open={item.breathing !== undefined || item.sound !== undefined}
+      open={item.breathing !== undefined || item.sound !== undefined || item.seal !== undefined}
     >
-      <summary className="press-plain">Breath and sound</summary>
+      <summary className="press-plain">Breath, sound and hands</summary>
       <div className="mt-2 space-y-3">
         <label className="block">
           <span className="caption block">laid on</span>
@@ -89,11 +98,16 @@ export function ItemLayers({ practice, layers, item, onEdit }: Props) {
         </label>
         <BreathLayer {...shown} onBreathe={breathe} />
         <SoundLayer {...shown} onVoice={voice} />
+        <SealLayer
+          form={form}
+          item={item}
+          onSeal={(chosen) =>
+            onEdit({ kind: 'seal', itemId: item.id, seal: chosen }, `Hands changed: ${form.name}`)
+          }
+        />
         {laid.unlaid.map((one) => (
           <p key={one.layer} className="should">
-            {one.layer === 'breathing'
-              ? `${patternIn(practice, one.id)?.name ?? one.id} is not laid here: ${WHY_NO_PATTERN[one.why]}.`
-              : `The sound is not made here: ${WHY_NO_SOUND[one.why]}.`}
+            {unlaidText(practice, one)}
           </p>
         ))}
         {practice.customs.longestExhaleSec !== undefined && (

@@ -1,7 +1,7 @@
 import { ANATOMICAL, goalsOf, LEVELS, solveGoals, trunkAt, type Skeleton, type Vec } from '@/core/body';
 import type { TensionRegion } from '@/core/felt/terms';
 import { figureMarkup } from '@/ui/figure/markup';
-import { cameraFor, middleOf, VIEWS, type Spot } from '@/ui/figure/view';
+import { cameraOnBody, VIEWS, type Spot } from '@/ui/figure/view';
 
 /** The two pictures of the body that are touched. */
 export type Face = 'front' | 'back';
@@ -87,7 +87,7 @@ export function tensionPicture(face: Face): {
 } {
   const goals = goalsOf(ANATOMICAL);
   const body = solveGoals(goals);
-  const camera = cameraFor(VIEWS[face], middleOf(body));
+  const camera = cameraOnBody(VIEWS[face], body);
   return {
     markup: figureMarkup(goals, VIEWS[face], { line: 3.2, detail: 'folds' }),
     places: Object.entries(PARTS).flatMap(([region, part]) =>

@@ -6,11 +6,11 @@ import { figureMarkup } from './markup';
 import { closeBox, fitBox } from './fit';
 import { n } from './outline';
 import { overlayMarkup, phaseOfChannel } from './overlay';
-import { cameraFor, middleOf, NAMED_VIEWS, UNITS, VIEWS } from './view';
+import { cameraFor, cameraOnBody, NAMED_VIEWS, UNITS, VIEWS } from './view';
 
 const body = solvePosture(ANATOMICAL);
-const front = cameraFor(VIEWS.front, middleOf(body));
-const back = cameraFor(VIEWS.back, middleOf(body));
+const front = cameraOnBody(VIEWS.front, body);
+const back = cameraOnBody(VIEWS.back, body);
 
 /** Every number in the markup is one; a slip in the geometry would show as NaN. */
 const sound = (markup: string): boolean => !/NaN|undefined|Infinity/.test(markup) && markup.length > 500;
@@ -119,7 +119,7 @@ describe('what lies over the figure', () => {
   it('draws every channel with all its points from every side, without a slip', () => {
     for (const id of CHANNEL_IDS)
       for (const named of NAMED_VIEWS) {
-        const camera = cameraFor(VIEWS[named], middleOf(body));
+        const camera = cameraOnBody(VIEWS[named], body);
         const markup = overlayMarkup(body, camera, {
           channels: [id],
           points: pointsOn(id).map((row) => row.code),
@@ -142,7 +142,7 @@ describe('the frame', () => {
   it('holds every point of a body in any posture of the repertoire', () => {
     for (const form of REPERTOIRE) {
       const solved = solvePosture(tellingPosture(form, 'full'));
-      const camera = cameraFor(VIEWS[form.view ?? 'front'], middleOf(solved));
+      const camera = cameraOnBody(VIEWS[form.view ?? 'front'], solved);
       const box = fitBox(solved, camera);
       for (const place of [
         solved.trunk.head,

@@ -1,11 +1,12 @@
 import type { Skeleton, Vec } from '@/core/body';
-import type { Camera } from './view';
+import { othersSeen, wallCorners } from './draw/props';
+import type { Camera, Spot } from './view';
 
 /** Room round the joints for cloth, hands, hair and shadow, picture units. */
 const MARGIN = { side: 34, above: 46, below: 26 } as const;
 
-/** The part of the picture a body fills, as an SVG viewBox; no narrower than a standing person. */
-export function fitBox(skeleton: Skeleton, camera: Camera): string {
+/** Everything that has to be in sight of a body: its outmost places, those of others with it, and its wall. */
+export function outmostSpots(skeleton: Skeleton, camera: Camera): readonly Spot[] {
   const { arms, legs, trunk } = skeleton;
   const places: readonly Vec[] = [
     trunk.head,
@@ -18,7 +19,16 @@ export function fitBox(skeleton: Skeleton, camera: Camera): string {
       legs[side].toe,
     ]),
   ];
-  const spots = places.map((place) => camera.spot(place));
+  const seenBy = [camera, ...othersSeen(skeleton, camera).map((other) => other.camera)];
+  return [
+    ...seenBy.flatMap(({ spot }) => places.map((place) => spot(place))),
+    ...wallCorners(skeleton).map((corner) => camera.spot(corner)),
+  ];
+}
+
+/** The part of the picture a body fills, as an SVG viewBox; no narrower than a standing person. */
+export function fitBox(skeleton: Skeleton, camera: Camera): string {
+  const spots = outmostSpots(skeleton, camera);
   const xs = spots.map((spot) => spot.x);
   const half = Math.max(90, ...xs.map(Math.abs)) + MARGIN.side;
   const top = Math.min(...spots.map((spot) => spot.y)) - MARGIN.above;
@@ -38,16 +48,7 @@ const LEAST: Reach = { half: 130, up: 372 };
 /** What of the picture several bodies need together, with room round them. */
 export function reachOf(bodies: readonly Skeleton[], camera: (skeleton: Skeleton) => Camera): Reach {
   return bodies.reduce((most, skeleton) => {
-    const { arms, trunk, legs } = skeleton;
-    const see = camera(skeleton);
-    const spots = [
-      trunk.head,
-      ...(['left', 'right'] as const).flatMap((side) => [
-        arms[side].fingertip,
-        arms[side].elbow,
-        legs[side].toe,
-      ]),
-    ].map((place) => see.spot(place));
+    const spots = outmostSpots(skeleton, camera(skeleton));
     return {
       half: Math.max(most.half, ...spots.map(({ x }) => Math.abs(x) + MARGIN.side)),
       up: Math.max(most.up, ...spots.map(({ y }) => -y + MARGIN.above - 14)),

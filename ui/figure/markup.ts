@@ -3,7 +3,7 @@ import type { FigureLooks } from '@/core/customs/looks';
 import type { Detail } from './detail';
 import { drawFigure, drawMass, drawWeights } from './draw/figure';
 import { looksNow } from './looks';
-import { cameraFor, middleOfGoals, type Camera, type View } from './view';
+import { cameraOnBody, type Camera, type View } from './view';
 
 /** What is drawn besides the figure itself. */
 export interface FigureInk {
@@ -24,7 +24,7 @@ export interface FigureInk {
 /** One posture as markup for an `svg` group. */
 export function figureMarkup(goals: Goals, view: View, ink: FigureInk): string {
   const skeleton = solveGoals(goals);
-  const camera = cameraFor(view, middleOfGoals(goals, skeleton.build.statureM));
+  const camera = cameraOnBody(view, skeleton);
   return (
     drawFigure(skeleton, camera, {
       line: ink.line,

@@ -1,6 +1,6 @@
 import { goalsAt, solveGoals, type Movement } from '@/core/body';
 import { at } from './outline';
-import { cameraFor, middleOfGoals, type Spot, type View } from './view';
+import { cameraOn, type Spot, type View } from './view';
 
 /** Length of the two strokes of the head at the end of a way, picture units, and how far they open, radians. */
 const HEAD = { long: 11, open: 0.5 } as const;
@@ -18,7 +18,7 @@ function headAt(end: Spot, before: Spot): string {
 export function pathsMarkup(movement: Movement, view: View, statureM: number, heads = false): string {
   const start = movement.keys[0];
   if (!start) return '';
-  const camera = cameraFor(view, middleOfGoals(start, statureM));
+  const camera = cameraOn(view, start, statureM);
   return (['left', 'right'] as const)
     .map((side) => {
       const spots = Array.from({ length: 13 }, (_, index) =>

@@ -1,11 +1,11 @@
 import { ANATOMICAL, goalsOf, solveGoals, solvePosture, type Skeleton } from '@/core/body';
 import { placePoint, POINTS, type PointCode } from '@/core/channels';
 import { REPERTOIRE, tellingPosture } from '@/core/forms';
-import { cameraFor, middleOf, VIEWS, type NamedView } from './view';
+import { cameraOnBody, VIEWS, type NamedView } from './view';
 import { veilFor } from './veil';
 
 const isVeiled = (body: Skeleton, view: NamedView, code: PointCode, side: 'left' | 'right'): boolean => {
-  const veil = veilFor(body, cameraFor(VIEWS[view], middleOf(body)));
+  const veil = veilFor(body, cameraOnBody(VIEWS[view], body));
   return placePoint(body, code, side).every(veil);
 };
 const bodyOf = (id: string): Skeleton => {
@@ -43,7 +43,7 @@ describe('what stands before a place of the skin', () => {
   });
 
   it('never takes a part for its own veil: of all points that face the front, next to none is hidden', () => {
-    const camera = cameraFor(VIEWS.front, middleOf(standing));
+    const camera = cameraOnBody(VIEWS.front, standing);
     const veil = veilFor(standing, camera);
     const places = POINTS.flatMap(({ code }) =>
       placePoint(standing, code, 'left').map((place) => ({ code, place })),

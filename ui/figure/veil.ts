@@ -1,6 +1,6 @@
 import { addScaled, LIMB_RADII, mix, ringAt, trunkAt, type Skeleton, type Vec } from '@/core/body';
 import type { SkinPlace } from '@/core/channels';
-import { UNITS, type Camera, type Spot } from './view';
+import { type Camera, type Spot } from './view';
 
 /** A ball of the body in the picture, its radius in picture units and in metres. */
 interface Ball extends Spot {
@@ -19,7 +19,7 @@ function ballsOf(skeleton: Skeleton, camera: Camera): readonly Ball[] {
   const h = skeleton.build.statureM;
   const ball = (place: Vec, share: number): Ball => ({
     ...camera.spot(place),
-    r: share * h * UNITS,
+    r: share * h * camera.units,
     rM: share * h,
   });
   const bone = (from: Vec, to: Vec, [a, b]: readonly [number, number]): Ball[] =>

@@ -1,4 +1,4 @@
-import { middleOfFeet, type Goals, type Skeleton, type Vec } from '@/core/body';
+import { middleOfFeet, propRow, type Goals, type Skeleton, type Vec } from '@/core/body';
 
 /** Where the viewer stands: degrees round the person from the front, towards the person's left. */
 export interface View {
@@ -35,35 +35,48 @@ export interface Camera {
   /** Unit vector from the person to the viewer. */
   readonly viewer: Vec;
   readonly view: View;
+  /** Picture units per metre. */
+  readonly units: number;
 }
 
 /** A parallel view: no vanishing point, so that lengths can be compared. `middle` is kept at x = 0. */
-export function cameraFor(view: View, middle: { readonly x: number; readonly z: number }): Camera {
+export function cameraFor(
+  view: View,
+  middle: { readonly x: number; readonly z: number },
+  units = UNITS,
+): Camera {
   const yaw = (view.yawDeg * Math.PI) / 180;
   const down = (view.downDeg * Math.PI) / 180;
   const [sy, cy, sd, cd] = [Math.sin(yaw), Math.cos(yaw), Math.sin(down), Math.cos(down)];
   const flip = view.mirrored ? -1 : 1;
   return {
     view,
+    units,
     viewer: [sy * cd, sd, cy * cd],
     spot: ([px, y, pz]) => {
       const x = px - middle.x;
       const z = pz - middle.z;
       const near = x * sy + z * cy;
       return {
-        x: flip * UNITS * (x * cy - z * sy),
-        y: -UNITS * (y * cd - near * sd),
+        x: flip * units * (x * cy - z * sy),
+        y: -units * (y * cd - near * sd),
         depth: near * cd + y * sd,
       };
     },
   };
 }
 
-export function middleOf(skeleton: Skeleton): { readonly x: number; readonly z: number } {
-  return middleOfGoals(skeleton.goals, skeleton.build.statureM);
+/** How much smaller one is seen in company, so that others are in the picture: 1 as large. */
+const IN_COMPANY = { ring: 0.7, partner: 0.84 } as const;
+
+/** The view of somebody as they stand, with whom they do it in sight. */
+export function cameraOn(view: View, goals: Goals, statureM: number): Camera {
+  const middle = middleOfFeet(goals);
+  const { with: prop, withShare } = goals;
+  const ahead = prop === 'partner' ? (propRow(prop).others[0]?.axisAhead(goals.base) ?? 0) * withShare : 0;
+  const smaller = prop === 'partner' || prop === 'ring' ? 1 - (1 - IN_COMPANY[prop]) * withShare : 1;
+  return cameraFor(view, { x: middle.x * statureM, z: (middle.z + ahead) * statureM }, UNITS * smaller);
 }
 
-export function middleOfGoals(goals: Goals, statureM: number): { readonly x: number; readonly z: number } {
-  const middle = middleOfFeet(goals);
-  return { x: middle.x * statureM, z: middle.z * statureM };
-}
+export const cameraOnBody = (view: View, { goals, build }: Skeleton): Camera =>
+  cameraOn(view, goals, build.statureM);

@@ -2,10 +2,21 @@ import { Pinyin } from '@/ui/kit/Pinyin';
 import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
 import type { Customs } from '@/core/customs';
-import { asksOf, measureForm, organsOfForm, phasesOfForm, type Form, type VariantId } from '@/core/forms';
+import { propRow } from '@/core/body';
+import {
+  asksOf,
+  measureForm,
+  organsOfForm,
+  phasesOfForm,
+  pointsOf,
+  propOf,
+  type Form,
+  type VariantId,
+} from '@/core/forms';
 import { knownThemesOf } from '@/core/known';
 import type { ThemePart } from '@/core/brief';
 import { sourceTitle } from '@/core/sources';
+import { capital } from '@/core/text/text';
 import { OrganName } from '@/ui/kit/OrganName';
 import { PhaseMark } from '@/ui/kit/PhaseMark';
 import { asksText } from '@/ui/words/asks';
@@ -14,7 +25,8 @@ import { FLOW_WORDS, themeName } from '@/ui/words/names';
 import { AsksChart } from './AsksChart';
 
 /** Phases, organs, channels and points it is for. */
-function Serves({ form, customs }: { form: Form; customs: Customs }) {
+function Serves({ form, variant, customs }: Pick<Props, 'form' | 'variant' | 'customs'>) {
+  const points = pointsOf(form, variant);
   const flows = form.route ? routeByChannel(form.route) : [];
   const phases = phasesOfForm(form, customs);
   const organs = organsOfForm(form, customs);
@@ -56,10 +68,10 @@ function Serves({ form, customs }: { form: Form; customs: Customs }) {
           </p>
         )}
       </section>
-      {form.points.length > 0 && (
+      {points.length > 0 && (
         <section>
           <h3 className="caption">Points</h3>
-          {form.points.map((code) => {
+          {points.map((code) => {
             const row = point(code);
             return (
               <p key={code}>
@@ -126,10 +138,11 @@ function KnownFor({ form, customs }: { form: Form; customs: Customs }) {
 
 /** What the form serves, asks and belongs to, in the margin. */
 export function FormAside({ form, variant, customs, practices }: Props) {
+  const prop = propOf(form, variant);
   return (
     <aside aria-label="In the margin" className="small space-y-4 lg:border-l lg:border-hairline lg:pl-6">
       <KnownFor form={form} customs={customs} />
-      <Serves form={form} customs={customs} />
+      <Serves form={form} variant={variant} customs={customs} />
       <section>
         <h3 className="caption">Stance and feet</h3>
         <p>
@@ -138,6 +151,11 @@ export function FormAside({ form, variant, customs, practices }: Props) {
             : `${form.stance.start}, ends ${form.stance.end}`}
           . {form.footwork}
         </p>
+        {prop && (
+          <p>
+            {capital(propRow(prop).label)}: needs {propRow(prop).needs}.
+          </p>
+        )}
       </section>
       <Asks form={form} variant={variant} />
       {form.smaller && (

@@ -105,7 +105,7 @@ export function FormPage({ form, variant, customs, practices, shipped, alike, ow
           name={form.name}
           reach={{
             channels: form.channels.map((reach) => reach.channel),
-            points: pointsReached(form)
+            points: pointsReached(form, variant)
               .filter((row) => row.way !== 'route')
               .map((row) => row.code),
           }}

@@ -15,7 +15,7 @@ import { figureMarkup } from '@/ui/figure/markup';
 import { boxOf, reachOf, type Reach } from '@/ui/figure/fit';
 import { patchMarkup } from '@/ui/figure/patch';
 import { pathsMarkup } from '@/ui/figure/paths';
-import { cameraFor, middleOfGoals, VIEWS, type View } from '@/ui/figure/view';
+import { cameraOnBody, VIEWS, type View } from '@/ui/figure/view';
 import { useStillness } from '@/ui/kit/useMedia';
 import { aheadOf, eased, turnedTowards } from './ahead';
 
@@ -71,9 +71,7 @@ export function LeadFigure({ practice, timeline, event, positionMs, sash, facing
     const bodies = [...new Set(own.flatMap(({ keys }) => keys))]
       .slice(0, MOST_POSTURES)
       .map((one) => solveGoals(one));
-    return reachOf(bodies, (skeleton) =>
-      cameraFor(usual, middleOfGoals(skeleton.goals, skeleton.build.statureM)),
-    );
+    return reachOf(bodies, (skeleton) => cameraOnBody(usual, skeleton));
   }, [event.itemIndex, movements, timeline, usual]);
   const towardsDeg = views.get(event.index) ?? usual.yawDeg;
   const steps = useStillness();

@@ -4,7 +4,8 @@ import { detailFor } from '@/ui/figure/detail';
 import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
 import { looksNow } from '@/ui/figure/looks';
-import { cameraFor, middleOfGoals, UNITS, VIEWS, type View } from '@/ui/figure/view';
+import { outmostSpots } from '@/ui/figure/fit';
+import { cameraOnBody, UNITS, VIEWS, type View } from '@/ui/figure/view';
 import { layFigures, type LaidFigure, type Standing } from './lay';
 import type { StripItem } from './strip';
 
@@ -45,17 +46,8 @@ function told(form: Form, variant: VariantId, most: number): Known {
     const known = tellForm(form, variant, most);
     const halves = known.moments.map(({ goals }) => {
       const body = solveGoals(goals);
-      const camera = cameraFor(view, middleOfGoals(goals, body.build.statureM));
-      const { arms, legs, trunk } = body;
-      const places = [
-        trunk.head,
-        ...[arms.left, arms.right].flatMap(({ elbow, fingertip }) => [elbow, fingertip]),
-      ];
-      const feet = [legs.left, legs.right].flatMap(({ toe, heel, knee }) => [toe, heel, knee]);
-      return Math.max(
-        LEAST_HALF,
-        ...[...places, ...feet].map((place) => Math.abs(camera.spot(place).x) + 12),
-      );
+      const camera = cameraOnBody(view, body);
+      return Math.max(LEAST_HALF, ...outmostSpots(body, camera).map(({ x }) => Math.abs(x) + 12));
     });
     return { ...known, view, halves };
   });

@@ -23,6 +23,7 @@ const OF_ITEMS = {
   station: 'a station or not',
   breathing: 'its breath',
   sound: 'its sound',
+  seal: 'how the hands are held',
   passage: 'what is said',
   layers: 'its layers',
   lesson: 'its step of the lesson',

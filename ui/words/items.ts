@@ -1,5 +1,6 @@
 import { stayText } from './doses';
-import type { Form } from '@/core/forms';
+import { propRow } from '@/core/body';
+import { propOf, seal, type Form } from '@/core/forms';
 import type { Item, LayersOfItem, LessonStep } from '@/core/practice';
 import { spanText, VOICE_NAMES } from './patterns';
 
@@ -23,6 +24,9 @@ export function itemExtras(item: Item, form: Form, layers: LayersOfItem): readon
       `Sound: ${sound.written}${sound.hanzi ? ` ${sound.hanzi}` : ''}, ${VOICE_NAMES[voice]}${spanText(on)}.`,
     );
   }
+  if (layers.seal) said.push(`Hands: ${seal(layers.seal).name}.`);
+  const prop = propOf(form, item.variant);
+  if (prop) said.push(`Needs ${propRow(prop).needs}.`);
   if (item.station) said.push('Named in a word, and on without a pause.');
   if (item.image) said.push(`Image: ${item.image}`);
   if (item.lesson) said.push(`Lesson: ${LESSON_NAMES[item.lesson]}.`);

@@ -1,5 +1,5 @@
 import { lengthOf } from '@/ui/words/region';
-import { WHY_NO_PATTERN, WHY_NO_SOUND } from './patterns';
+import { WHY_NO_PATTERN, WHY_NO_SEAL, WHY_NO_SOUND } from './patterns';
 import { otherSide } from '@/core/body/sides';
 import { channel } from '@/core/channels/channels';
 import { organ, phaseName } from '@/core/phases';
@@ -10,7 +10,7 @@ import { cautionText } from './cautionSentences';
 import { measuredText } from './deeds';
 import { ROLE_NAMES } from './names';
 
-const WHY_NOT_LAID = { ...WHY_NO_PATTERN, ...WHY_NO_SOUND } as const;
+const WHY_NOT_LAID = { ...WHY_NO_PATTERN, ...WHY_NO_SOUND, ...WHY_NO_SEAL } as const;
 
 /** Everything the margin says: its notes, why each matters, and what its mends are called. */
 
@@ -238,6 +238,7 @@ const MENDS = {
   'sound-silent': 'Only breath and mouth, silent',
   'sound-whispered': 'Whisper it',
   'same-number': 'The same number of each',
+  'no-seal-here': 'Hands as the form has them',
   'no-sound-here': 'No sound here',
   'shorter-exhale': 'No exhale longer than that',
   'even-sides': 'The same number on both sides',

@@ -12,6 +12,7 @@ export const REFUSED = {
   place: 'the place does not allow it',
   'sounds-off': 'no sounds are wished for',
   'by-name': 'it is taken with its set, or by name',
+  'needs-prop': 'it needs something, or somebody, that may not be there: ask for it by name',
   unwritten: 'nothing but its name is written yet',
   'left-out': 'it was left out',
   unknown: 'there is no such form',
@@ -53,6 +54,7 @@ export function obstacleText(obstacle: Obstacle, formName: (id: string) => strin
         place: 'the place allows no form',
         'sounds-off': 'no sounds are wished for, and that leaves no form',
         'by-name': 'there are only forms that are taken by name',
+        'needs-prop': 'there are only forms that need something, or somebody, besides',
         unwritten: 'nothing is written yet of the forms there are',
         'left-out': 'every form was left out',
       }[obstacle.because];

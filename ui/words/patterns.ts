@@ -1,4 +1,5 @@
 import { breathOf, type Pace } from '@/core/breath';
+import type { SealRefusal } from '@/core/forms';
 import type { BreathPattern, LayerSpan, PatternRefusal } from '@/core/patterns';
 import { patternIn, soundIn, type Item, type Practice, type SoundRefusal } from '@/core/practice';
 import type { Voice } from '@/core/sounds';
@@ -48,6 +49,12 @@ export const WHY_NO_SOUND = {
   'another-sound': 'the form is another organ’s sound',
   'nose-said': 'the words of the form breathe out by the nose',
 } as const satisfies Record<SoundRefusal, string>;
+
+export const WHY_NO_SEAL = {
+  moves: 'it is for what is done standing or sitting still',
+  'hands-busy': 'the hands have something to do here',
+  'hands-said': 'the words of the form speak of open hands',
+} as const satisfies Record<SealRefusal, string>;
 
 export const VOICE_NAMES = {
   aloud: 'aloud',

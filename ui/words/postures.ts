@@ -1,5 +1,6 @@
 import { otherSide } from '@/core/body/sides';
 import type { Hand, Landmark, Posture } from '@/core/body';
+import { propRow } from '@/core/body/props';
 import { restingOn } from '@/core/body/resting';
 
 /** A posture in plain words, made from its data: for screen readers and for paper. */
@@ -8,6 +9,8 @@ const PLACES: Record<Landmark, string> = {
   hanging: 'hangs by the side',
   reach: 'reaches',
   floor: 'on the floor under the shoulder',
+  opposite: 'against what is opposite',
+  neighbour: 'at the neighbour’s palm',
   'lower dantian': 'at the lower belly',
   navel: 'at the navel',
   'solar plexus': 'at the upper belly',
@@ -136,5 +139,6 @@ export function describePosture(posture: Posture): string {
     leftText === rightText
       ? `both hands ${verb(leftText)}`
       : `left hand ${leftText}; right hand ${rightText}`;
-  return [[...stand, ...trunkText(posture)].join(', '), handsText].join('; ');
+  const besides = posture.with ? [propRow(posture.with).label] : [];
+  return [[...stand, ...besides, ...trunkText(posture)].join(', '), handsText].join('; ');
 }

@@ -164,7 +164,7 @@ describe('names', () => {
   });
 });
 
-const NO_LAYERS = { breathing: undefined, sound: undefined, unlaid: [] };
+const NO_LAYERS = { breathing: undefined, sound: undefined, seal: undefined, unlaid: [] };
 
 describe('what is told beside the cues', () => {
   it('is said for every kind of addition, and nothing where there is none', () => {

@@ -2,11 +2,11 @@ import { weight } from '../weights';
 import { HEART, only, type Criterion, type FormAt, type Part, type Weighing } from './criterion';
 
 /** What a form gives the theme by itself, beside the falling return of one more. */
-function reached({ form, role }: FormAt, { targets }: Weighing, strength: Part['strength']) {
+function reached({ form, role, variant }: FormAt, { targets }: Weighing, strength: Part['strength']) {
   return targets
     .filter((target) => target.strength === strength)
     .flatMap((target) => {
-      const reach = target.reachOf(form);
+      const reach = target.reachOf(form, variant);
       if (!reach) return [];
       // Beside the heart the theme still colours the choice, without falling returns.
       return only(

@@ -7,13 +7,13 @@ export const stranger: Criterion = {
   strength: 'theme',
   weights: ['stranger'],
   isCapped: false,
-  points: ({ form, role }, { targets, whole }) =>
+  points: ({ form, role, variant }, { targets, whole }) =>
     only(
       whole &&
         !whole.hasBlocks &&
         HEART.has(role) &&
         role !== 'still' &&
-        !targets.some((target) => target.reachOf(form))
+        !targets.some((target) => target.reachOf(form, variant))
         ? weight('stranger')
         : 0,
     ),

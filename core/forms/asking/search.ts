@@ -1,11 +1,14 @@
+import { propRow } from '../../body';
 import { channel } from '../../channels';
 import { organ, phaseName } from '../../phases';
 import type { Form } from '../model/model';
+import { propOf } from '../model/props';
 import { OTHER_NAMES } from './otherNames';
 import { plainText } from './plain';
 
 /** Everything a practitioner might look a form up by, as one plain line. */
 export function searchText(form: Form): string {
+  const prop = propOf(form, 'full');
   return plainText(
     [
       form.name,
@@ -21,6 +24,7 @@ export function searchText(form: Form): string {
       ...form.points,
       form.seated ? 'seated' : '',
       form.animal ?? '',
+      prop ? propRow(prop).label : '',
     ].join(' '),
   );
 }

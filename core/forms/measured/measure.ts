@@ -11,8 +11,8 @@ import {
   type Stretch,
 } from '../../body';
 import { atPace, layOut } from '../../time/layout';
-import { restIn, strokePostures } from '../writing/embody';
-import { cycleOf, stanceOf } from '../model/variants';
+import { restOf, strokePostures } from '../writing/embody';
+import { cycleOf } from '../model/variants';
 import { type Asks, type Form, type Stroke } from '../model/model';
 import { type VariantId } from '../model/terms';
 
@@ -64,7 +64,7 @@ export function posturesForSide(
 /** Entry, repetitions (one on each side unless more are asked) and exit of a form as they move at the usual pace. */
 export function movingForm(form: Form, variant: VariantId, repetitions = 1): readonly MovingStroke[] {
   const moving: MovingStroke[] = [];
-  let last = goalsOf(restIn(stanceOf(form, variant).start));
+  let last = goalsOf(restOf(form, variant));
   for (const { stroke, part, isSecond, sec, repetition } of layOut(
     form,
     variant,

@@ -13,6 +13,7 @@ import { strokesOf } from '../model/variants';
 import { type Form } from '../model/model';
 import { type VariantId } from '../model/terms';
 import { TOUCHED } from './touched';
+import { UNTOUCHED } from './untouched';
 
 /** A palm covers what lies within this of its middle, centimetres (from memory: half a hand's breadth). */
 export const PALM_COVERS_CM = 3.5;
@@ -26,9 +27,21 @@ function endsOf(form: Form, variant: VariantId): readonly Posture[] {
   return form.sides === 'symmetric' ? ends : [...ends, ...ends.map(mirror)];
 }
 
-/** Points of the rest of the body: a hand does not come to its own arm. */
-const isOnArm = (code: PointCode): boolean =>
-  ['LU', 'LI', 'HT', 'SI', 'PC', 'TE'].includes(point(code).channel ?? '');
+/** The last point on the arm of the channels that begin or end there: beyond it they run over trunk and head (WHO 2008). */
+const ON_ARM: Readonly<Record<string, readonly [from: number, to: number]>> = {
+  LU: [3, 11],
+  LI: [1, 15],
+  HT: [2, 9],
+  SI: [1, 9],
+  PC: [2, 9],
+  TE: [1, 14],
+};
+/** Whether a point lies on the arm: a hand does not come to its own. */
+export function isOnArm(code: PointCode): boolean {
+  const [, channel = '', number = '0'] = /^([A-Z]+)(\d+)$/.exec(code) ?? [];
+  const span = ON_ARM[channel];
+  return span !== undefined && Number(number) >= span[0] && Number(number) <= span[1];
+}
 
 /** The points a palm rests on in one posture, nearest first, at most three for each hand. */
 export function pointsUnderPalms(posture: Posture): readonly PointCode[] {
@@ -60,10 +73,35 @@ export function measureTouched(form: Form, variant: VariantId): readonly PointCo
 export const REACH_WAYS = ['named', 'palm', 'route', 'channel'] as const;
 export type ReachWay = (typeof REACH_WAYS)[number];
 
-const touchedBy = (form: Form): readonly PointCode[] => {
+/** The points a form's palms come to in its full way, as measured. */
+export const touchedPoints = (form: Form): readonly PointCode[] => {
   const table: Readonly<Record<string, readonly PointCode[]>> = TOUCHED;
   return table[form.id] ?? [];
 };
+
+const untouchedKept = new Map<string, ReadonlySet<string>>();
+
+/** The points a way of doing a form does not bring its hands to, though the form is known for them: see `handClaims.ts`. */
+function untouchedIn({ id }: Form, variant: VariantId): ReadonlySet<string> {
+  const kept = untouchedKept.get(`${id} ${variant}`);
+  if (kept) return kept;
+  const table: Readonly<Record<string, Partial<Record<VariantId, string>>>> = UNTOUCHED;
+  const told = table[id]?.[variant] ?? '';
+  // "SP5–9 KI3" is SP5, SP6 … SP9 and KI3.
+  const codes = [...told.matchAll(/([A-Z-]*[A-Z])(\d+)(?:–(\d+))?/g)].flatMap(
+    ([, channel = '', from = '', to = from]) =>
+      Array.from({ length: Number(to) - Number(from) + 1 }, (_, step) => `${channel}${Number(from) + step}`),
+  );
+  const set = new Set(codes);
+  untouchedKept.set(`${id} ${variant}`, set);
+  return set;
+}
+
+/** The points named of a form, without those its hands do not come to in this way of doing it. */
+export function pointsOf(form: Form, variant: VariantId): readonly PointCode[] {
+  const missed = untouchedIn(form, variant);
+  return missed.size === 0 ? form.points : form.points.filter((code) => !missed.has(code));
+}
 
 type Stretches = readonly RouteLeg['along'][number][];
 
@@ -82,17 +120,25 @@ function passes(stretches: Stretches, code: PointCode): boolean {
   );
 }
 
-function wayOf(form: Form, stretches: Stretches, code: PointCode): ReachWay | undefined {
-  if (form.points.includes(code)) return 'named';
-  if (touchedBy(form).includes(code)) return 'palm';
-  if (passes(stretches, code)) return 'route';
+/** Every point a form's route passes, in flow order. */
+export function pointsPassed(form: Form): readonly PointCode[] {
+  const stretches = stretchesOf(form);
+  return stretches.length === 0 ? [] : POINTS.flatMap(({ code }) => (passes(stretches, code) ? [code] : []));
+}
+
+function wayOf(form: Form, variant: VariantId, stretches: Stretches, code: PointCode): ReachWay | undefined {
+  if (!untouchedIn(form, variant).has(code)) {
+    if (form.points.includes(code)) return 'named';
+    if (touchedPoints(form).includes(code)) return 'palm';
+    if (passes(stretches, code)) return 'route';
+  }
   const { channel } = point(code);
   return form.channels.some((reach) => reach.channel === channel) ? 'channel' : undefined;
 }
 
-/** How a form reaches a point, strongest way first; undefined where it does not. */
-export const reachOf = (form: Form, code: PointCode): ReachWay | undefined =>
-  wayOf(form, stretchesOf(form), code);
+/** How a way of doing a form reaches a point, strongest way first; undefined where it does not. */
+export const reachOf = (form: Form, code: PointCode, variant: VariantId = 'full'): ReachWay | undefined =>
+  wayOf(form, variant, stretchesOf(form), code);
 
 /** A point a form reaches, and by what. */
 export interface Reached {
@@ -100,11 +146,11 @@ export interface Reached {
   readonly way: ReachWay;
 }
 
-/** Every point a form reaches by name, palm or route, in flow order. */
-export function pointsReached(form: Form): readonly Reached[] {
+/** Every point a way of doing a form reaches by name, palm or route, in flow order. */
+export function pointsReached(form: Form, variant: VariantId = 'full'): readonly Reached[] {
   const stretches = stretchesOf(form);
   return POINTS.flatMap(({ code }) => {
-    const way = wayOf(form, stretches, code);
+    const way = wayOf(form, variant, stretches, code);
     return way === undefined || way === 'channel' ? [] : [{ code, way }];
   });
 }

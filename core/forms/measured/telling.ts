@@ -1,6 +1,6 @@
 import { distance, solvePosture, type Posture } from '../../body';
-import { restIn, strokePostures } from '../writing/embody';
-import { cycleOf, stanceOf } from '../model/variants';
+import { restOf, strokePostures } from '../writing/embody';
+import { cycleOf } from '../model/variants';
 import { type Form } from '../model/model';
 import { type VariantId } from '../model/terms';
 
@@ -9,7 +9,7 @@ import { type VariantId } from '../model/terms';
  * head and feet are farthest from standing at rest. Rest itself where the form has no postures.
  */
 export function tellingPosture(form: Form, variant: VariantId): Posture {
-  const rest = restIn(stanceOf(form, variant).start);
+  const rest = restOf(form, variant);
   const calm = solvePosture(rest);
   let best = rest;
   let far = 0;

@@ -1,4 +1,4 @@
-import { endsOfSet, FORM_SETS, formsOfSet, isByName, REPERTOIRE, setOrder } from '..';
+import { endsOfSet, FORM_SETS, formsOfSet, isByName, propOf, REPERTOIRE, setOrder } from '..';
 import { SOLAR_TERMS } from '../../almanac';
 import { channel } from '../../channels';
 import { DEFAULT_CUSTOMS } from '../../customs';
@@ -103,6 +103,27 @@ describe('what belongs to its set', () => {
       [...tendons],
     );
     expect(drafted({ kind: 'organ', organ: 'liver' }, 30).filter(isByName)).toEqual([]);
+  });
+
+  it('and what needs a ball, a wall or somebody else is there when it is asked for, and only then', () => {
+    const needy = REPERTOIRE.filter((form) => propOf(form, 'full')).map(({ id }) => id);
+    expect(needy.length).toBeGreaterThanOrEqual(16);
+    for (const organ of ['spleen', 'lung', 'heart'] as const)
+      expect(drafted({ kind: 'organ', organ }, 20).filter((id) => needy.includes(id))).toEqual([]);
+    const asked = compose({
+      brief: {
+        ...PLAIN_BRIEF,
+        minutes: 20,
+        theme: { kind: 'organ', organ: 'spleen' },
+        pins: [{ formId: 'ball-lifted' }],
+      },
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      seed: 1,
+      enough: 0.1,
+    });
+    expect(asked.ok && asked.practice.items.map(({ formId }) => formId)).toContain('ball-lifted');
   });
 
   it('names how its edition opens and closes it', () => {

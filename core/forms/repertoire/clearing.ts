@@ -103,7 +103,7 @@ export const CLEARING = [
     id: 'tap-legs', name: 'Tapping the legs', family: 'percussion route', roles: ['clear', 'wake'], actions: ['clears', 'moves'],
     polarity: 'yang', phases: ['earth', 'wood', 'water'], organs: ['stomach', 'spleen', 'gallbladder', 'liver', 'bladder', 'kidney'],
     channels: [{ channel: 'GB', how: 'tap' }, { channel: 'BL', how: 'tap' }, { channel: 'ST', how: 'tap' }, { channel: 'LR', how: 'tap' }, { channel: 'SP', how: 'tap' }, { channel: 'KI', how: 'tap' }],
-    points: ['GB30', 'BL40', 'ST36'],
+    points: ['GB30', 'ST36'],
     route: ['buttock', 'outer thigh', 'outer knee', 'outer lower leg', 'outer ankle', 'inner ankle', 'inner lower leg', 'inner knee', 'inner thigh', 'groin', 'lower belly'],
     pace: 'fold', manner: 'natural', exhale: 'mouth', settleSec: 12, repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 },
     asks: { percussion: ['legs', 'belly'] }, loosens: ['hips'], images: ['Rain running down a roof, mist rising from the ground.'],
@@ -147,7 +147,7 @@ export const CLEARING = [
   }),
   tracing({
     id: 'trace-pericardium-triple-burner', name: 'Tracing Pericardium and Triple Burner', phase: 'fire',
-    organs: ['pericardium', 'triple-burner'], channels: ['PC', 'TE'], points: ['PC8', 'CV17'],
+    organs: ['pericardium', 'triple-burner'], channels: ['PC', 'TE'], points: ['PC8'],
     route: ['PC1', 'PC2', 'PC3', 'PC7', 'palm', 'back of the hand', 'TE4', 'TE10', 'TE14'], limb: 'arm',
     image: 'Opening the shutters in the middle of a house.',
     cycle: armTracing('Smooth down the middle of the inner {side} arm to the palm.', 'Palm up the middle of the outer {side} arm.', armRoute(0, 'open')),
@@ -174,7 +174,7 @@ export const CLEARING = [
   }),
   tracing({
     id: 'trace-liver-gallbladder', name: 'Tracing Gallbladder and Liver', phase: 'wood', organs: ['liver', 'gallbladder'],
-    channels: ['GB', 'LR'], points: ['GB30', 'LR3', 'LR14'],
+    channels: ['GB', 'LR'], points: ['GB26', 'LR14'],
     route: ['GB24', 'GB26', 'outer hip', 'outer thigh', 'outer knee', 'outer lower leg', 'GB40', 'toes', 'big toe', 'LR4', 'LR8', 'groin', 'LR14'],
     limb: 'leg', image: 'Wind running down through long grass, new shoots rising.',
     cycle: legTracing(GALLBLADDER_LIVER.full, 'Smooth down the flanks and outer legs to the fourth toes.', 'Draw up from the big toes by the inner legs to the ribs.'),

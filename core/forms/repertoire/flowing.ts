@@ -115,7 +115,7 @@ export const FLOWING = [
   defineForm({
     id: 'three-rooms', name: 'Warming the three rooms', family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'moves'],
     phases: ['fire'], organs: ['triple-burner', 'pericardium', 'small-intestine'],
-    channels: [{ channel: 'TE', how: 'trace' }, { channel: 'CV', how: 'trace' }], points: ['CV17', 'CV12', 'CV6'], pace: 'flowing',
+    channels: [{ channel: 'TE', how: 'trace' }, { channel: 'CV', how: 'attend' }], points: ['CV17', 'CV12', 'CV6'], pace: 'flowing',
     repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 }, images: ['Carrying a lamp through three rooms.'],
     mistakes: [{ mistake: 'shoulders rise', mend: 'Let the elbows hang from the wrists.' }],
     cycle: [
@@ -160,7 +160,7 @@ export const FLOWING = [
   defineForm({
     id: 'belly-harvest', name: 'Gathering in the harvest', family: 'flowing pair', roles: ['nourish', 'balance'],
     actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['earth'], organs: ['stomach', 'spleen'],
-    channels: [{ channel: 'ST', how: 'attend' }, { channel: 'SP', how: 'attend' }, { channel: 'CV', how: 'trace' }],
+    channels: [{ channel: 'ST', how: 'attend' }, { channel: 'SP', how: 'attend' }, { channel: 'CV', how: 'attend' }],
     points: ['CV12', 'CV6', 'SP21'], pace: 'flowing', repetitions: { least: 2, usual: 6, most: 18, multipleOf: 1 },
     images: ['An armful of warm sheaves.'],
     mistakes: [{ mistake: 'bending the back to scoop', mend: 'Sink with the knees; the back stays tall.' }],

@@ -5,6 +5,7 @@ import { ARRIVING } from './arriving';
 import { BEASTS } from './beasts';
 import { BROCADES } from './brocades';
 import { CLEARING } from './clearing';
+import { COMPANY } from './company';
 import { EDITIONS } from './editions';
 import { FLOWING } from './flowing';
 import { FROLICS } from './frolics';
@@ -65,6 +66,7 @@ const WRITTEN: readonly Form[] = [
   ...INWARD,
   ...INNER_WORK,
   ...REST_FORMS,
+  ...COMPANY,
   ...RETURNING,
 ];
 

@@ -39,7 +39,7 @@ const gate = each(
 
 const onEyes: Hand = {
   near: 'upper dantian',
-  off: [1.9, -1, 1.2],
+  off: [2.7, -1, 0.2],
   palm: 'body',
   fingers: 'up',
   elbow: 'low',
@@ -191,7 +191,7 @@ export const INWARD = [
   }),
   inner({
     id: 'middle-room-breathing', name: 'Warming the middle', roles: ['nourish'], phases: ['earth'], organs: ['stomach', 'spleen'],
-    channels: along('hold', 'ST', 'SP', 'CV'), points: ['CV12', 'ST36'], images: ['A clay pot kept warm in straw.'],
+    channels: [...along('attend', 'ST', 'SP'), ...along('hold', 'CV')], points: ['CV12', 'ST36'], images: ['A clay pot kept warm in straw.'],
     mistakes: [{ mistake: 'pressing into the stomach', mend: 'The hands weigh no more than a cloth.' }],
     cycle: quiet(each({ near: 'solar plexus', off: [0, -1, 0], fingers: 'in', elbow: 'out' }, { near: 'hand', off: [0, 0, 0.4], palm: 'back', fingers: 'in' }), 'Warmth gathers under the hands at the middle.', 'It settles, as after a good soup.'),
     smaller: {
@@ -237,7 +237,7 @@ export const INWARD = [
   }),
   massage({
     id: 'resting-the-eyes', name: 'Palms over the eyes', roles: ['nourish', 'balance'], actions: ['nourishes', 'calms'], polarity: 'yin',
-    phases: ['wood'], organs: ['liver', 'gallbladder'], channels: along('hold', 'LR', 'GB'), points: ['EX-HN3', 'GB1'],
+    phases: ['wood'], organs: ['liver', 'gallbladder'], channels: along('hold', 'LR', 'GB'), points: ['GB1'],
     asks: { rubs: ['eyes'] }, images: ['Two birds settling in their nests.'],
     mistakes: [{ mistake: 'touching the eyeballs', mend: 'Hollow the palms; only the rims touch.' }],
     entry: [
@@ -339,7 +339,7 @@ export const INWARD = [
   massage({
     id: 'rubbing-three-miles', name: 'Rubbing below the knees', pinyin: 'Zú Sān Lǐ', hanzi: '足三里', roles: ['nourish'],
     actions: ['nourishes', 'moves'], phases: ['earth'], organs: ['stomach', 'spleen'], channels: along('press', 'ST', 'SP'),
-    points: ['ST36', 'SP9'], stance: { start: 'chair', end: 'chair' }, footwork: 'Seated, feet flat.', asks: { rubs: ['legs'] },
+    points: ['ST36'], stance: { start: 'chair', end: 'chair' }, footwork: 'Seated, feet flat.', asks: { rubs: ['legs'] },
     images: ['Oiling the hinges of a gate before a long road.'],
     mistakes: [{ mistake: 'hunching', mend: 'Fold from the hips, back long.' }], view: 'three-quarter',
     cycle: [
@@ -361,7 +361,7 @@ export const INWARD = [
   massage({
     id: 'rolling-the-soles', name: 'Rolling the soles', pinyin: 'Yǒng Quán', hanzi: '湧泉', roles: ['nourish'],
     actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['water'], organs: ['kidney', 'bladder'],
-    channels: along('press', 'KI', 'BL'), points: ['KI1', 'KI3'], stance: { start: 'chair', end: 'chair' },
+    channels: along('press', 'KI', 'BL'), points: ['KI1'], stance: { start: 'chair', end: 'chair' },
     footwork: 'Seated; one foot rolls at a time.', sides: 'one-then-other', images: ['Waking the ground under you with one bare foot.'],
     mistakes: [{ mistake: 'curling the toes', mend: 'Let them spread as the ball presses.' }], view: 'three-quarter',
     cycle: [
@@ -398,13 +398,13 @@ export const INWARD = [
     mistakes: [{ mistake: 'pressing on the throat', mend: 'Stay at the back; go off over the top of the shoulder.' }],
     cautions: ['Never over the throat or the sides of the neck: large vessels lie there.'],
     cycle: [
-      inhale('{Side} palm to the back of the neck.', to(stand(9, each({ near: 'nape', off: [1.4, 0, 0.4], fingers: 'down', elbow: 'out' }, HANGING)))),
+      inhale('{Side} palm to the back of the neck.', to(stand(9, each({ near: 'nape', off: [1.4, 0.6, 0.3], fingers: 'down', elbow: 'out' }, HANGING)))),
       exhale('Draw it out along the top of the shoulder and down.', through(stand(12, each({ near: 'nape', off: [3.4, -1.6, 0.6], fingers: 'down', elbow: 'out' }, HANGING)), stand(12))),
     ],
     smaller: {
       change: 'The palm only rests at the back of the neck.', asks: { rubs: [] },
       cycle: [
-        inhale('{Side} palm to the back of the neck.', to(stand(9, each({ near: 'nape', off: [1.4, 0, 0.4], fingers: 'down', elbow: 'out' }, HANGING)))),
+        inhale('{Side} palm to the back of the neck.', to(stand(9, each({ near: 'nape', off: [1.4, 0.6, 0.3], fingers: 'down', elbow: 'out' }, HANGING)))),
         exhale('It rests there; the shoulder sinks.', to(stand(12, each({ near: 'nape', off: [1.4, -0.2, 0.4], fingers: 'down', elbow: 'out' }, HANGING)))),
       ],
     },
@@ -416,7 +416,7 @@ export const INWARD = [
     asks: { percussion: ['head', 'face'] }, settleSec: 8, images: ['The first drops on a pond.'],
     mistakes: [{ mistake: 'holding the jaw', mend: 'Let the teeth part.' }],
     cycle: [
-      freely(5, 'Fingertips patter over brow, cheeks and jaw.', pulse(2, stand(9, both({ near: 'upper dantian', off: [2.4, 0.5, 0.8], palm: 'body', fingers: 'up', elbow: 'low', shape: 'gathered fingertips' })), stand(9, both({ near: 'mouth', off: [3, 0.5, 2.2], palm: 'body', fingers: 'up', shape: 'gathered fingertips' })))),
+      freely(5, 'Fingertips patter over brow, cheeks and jaw.', pulse(2, stand(9, both({ near: 'upper dantian', off: [2.4, 0.6, 0.4], palm: 'body', fingers: 'up', elbow: 'low', shape: 'gathered fingertips' })), stand(9, both({ near: 'mouth', off: [3, 0.5, 2.2], palm: 'body', fingers: 'up', shape: 'gathered fingertips' })))),
     ],
     smaller: {
       name: 'Palms on the cheeks', change: 'Only rest the palms on the cheeks.', asks: { percussion: [] },

@@ -86,12 +86,12 @@ export const PERCUSSION = [
     asks: { percussion: ['legs'] }, loosens: ['hips'], images: ['Rain running down the side of a barn.'],
     cautions: ['Not over varicose veins, clots or fresh bruises. Rise slowly, head last.'], view: 'three-quarter',
     cycle: [
-      freely(6, 'Pat from the hips down the outside of both legs.', legRoute([{ near: 'hip' }, { near: 'outer thigh' }, { near: 'outer calf', off: [0, 3, 0] }], false)),
+      freely(6, 'Pat from the hips down the outside of both legs.', legRoute([{ near: 'buttock', off: [2.5, 0, 0] }, { near: 'outer thigh' }, { near: 'outer calf', off: [0, 3, 0] }], false)),
     ],
     smaller: {
       change: 'Only the thighs, standing upright.',
       cycle: [
-        freely(6, 'Pat down the outside of both thighs, standing upright.', tall({ near: 'hip' }, { near: 'outer thigh', off: [0, 3, 0] })),
+        freely(6, 'Pat down the outside of both thighs, standing upright.', tall({ near: 'buttock', off: [2.5, 0, 0] }, { near: 'outer thigh', off: [0, 3, 0] })),
       ],
     },
     seated: {
@@ -103,7 +103,7 @@ export const PERCUSSION = [
   }),
   percussion({
     id: 'tap-legs-front', name: 'Tapping down the front of the legs', roles: ['clear'], phases: ['earth'], organs: ['stomach'],
-    channels: along('tap', 'ST'), points: ['ST31', 'ST36', 'ST40'], route: ['ST31', 'ST32', 'ST35', 'ST36', 'ST40', 'ST41'],
+    channels: along('tap', 'ST'), points: ['ST31', 'ST36'], route: ['ST31', 'ST32', 'ST35', 'ST36', 'ST40', 'ST41'],
     asks: { percussion: ['legs'] }, loosens: ['hips'], images: ['Knocking wet sand from the legs.'],
     mistakes: [{ mistake: 'patting on the kneecap', mend: 'Pass beside it, and slow down there.' }],
     cautions: ['Not over varicose veins, clots or fresh bruises. Rise slowly, head last.'], view: 'three-quarter',
@@ -125,7 +125,7 @@ export const PERCUSSION = [
   }),
   percussion({
     id: 'tap-legs-back', name: 'Tapping down the back of the legs', roles: ['clear'], phases: ['water'], organs: ['bladder'],
-    channels: along('tap', 'BL'), points: ['BL40', 'BL57'], route: ['buttock', 'back of the thigh', 'back of the knee', 'calf'],
+    channels: along('tap', 'BL'), points: ['BL40'], route: ['buttock', 'back of the thigh', 'back of the knee', 'calf'],
     asks: { percussion: ['legs'] }, loosens: ['hips'], images: ['Shaking snow off the back of a coat.'],
     cautions: ['Gently behind the knee. Not over varicose veins, clots or bruises. Rise slowly, head last.'], view: 'side',
     cycle: [
@@ -146,7 +146,7 @@ export const PERCUSSION = [
   }),
   percussion({
     id: 'tap-legs-inside', name: 'Tapping up the inside of the legs', roles: ['clear'], phases: ['earth', 'wood', 'water'],
-    organs: ['spleen', 'liver', 'kidney'], channels: along('tap', 'SP', 'LR', 'KI'), points: ['SP6', 'LR8', 'KI3'],
+    organs: ['spleen', 'liver', 'kidney'], channels: along('tap', 'SP', 'LR', 'KI'), points: ['LR8', 'SP10'],
     route: ['inner ankle', 'inner lower leg', 'inner knee', 'inner thigh', 'groin', 'lower belly'], asks: { percussion: ['legs', 'belly'] },
     loosens: ['hips'], images: ['Mist climbing out of a valley.'],
     mistakes: [{ mistake: 'patting downward', mend: 'The inside of the legs runs up.' }],
@@ -226,7 +226,7 @@ export const PERCUSSION = [
   }),
   percussion({
     id: 'tap-sacrum', by: 'fist', name: 'Drumming on the sacrum', roles: ['clear', 'wake'], phases: ['water'],
-    organs: ['bladder', 'kidney'], channels: along('tap', 'BL', 'GV'), points: ['BL31', 'GV2'], asks: { percussion: ['low back'] },
+    organs: ['bladder', 'kidney'], channels: along('tap', 'BL', 'GV'), points: ['BL31'], asks: { percussion: ['low back'] },
     loosens: ['hips'], images: ['A hand drum, played for oneself.'], cautions: ['Not in pregnancy or with brittle bones.'], view: 'back',
     cycle: [
       freely(5, 'Loose fists drum on the flat bone below the back.', pulse(6, stand(18, both({ near: 'sacrum', off: [1, 0, 0.2], palm: 'body', elbow: 'back', ...fist }), { trunk: { lean: 10 } }), stand(18, both({ near: 'sacrum', off: [1, 0, 2], palm: 'body', elbow: 'back', ...fist }), { trunk: { lean: 10 } }))),
@@ -382,7 +382,7 @@ export const PERCUSSION = [
   defineForm({
     id: 'swing-knock-shoulders', name: 'Swinging to the shoulders', family: 'arm swing', roles: ['wake'], actions: ['moves', 'clears'],
     polarity: 'yang', phases: ['metal'], organs: ['lung', 'large-intestine', 'triple-burner'],
-    channels: along('tap', 'LU', 'LI', 'TE', 'GB'), points: ['LU1', 'GB21', 'LI15'], sides: 'alternating', pace: 'turning',
+    channels: along('tap', 'LU', 'LI', 'TE', 'GB'), points: ['GB21', 'LI15'], sides: 'alternating', pace: 'turning',
     manner: 'natural', settleSec: 10, footwork: 'Weight shifts left and right; the free heel may rise.',
     repetitions: { least: 4, usual: 8, most: 30, multipleOf: 1 }, asks: { percussion: ['shoulders'], vigorous: true },
     loosens: ['spine', 'shoulders'], images: ['Throwing a shawl round yourself, left and right.'],
@@ -408,7 +408,7 @@ export const PERCUSSION = [
   defineForm({
     id: 'wake-round-rubbing', name: 'Waking round: rubbing from hands to feet', family: 'self-massage', roles: ['wake'],
     actions: ['moves', 'clears'], polarity: 'yang', organs: ['lung', 'heart', 'kidney'], channels: along('trace', 'LI', 'ST', 'BL'),
-    points: ['PC8', 'ST36'], pace: 'flowing', manner: 'natural', settleSec: 8,
+    points: ['PC8'], pace: 'flowing', manner: 'natural', settleSec: 8,
     asks: { rubs: ['arms', 'chest', 'belly', 'low back', 'legs'] }, repetitions: { least: 1, usual: 1, most: 4, multipleOf: 1 },
     images: ['Rubbing down a horse after work.'], mistakes: [{ mistake: 'holding the breath', mend: 'Hum, and you will hear it flow.' }],
     view: 'three-quarter',

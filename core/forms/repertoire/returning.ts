@@ -115,7 +115,7 @@ export const RETURNING = [
   defineForm({
     id: 'face-washing', name: 'Washing the face', family: 'self-massage', roles: ['balance'], actions: ['calms'],
     channels: [{ channel: 'ST', how: 'trace' }, { channel: 'BL', how: 'trace' }, { channel: 'LI', how: 'trace' }, { channel: 'GB', how: 'trace' }],
-    points: ['EX-HN3', 'EX-HN5', 'GB20'], pace: 'flowing', manner: 'natural', asks: { rubs: ['face', 'eyes'] },
+    points: ['EX-HN3'], pace: 'flowing', manner: 'natural', asks: { rubs: ['face', 'eyes'] },
     repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, images: ['Cool water after a walk.'],
     mistakes: [{ mistake: 'pressing on the eyes', mend: 'Hollow the palms over the eyes.' }],
     entry: [

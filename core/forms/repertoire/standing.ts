@@ -182,7 +182,7 @@ export const STANDING = [
   defineForm({
     id: 'hold-horse', name: 'Horse stance', pinyin: 'Mǎ Bù', hanzi: '馬步', family: 'standing posture', roles: ['still'],
     actions: ['nourishes'], polarity: 'yang', phases: ['water', 'earth'], organs: ['kidney', 'spleen', 'stomach'],
-    channels: along('hold', 'KI', 'SP', 'ST'), points: ['KI1', 'ST36', 'CV6'], pace: 'inner', manner: 'natural', level: 3, settleSec: 8,
+    channels: along('attend', 'KI', 'SP', 'ST'), points: ['KI1', 'ST36', 'CV6'], pace: 'inner', manner: 'natural', level: 3, settleSec: 8,
     setupSec: { known: 6, taught: 26 }, stance: { start: 'wide', end: 'wide' },
     footwork: 'A wide stance, knees inside the feet, weight even.', repetitions: { least: 1, usual: 2, most: 12, multipleOf: 1 },
     asks: { staticHold: true }, images: ['Astride a broad, patient pony.'],
@@ -230,7 +230,7 @@ export const STANDING = [
   defineForm({
     id: 'hold-floating', name: 'Floating on water', pinyin: 'Fú Shuǐ', hanzi: '浮水', family: 'standing posture', roles: ['still'],
     actions: ['nourishes', 'calms'], polarity: 'yin', phases: ['water', 'metal'], organs: ['kidney', 'lung', 'bladder', 'large-intestine'],
-    channels: along('hold', 'LU', 'LI', 'KI'), points: ['LU1', 'KI1', 'PC8'], pace: 'inner', manner: 'natural', settleSec: 4,
+    channels: along('attend', 'LU', 'LI', 'KI'), points: ['LU1', 'KI1', 'PC8'], pace: 'inner', manner: 'natural', settleSec: 4,
     setupSec: { known: 5, taught: 18 }, repetitions: HELD, asks: { staticHold: true }, images: ['Up to the waist in a warm, still lake.'],
     mistakes: [{ mistake: 'pressing the palms down', mend: 'Let each finger be carried.' }], cautions: [OFFERED],
     entry: [
@@ -267,7 +267,7 @@ export const STANDING = [
   defineForm({
     id: 'hold-three-circles', name: 'Three circles', pinyin: 'Sān Yuán', hanzi: '三圓', family: 'standing posture', roles: ['still'],
     actions: ['nourishes', 'calms'], phases: ['earth', 'metal'], organs: ['spleen', 'lung', 'stomach'],
-    channels: along('hold', 'LU', 'SP', 'PC'), points: ['CV17', 'PC8', 'CV6'], pace: 'inner', manner: 'natural', level: 2, settleSec: 4,
+    channels: along('attend', 'LU', 'SP', 'PC'), points: ['CV17', 'PC8', 'CV6'], pace: 'inner', manner: 'natural', level: 2, settleSec: 4,
     setupSec: { known: 6, taught: 24 }, repetitions: HELD, asks: { staticHold: true }, images: ['Three hoops hanging one inside another.'],
     mistakes: [{ mistake: 'elbows lifted', mend: 'Let the elbows hang just below the wrists.' }], cautions: [OFFERED],
     entry: [
@@ -303,7 +303,7 @@ export const STANDING = [
   }),
   defineForm({
     id: 'hold-one-hand-guards', name: 'One hand before, one below', family: 'standing posture', roles: ['still', 'balance'],
-    actions: ['nourishes', 'calms'], phases: ['fire', 'water'], organs: ['heart', 'kidney'], channels: along('hold', 'HT', 'KI', 'CV'),
+    actions: ['nourishes', 'calms'], phases: ['fire', 'water'], organs: ['heart', 'kidney'], channels: along('attend', 'HT', 'KI', 'CV'),
     points: ['CV17', 'CV6'], sides: 'one-then-other', pace: 'inner', manner: 'natural', settleSec: 3,
     repetitions: { least: 1, usual: 3, most: 9, multipleOf: 1 }, asks: { staticHold: true }, images: ['A kettle over a low flame.'],
     mistakes: [{ mistake: 'the upper hand drifts up', mend: 'Keep the wrist no higher than the breastbone.' }], cautions: [OFFERED],

@@ -39,7 +39,9 @@ const sitting = (...hands: readonly Hand[]): readonly Posture[] => hands.map((ha
 
 const atSkull: Hand = { near: 'nape', off: [1.4, 0.6, 0.4], fingers: 'down', elbow: 'out' };
 const atTemple: Hand = { near: 'temple', off: [0.4, 0.5, 0], palm: 'body', fingers: 'back', elbow: 'out' };
-const onEar: Hand = { near: 'ear', off: [0, 0, 0.5], palm: 'body', fingers: 'back', elbow: 'out' };
+/** The palm of one hand on the other foot's sole, where one sits cross-legged. */
+const onSole: Hand = { near: 'ankle', of: 'other', off: [-1.5, -4, 0] };
+const onEar: Hand = { near: 'ear', off: [0, -0.9, 0.2], palm: 'body', fingers: 'back', elbow: 'out' };
 const besideNose: Hand = { near: 'mouth', off: [1.2, 1, 1], palm: 'body', fingers: 'up', elbow: 'out' };
 const onBreast: Hand = {
   near: 'middle dantian',
@@ -50,7 +52,7 @@ const onBreast: Hand = {
 };
 const underCollar: Hand = {
   near: 'collarbone',
-  off: [0, -1.4, 0.3],
+  off: [-0.5, -1.4, 0.2],
   palm: 'body',
   fingers: 'up',
   elbow: 'low',
@@ -70,7 +72,7 @@ const bentTo = (hands: NonNullable<Posture['hands']>, lean: number, round: numbe
 export const STATIONS = [
   defineForm({
     ...knocking, id: 'tap-whole-body-pass', name: 'The whole body tapped in one pass', roles: ['wake', 'clear'], pace: 'flowing', manner: 'natural', phases: ['wood', 'fire', 'earth', 'metal', 'water'],
-    channels: along('tap', 'LU', 'LI', 'ST', 'BL', 'SP'), points: ['LU1', 'LI4', 'ST36', 'BL40'], repetitions: { least: 1, usual: 1, most: 3, multipleOf: 1 }, settleSec: 14,
+    channels: along('tap', 'LU', 'LI', 'ST', 'BL', 'SP'), points: ['LI4', 'ST36'], repetitions: { least: 1, usual: 1, most: 3, multipleOf: 1 }, settleSec: 14,
     asks: { percussion: ['arms', 'shoulders', 'chest', 'flanks', 'legs', 'belly'] }, loosens: ['shoulders', 'hips'], setupSec: { known: 6, taught: 20 }, view: 'three-quarter',
     images: ['A summer shower that crosses the whole garden.', 'Dust beaten softly from a coat that is still worn.'],
     mistakes: [{ mistake: 'hurrying past the legs', mend: 'As long below the hips as above them.' }, { mistake: 'one hard rhythm everywhere', mend: 'Lighter over bone, slower over flesh.' }],
@@ -103,7 +105,7 @@ export const STATIONS = [
   }),
   defineForm({
     ...knocking, id: 'tap-whole-body-slow', name: 'The whole body tapped, station by station', roles: ['wake', 'clear'], pace: 'flowing', manner: 'natural', phases: ['wood', 'earth', 'metal', 'water'],
-    channels: along('tap', 'LU', 'LI', 'GB', 'ST', 'BL'), points: ['LU1', 'GB30', 'ST36', 'BL23'], repetitions: { least: 1, usual: 1, most: 2, multipleOf: 1 }, settleSec: 15,
+    channels: along('tap', 'LU', 'LI', 'GB', 'ST', 'BL'), points: ['LU1', 'ST36', 'BL23'], repetitions: { least: 1, usual: 1, most: 2, multipleOf: 1 }, settleSec: 15,
     asks: { percussion: ['arms', 'shoulders', 'chest', 'flanks', 'low back', 'legs', 'belly'] }, loosens: ['shoulders', 'hips'], setupSec: { known: 8, taught: 25 }, view: 'three-quarter', level: 2,
     images: ['A night watchman who tries every door once.'],
     mistakes: [{ mistake: 'the mind has gone elsewhere', mend: 'Nine pats a station, counted, and wait for the echo.' }],
@@ -161,7 +163,7 @@ export const STATIONS = [
   }),
   station({
     id: 'collarbone-hum', name: 'Under the collarbones with a hum', ...knocking, roles: ['clear', 'wake'], phases: ['metal', 'water'], organs: ['lung', 'kidney'],
-    channels: along('tap', 'LU', 'KI'), points: ['LU1', 'LU2', 'KI27'], asks: { percussion: ['chest'] }, repetitions: SOME, images: ['A bee that has found the window open.'],
+    channels: along('tap', 'LU', 'KI'), points: ['LU1', 'KI27'], asks: { percussion: ['chest'] }, repetitions: SOME, images: ['A bee that has found the window open.'],
     mistakes: [{ mistake: 'drumming on the bone', mend: 'Just under it, where it is soft.' }], cautions: [FIST_CARE, 'Not over a pacemaker, a port or a line.'],
     cycle: [
       inhale('In by the nose; loose fists knock under the collarbones.', pulse(3, stand(8, both(underCollar)), stand(8, both({ ...underCollar, off: [0.4, -1.4, 1.1] })))),
@@ -212,7 +214,7 @@ export const STATIONS = [
   }),
   station({
     id: 'kneecaps-warmed', name: 'Warming the kneecaps', roles: ['loosen'], actions: ['moves', 'nourishes'], phases: ['earth', 'water'], organs: ['stomach', 'kidney'],
-    channels: along('press', 'ST', 'SP'), points: ['ST35', 'ST36'], asks: { rubs: ['legs'] }, repetitions: SOME, loosens: ['knees'], images: ['Two hens sitting on their eggs.'], view: 'three-quarter',
+    channels: along('press', 'ST', 'SP'), points: ['ST35'], asks: { rubs: ['legs'] }, repetitions: SOME, loosens: ['knees'], images: ['Two hens sitting on their eggs.'], view: 'three-quarter',
     mistakes: [{ mistake: 'pressing the cap down', mend: 'The palm holds it like an egg.' }],
     cycle: [freely(8, 'Palms rub round and round on both kneecaps.', pulse(4, bentTo(both(kneecap), 48, 16), bentTo(both({ ...kneecap, off: [1, 0.8, 0.4] }), 48, 16)))],
     smaller: { name: 'Warming the thighs above the knees', change: 'Upright: above the knees.', cycle: [freely(8, 'Standing upright, palms rub the thighs above the knees.', pulse(4, stand(26, both({ near: 'thigh', off: [0, 3, 0] }), { trunk: { lean: 28 } }), stand(26, both({ near: 'thigh', off: [0, 1.4, 0] }), { trunk: { lean: 28 } })))] },
@@ -220,7 +222,7 @@ export const STATIONS = [
   }),
   station({
     id: 'heavenly-drum', name: 'The heavenly drum', pinyin: 'Míng Tiān Gǔ', hanzi: '鳴天鼓', source: 'seated-brocade-verse', roles: ['clear', 'wake'], actions: ['clears', 'nourishes'], phases: ['water'], organs: ['kidney', 'bladder'],
-    channels: along('tap', 'GB', 'BL'), points: ['GB20', 'BL10'], asks: { percussion: ['head'] }, repetitions: { least: 1, usual: 3, most: 4, multipleOf: 1 }, settleSec: 10, images: ['A drum heard from inside the hill.'], view: 'three-quarter',
+    channels: along('tap', 'GB', 'BL'), points: ['TE17'], asks: { percussion: ['head'] }, repetitions: { least: 1, usual: 3, most: 4, multipleOf: 1 }, settleSec: 10, images: ['A drum heard from inside the hill.'], view: 'three-quarter',
     mistakes: [{ mistake: 'pressing the ears flat', mend: 'Cover them as one covers a cup.' }, { mistake: 'hitting with the whole hand', mend: 'The first finger slips off the middle one and taps.' }],
     cautions: ['Not with ear trouble, migraine or vertigo. Patter with the fingertips only.'],
     cycle: [freely(8, 'Palms over the ears; first fingers slip and tap behind, eight times.', pulse(8, stand(9, both(onEar)), stand(9, both({ ...onEar, off: [0, 0.3, 0.5] }))))],
@@ -229,7 +231,7 @@ export const STATIONS = [
   }),
   station({
     id: 'eyes-rolled', name: 'Rolling the eyes', roles: ['loosen'], actions: ['moves', 'clears'], phases: ['wood'], organs: ['liver', 'gallbladder'], sides: 'both-ways', ways: ['to the left', 'to the right'],
-    channels: along('attend', 'LR', 'GB'), points: ['BL1', 'GB1'], repetitions: { least: 3, usual: 6, most: 9, multipleOf: 3 }, images: ['Following a hawk round the whole sky.'],
+    channels: along('attend', 'LR', 'GB', 'BL'), points: ['BL1', 'GB1'], repetitions: { least: 3, usual: 6, most: 9, multipleOf: 3 }, images: ['Following a hawk round the whole sky.'],
     mistakes: [{ mistake: 'the head goes along', mend: 'Only the eyes; the chin stays.' }], cautions: ['Slowly; not with recent eye surgery or vertigo.'],
     cycle: [freely(5, 'The head still; the eyes roll once round, {way}.', to(stand(9)))],
     smaller: { change: 'Only from side to side.', cycle: [freely(5, 'The eyes go {way} and back, the head still.', to(stand(9)))] },
@@ -237,7 +239,7 @@ export const STATIONS = [
   }),
   station({
     id: 'eyes-near-and-far', name: 'Looking near and far', roles: ['loosen', 'balance'], actions: ['calms', 'moves'], phases: ['wood'], organs: ['liver', 'gallbladder'],
-    channels: along('attend', 'LR', 'GB'), points: ['BL1'], repetitions: { least: 3, usual: 6, most: 12, multipleOf: 1 }, images: ['A fisherman who looks from his float to the far shore.'],
+    channels: along('attend', 'LR', 'GB', 'BL'), points: ['BL1'], repetitions: { least: 3, usual: 6, most: 12, multipleOf: 1 }, images: ['A fisherman who looks from his float to the far shore.'],
     mistakes: [{ mistake: 'staring', mend: 'Let both the thumb and the hills come to you.' }], pace: 'inner',
     cycle: [
       inhale('The thumb rises before the nose: look at it.', to(stand(9, each(HANGING, { near: 'face', off: [0, 0, 12], palm: 'in', fingers: 'up', elbow: 'low' })))),
@@ -275,13 +277,13 @@ export const STATIONS = [
     id: 'soles-rubbed', name: 'Rubbing the soles', pinyin: 'Cā Yǒng Quán', hanzi: '擦湧泉', roles: ['nourish'], actions: ['nourishes', 'calms'], phases: ['water'], organs: ['kidney'], polarity: 'yin', stance: { start: 'cross-legged', end: 'cross-legged' }, footwork: 'Sitting, one foot before the other.',
     channels: along('press', 'KI'), points: ['KI1'], asks: { rubs: ['legs'] }, sides: 'one-then-other', repetitions: NINES, images: ['Striking a fire for the night in a small hearth.'], view: 'three-quarter',
     mistakes: [{ mistake: 'hurrying', mend: 'Warmth comes from the count, not from the pressure.' }], cautions: ['Not over sores; with diabetic feet only look and hold.'],
-    cycle: [freely(9, 'Nine times the {side} palm rubs the {other} sole.', pulse(9, crossed({ near: 'shin', of: 'other', off: [0, -1, 1.6] }), crossed({ near: 'shin', of: 'other', off: [0, 0.4, 1.6] })))],
-    smaller: { name: 'Holding the soles', change: 'The palm only holds the sole.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm holds the {other} sole.', to(crossed({ near: 'shin', of: 'other', off: [0, -1, 1.6] })))] },
+    cycle: [freely(9, 'Nine times the {side} palm rubs the {other} sole.', pulse(9, crossed(onSole), crossed({ ...onSole, off: [-1.2, -3, 0] })))],
+    smaller: { name: 'Holding the soles', change: 'The palm only holds the sole.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm holds the {other} sole.', to(crossed(onSole)))] },
     seated: { name: 'Rubbing the calves', change: 'From the chair, as far down the calves as is easy.', cycle: [freely(9, 'From the chair: nine times the {other} palm rubs the {side} shin.', pulse(9, sit(each(ON_THIGHS, { near: 'shin', of: 'other', off: [-1, 3, 0] }), { trunk: { lean: 26, round: 10 } }), sit(each(ON_THIGHS, { near: 'shin', of: 'other', off: [-1, 1, 0] }), { trunk: { lean: 28, round: 10 } })))] },
   }),
   station({
     id: 'dry-washing', name: 'Dry washing of the whole body', pinyin: 'Gān Mù Yù', hanzi: '乾沐浴', source: 'heritage-from-memory', roles: ['balance', 'clear'], actions: ['moves', 'calms'], phases: ['metal', 'earth', 'water'], organs: ['lung', 'spleen', 'kidney'],
-    channels: along('trace', 'LU', 'LI', 'ST', 'SP'), points: ['LU1', 'ST36'], asks: { rubs: ['face', 'arms', 'chest', 'belly', 'low back', 'legs'] }, repetitions: { least: 1, usual: 1, most: 3, multipleOf: 1 }, setupSec: { known: 6, taught: 20 }, settleSec: 10,
+    channels: along('trace', 'LU', 'LI', 'ST', 'SP'), points: [], asks: { rubs: ['face', 'arms', 'chest', 'belly', 'low back', 'legs'] }, repetitions: { least: 1, usual: 1, most: 3, multipleOf: 1 }, setupSec: { known: 6, taught: 20 }, settleSec: 10,
     images: ['A bath without water, at the end of a journey.'], mistakes: [{ mistake: 'rubbing the same place red', mend: 'Go on as soon as a place is warm.' }],
     cautions: ['Light hands on the belly in pregnancy; not over broken skin, a clot or a port.'], exceptions: { time: 'From head to foot is one repetition.' },
     cycle: [
@@ -309,7 +311,7 @@ function reaching2(): Hand {
 function crossed(hand: Hand): Posture {
   return {
     base: 'crossed',
-    trunk: { lean: 30, round: 26 },
+    trunk: { lean: 18, round: 10 },
     hands: each(hand, { near: 'knee', off: [0, 0.4, 0], palm: 'body' }),
   };
 }

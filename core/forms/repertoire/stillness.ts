@@ -7,7 +7,7 @@ export const STILLNESS = [
   defineForm({
     id: 'hold-embrace-chest', name: 'Embracing at the chest', pinyin: 'Chēng Bào', hanzi: '撐抱', family: 'standing posture',
     roles: ['still'], actions: ['nourishes', 'calms'], polarity: 'yin',
-    channels: [{ channel: 'PC', how: 'hold' }, { channel: 'LU', how: 'hold' }], points: ['CV17', 'PC8'], phases: ['metal', 'fire'],
+    channels: [{ channel: 'PC', how: 'attend' }, { channel: 'LU', how: 'attend' }], points: ['CV17', 'PC8'], phases: ['metal', 'fire'],
     organs: ['lung', 'pericardium'], pace: 'inner', manner: 'natural', settleSec: 4, setupSec: { known: 6, taught: 20 },
     repetitions: { least: 2, usual: 4, most: 30, multipleOf: 1 }, asks: { staticHold: true },
     images: ['A big paper lantern between the arms.'],
@@ -47,7 +47,7 @@ export const STILLNESS = [
   defineForm({
     id: 'hold-embrace-belly', name: 'Embracing at the lower belly', family: 'standing posture', roles: ['still'],
     actions: ['nourishes', 'calms'], polarity: 'yin',
-    channels: [{ channel: 'KI', how: 'attend' }, { channel: 'CV', how: 'hold' }, { channel: 'SP', how: 'attend' }],
+    channels: [{ channel: 'KI', how: 'attend' }, { channel: 'CV', how: 'attend' }, { channel: 'SP', how: 'attend' }],
     points: ['CV6', 'GV4', 'KI1'], phases: ['water', 'earth'], organs: ['kidney', 'spleen'], pace: 'inner', manner: 'natural', settleSec: 4,
     setupSec: { known: 6, taught: 20 }, repetitions: { least: 2, usual: 4, most: 30, multipleOf: 1 },
     images: ['Warming the hands at a low stove.'], mistakes: [{ mistake: 'leaning back', mend: 'Weight in the middle of the feet.' }],

@@ -1,7 +1,9 @@
 import { defined } from '../../text/defined';
 import type { Posture } from '../../body';
 import type { Asks, Form, Stroke } from '../model/model';
+import { propOf } from '../model/props';
 import { isStanding, type Stance, type VariantId } from '../model/terms';
+import { stanceOf } from '../model/variants';
 import { ON_BELLY, ON_FLOOR, ON_KNEES, ON_THIGHS, ON_UPPER_THIGHS } from './postures';
 
 /** What carries the body in a stance that is not stood; a side is written for the left. */
@@ -47,6 +49,11 @@ export function restIn(stance: Stance): Posture {
   return inStance(isStanding(stance) ? { sink: 8 } : { ...(hands ? { hands } : {}) }, stance);
 }
 
+/** At rest before a way of doing a form, or after it: with what, or with whom, it is done. */
+export function restOf(form: Form, variant: VariantId, at: 'start' | 'end' = 'start'): Posture {
+  return defined({ ...restIn(stanceOf(form, variant)[at]), with: propOf(form, variant) });
+}
+
 const half = (value: number | undefined): number | undefined => (value === undefined ? undefined : value / 2);
 
 /** Half the turn, lean and bend, knees no deeper than a soft stance, heels down: the usual smaller variant. */
@@ -71,10 +78,11 @@ export function gentler(posture: Posture): Posture {
 /** The same from a chair: legs at rest, half the lean, hanging hands on the thighs. */
 export function onChair(posture: Posture): Posture {
   if (posture.base === 'chair') return posture;
-  const { trunk, head, hands, shoulders } = posture;
+  const { trunk, head, hands, shoulders, with: prop } = posture;
   const rest = hands?.both === undefined && (hands?.left === undefined || hands.right === undefined);
   return defined({
     base: 'chair' as const,
+    with: prop,
     trunk:
       trunk &&
       defined({
@@ -145,7 +153,7 @@ function withVariant(form: Form, variant: 'smaller' | 'seated', measured: Measur
     asks: { ...written.asks, ...measured[variant] },
     entry: inOut('entry', cycle.at(-1)?.postures?.at(-1) ?? restIn(stance)),
     cycle,
-    exit: inOut('exit', restIn(stance)),
+    exit: inOut('exit', defined({ ...restIn(stance), with: cycle[0]?.postures?.[0]?.with })),
   };
 }
 

@@ -1,13 +1,18 @@
 import { themeOrgans, themeParts, themePhases } from '../../brief';
 import { phasesOfForm, reachOf } from '../../forms';
 import { knownFor, type Rank } from '../../known';
-import type { Finding, Rule } from '../rule';
+import type { PointCode } from '../../channels';
+import type { Finding, ItemView, Rule } from '../rule';
 import type { NotReached } from '../said';
 
 const isKnown = (rank: Rank | undefined): boolean => rank === 'named' || rank === 'accepted';
 
 /** Five pieces have room from so many minutes on. */
 const FIVE_PIECES_MINUTES = 5;
+
+/** Whether the hands, or the mind, come to a point in the way an item is done. */
+const comesTo = ({ form, item }: ItemView, code: PointCode): boolean =>
+  ['named', 'palm', 'route'].includes(reachOf(form, code, item.variant) ?? '');
 
 export const reach: Rule = {
   id: 'reach',
@@ -34,8 +39,7 @@ export const reach: Rule = {
         if (!main.some(({ form }) => form.channels.some((one) => one.channel === part.channel)))
           note(part.channel, { channel: part.channel });
       } else if (part.kind === 'point') {
-        if (!main.some(({ form }) => ['named', 'palm', 'route'].includes(reachOf(form, part.point) ?? '')))
-          note(part.point, { point: part.point });
+        if (!main.some((view) => comesTo(view, part.point))) note(part.point, { point: part.point });
       } else if (part.kind === 'lesson') {
         if (!items.some(({ item }) => item.formId === part.formId))
           note(part.formId, { lesson: part.formId });

@@ -12,13 +12,14 @@ import {
 import { FIGURE_BUILDS, USUAL_LOOKS, type FigureLooks } from '@/core/customs/looks';
 import type { Detail } from '../detail';
 import { at, disc } from '../outline';
-import { UNITS, type Camera, type Spot } from '../view';
+import { type Camera, type Spot } from '../view';
 import type { Easel } from './easel';
 import { drawShadow } from './ground';
 import { drawHead, drawNeck } from './head';
 import { drawJacket } from './jacket';
 import { drawMat } from './mat';
 import { farFirst, overBy, type Part } from './order';
+import { drawHeld, drawWall, heldPart, othersSeen } from './props';
 import { drawSeat } from './seat';
 import { drawShoe } from './shoe';
 import { drawForearm, drawSleeve, handOverSleeve, sleeveStations } from './sleeve';
@@ -44,7 +45,7 @@ export interface Ink {
 const TENTHS = /\.\d(?!\d)/g;
 
 const SIDES: readonly Side[] = ['left', 'right'];
-type PartName = 'trunk' | 'head' | `${Side} ${'arm' | 'hand' | 'leg'}`;
+type PartName = 'trunk' | 'head' | 'held' | `${Side} ${'arm' | 'hand' | 'leg'}`;
 
 /** How far along arm and leg the part grows out of the trunk. */
 const ROOTED = { arm: 0.5, leg: 0.5 } as const;
@@ -115,6 +116,8 @@ function overJacket({ camera, skeleton, h }: Easel, side: Side): boolean {
 /** How strongly a hand holds to its own sleeve, in the measure of `overBy`. */
 const HOLDS = 60;
 
+const some = <T>(one: T | undefined): readonly T[] => (one === undefined ? [] : [one]);
+
 /** The parts of the figure in the order they are drawn. */
 export function drawingOrder(easel: Easel): readonly PartName[] {
   const parts = [
@@ -122,6 +125,7 @@ export function drawingOrder(easel: Easel): readonly PartName[] {
     ...SIDES.map((side) => legPart(easel, side)),
     headPart(easel),
     ...SIDES.flatMap((side) => [armPart(easel, side), handPart(easel, side)]),
+    ...some(heldPart(easel)),
   ];
   const fixed = new Map<string, number>();
   for (const side of SIDES) {
@@ -130,6 +134,8 @@ export function drawingOrder(easel: Easel): readonly PartName[] {
       `${side} hand over ${side} arm`,
       handOverSleeve(easel, easel.skeleton.arms[side]) ? HOLDS : -HOLDS,
     );
+    // Fingers close round a staff.
+    if (easel.skeleton.goals.with === 'staff') fixed.set(`${side} hand over held`, HOLDS);
   }
   return farFirst(parts, (a, b) => {
     const there = fixed.get(`${a.name} over ${b.name}`);
@@ -146,7 +152,7 @@ export function easelFor(skeleton: Skeleton, camera: Camera, ink: Ink): Easel {
     camera,
     skeleton,
     h: skeleton.build.statureM,
-    u: skeleton.build.statureM * UNITS,
+    u: skeleton.build.statureM * camera.units,
     line: ink.line,
     detail: ink.detail ?? 'fingers',
     girth: skeleton.build.girth * build.girth,
@@ -155,8 +161,36 @@ export function easelFor(skeleton: Skeleton, camera: Camera, ink: Ink): Easel {
   };
 }
 
-/** The figure as SVG markup. Pure: the same skeleton, camera and ink give the same text. */
+/** Somebody else who does the same, paler: it is one's own body that is followed. */
+const other = (skeleton: Skeleton, camera: Camera, ink: Ink): string => {
+  const share = skeleton.goals.withShare;
+  return `<g class="fig-other"${share < 1 ? ` opacity="${(share * 0.5).toFixed(2)}"` : ''}>${drawOne(skeleton, camera, ink)}</g>`;
+};
+
+/**
+ * The figure as SVG markup, with what and with whom it does what it does. Pure: the same skeleton, camera and ink give
+ * the same text.
+ */
 export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string {
+  const others = othersSeen(skeleton, camera);
+  const { depth } = camera.spot(skeleton.trunk.midHip);
+  const drawn = (isNear: boolean): string =>
+    others
+      .filter((one) => one.depth > depth === isNear)
+      .map((one) => other(skeleton, one.camera, ink))
+      .join('');
+  const wall = ink.ground ? drawWall(easelFor(skeleton, camera, ink)) : { markup: '', isNear: false };
+  return (
+    drawn(false) +
+    (wall.isNear ? '' : wall.markup) +
+    drawOne(skeleton, camera, ink) +
+    (wall.isNear ? wall.markup : '') +
+    drawn(true)
+  );
+}
+
+/** One figure by itself, with what it holds. */
+function drawOne(skeleton: Skeleton, camera: Camera, ink: Ink): string {
   const easel = easelFor(skeleton, camera, ink);
   const { trunk, legs, arms, goals } = skeleton;
   const frontSeen = dot(trunk.thorax.fwd, camera.viewer) > 0;
@@ -178,6 +212,7 @@ export function drawFigure(skeleton: Skeleton, camera: Camera, ink: Ink): string
         (headOver && !frontSeen ? drawNeck(easel) : '') +
         jacket.drawn +
         (frontSeen ? '' : seat.back);
+    else if (name === 'held') drawn += drawHeld(easel);
     else if (name === 'head')
       drawn +=
         (headOver && !frontSeen ? '' : drawNeck(easel, headOver ? jacket.chest : undefined)) +

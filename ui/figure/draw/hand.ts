@@ -116,6 +116,38 @@ const POSES: Record<HandShape, Pose> = {
     fingers: [{ bent: [0, 4, 2], spread: 16 }, FIST, FIST, { bent: [0, 4, 2], spread: -22 }],
     thumb: THUMB_OUT,
   },
+  // The thumb lies in the fist, its tip at the root of the ring finger.
+  'thumb held': {
+    fingers: same({ bent: [72, 92, 50] }),
+    thumb: [
+      [0.02, 0.016, 0.006],
+      [0.042, 0.008, 0.013],
+      [0.056, -0.006, 0.014],
+    ],
+  },
+  // Thumb and index make a ring; the other three are long.
+  'ring fingers': {
+    fingers: [
+      { bent: [46, 62, 22] },
+      { bent: [8, 10, 6] },
+      { bent: [6, 8, 6] },
+      { bent: [4, 6, 4], spread: -8 },
+    ],
+    thumb: [
+      [0.022, 0.018, 0.008],
+      [0.05, 0.024, 0.026],
+      [0.076, 0.017, 0.038],
+    ],
+  },
+  // Index and middle finger long and together, the thumb over the other two.
+  'sword fingers': {
+    fingers: [STRAIGHT, STRAIGHT, FIST, FIST],
+    thumb: [
+      [0.02, 0.016, 0.008],
+      [0.044, 0.012, 0.024],
+      [0.054, -0.008, 0.03],
+    ],
+  },
 };
 
 interface Scene {

@@ -5,6 +5,8 @@ import { useState } from 'react';
 import {
   BASES,
   HAND_SHAPES,
+  PROP_IDS,
+  propRow,
   isOnSoles,
   LANDMARKS,
   otherSide,
@@ -380,6 +382,18 @@ export function PostureFields({ posture, onPosture }: PostureProps) {
         onValue={(base) => {
           const { base: _base, feet: _feet, sink: _sink, weight: _weight, ...rest } = posture;
           onPosture(base ? { ...rest, base } : rest, 'on the floor');
+        }}
+      />
+      <Choose
+        label="done with"
+        name="Done with"
+        none="nothing besides"
+        wordOf={(prop) => propRow(prop).label}
+        value={posture.with}
+        options={PROP_IDS}
+        onValue={(prop) => {
+          const { with: _with, ...rest } = posture;
+          onPosture(prop ? { ...rest, with: prop } : rest, 'done with');
         }}
       />
     </div>

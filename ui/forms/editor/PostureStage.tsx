@@ -15,7 +15,7 @@ import {
 } from '@/core/body';
 import { figureMarkup } from '@/ui/figure/markup';
 import { FRAMES } from '@/ui/figure/frames';
-import { cameraFor, middleOfGoals, UNITS, type View } from '@/ui/figure/view';
+import { cameraOnBody, UNITS, type View } from '@/ui/figure/view';
 import { missText } from '@/ui/words/formNotes';
 
 const LINE = 2.6;
@@ -63,7 +63,7 @@ export function PostureStage({ posture, view, sash, alone, onPosture }: Props) {
   const shown = led ?? posture;
   const goals = useMemo(() => goalsOf(shown), [shown]);
   const skeleton = useMemo(() => solvePosture(shown), [shown]);
-  const camera = cameraFor(view, middleOfGoals(goals, skeleton.build.statureM));
+  const camera = cameraOnBody(view, skeleton);
   const misses = findMisses(skeleton);
   const place = (event: PointerEvent): { x: number; y: number } => {
     const matrix = svg.current?.getScreenCTM()?.inverse();

@@ -1,5 +1,6 @@
 import { distance, type Landmark, type Side, type Skeleton } from '../../../body';
 import { findLandmark } from '../../../body/landmarks';
+import { standingOf } from '../../../body/solve';
 import { does, last, type Measured, returns, SIDES, type ClaimRow, type Evidence } from './evidence';
 
 /** Where the hands come to in a stroke, wherever the words say a place. */
@@ -40,8 +41,6 @@ const RISING = /\b(?:rises?|lifts?|floats?|glides? up|draws? up|rising|up to)\b/
 const SINKING = /\b(?:sinks?|descend|draw down|press(?:es)? down|drops?|come down)\b/i;
 const BEFORE = /\bbefore\b|\bat\b|\bround\b|\btoward\b/i;
 
-const AT_REST = { raise: 0, forward: 0 };
-
 interface Spot {
   /** Metres between the place and the nearest of palm, wrist and fingertips. */
   readonly gapM: number;
@@ -51,13 +50,7 @@ interface Spot {
 
 /** Where both hands are to every place of a word, on either side of the body. */
 function spotsIn(body: Skeleton, landmarks: readonly Landmark[]): readonly Spot[] {
-  const standing = {
-    statureM: body.build.statureM,
-    trunk: body.trunk,
-    heading: body.trunk.pelvis,
-    girdle: { left: AT_REST, right: AT_REST },
-    legs: body.legs,
-  };
+  const standing = standingOf(body.trunk, body.legs, body.trunk.pelvis, body.build.statureM, body.goals);
   const spot = (side: Side, near: Landmark, of: 'own' | 'other'): readonly Spot[] => {
     const place = findLandmark(standing, { near, of }, side, undefined)?.place;
     const { palm, fingertip, wrist } = body.arms[side];
