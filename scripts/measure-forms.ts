@@ -30,9 +30,10 @@ ${lines.join('\n')}
 `;
 writeFileSync(path.join(import.meta.dirname, '../core/forms/measured/measured.ts'), text);
 
-const touched = REPERTOIRE.map((form) => {
+// A form whose palms come to no point has no row: pages carry this table.
+const touched = REPERTOIRE.flatMap((form) => {
   const codes = measureTouched(form, 'full').map((code) => `'${code}'`);
-  return `  '${form.id}': [${codes.join(', ')}],`;
+  return codes.length === 0 ? [] : [`  '${form.id}': [${codes.join(', ')}],`];
 });
 const touchedText = `/**
  * The points each form's palms come to at the ends of its strokes, measured on its solved postures. Written

@@ -20,7 +20,8 @@ export { BASES, HAND_SHAPES, LANDMARKS, postureSchema, PROP_IDS } from './postur
 export { isOnSoles, restFrame, restingOn } from './resting';
 export type { Base, Hand, HandShape, Landmark, Posture, Prop } from './posture';
 export type { Side } from './sides';
-export { BALL_RADIUS, placeOfOther, propRow, STAFF_HALF } from './props';
+export { PROP_WORDS } from './propWords';
+export { BALL_RADIUS, oppositeAhead, othersWith, placeOfOther, STAFF_HALF, wallAheadOf } from './props';
 export type { Build } from './skeleton';
 export { goalsOf } from './goals';
 export type { Goals } from './goals';

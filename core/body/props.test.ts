@@ -5,7 +5,7 @@ import {
   goalsAt,
   goalsOf,
   PROP_IDS,
-  propRow,
+  PROP_WORDS,
   sayPosture,
   solvePosture,
   trunkSurface,
@@ -126,6 +126,6 @@ describe('what postures are done with', () => {
     expect(said('back to the wall')).toBe('wall behind');
     expect(said('in a ring')).toBe('ring');
     expect(sayPosture('nothing besides', { with: 'staff' }).posture.with).toBeUndefined();
-    expect(propRow('staff').needs).toMatch(/staff/);
+    expect(PROP_WORDS.staff.needs).toMatch(/staff/);
   });
 });

@@ -28,51 +28,22 @@ interface Other {
   readonly axisAhead: (base: Base) => number;
 }
 
-interface PropRow {
-  readonly id: Prop;
-  /** As it is said after a form's name: "with a ball". */
-  readonly label: string;
-  /** What somebody needs who wants to do it. */
-  readonly needs: string;
-  readonly others: readonly Other[];
-  /** Where a wall stands, ahead (+) or behind (−). */
-  readonly wallAhead?: (base: Base) => number;
-}
-
 const RING_TURN = 360 / RING_OF;
 /** The neighbours' palms meet halfway round between two people. */
 const RING_RADIUS = NEIGHBOUR_ASIDE / Math.tan((RING_TURN * Math.PI) / 360);
 
-/** Everything a posture can be done with (common practice). */
-const PROPS = [
-  { id: 'ball', label: 'with a ball', needs: 'a light ball', others: [] },
-  { id: 'staff', label: 'with a staff', needs: 'a staff as long as from the floor to the ribs', others: [] },
-  { id: 'wall', label: 'at a wall', needs: 'a wall', others: [], wallAhead: oppositeAhead },
-  {
-    id: 'wall behind',
-    label: 'with the back to a wall',
-    needs: 'a wall',
-    others: [],
-    wallAhead: () => -WALL_BEHIND,
-  },
-  {
-    id: 'partner',
-    label: 'with a partner',
-    needs: 'a partner',
-    others: [{ turnDeg: 180, axisAhead: oppositeAhead }],
-  },
-  {
-    id: 'ring',
-    label: 'in a ring',
-    needs: 'a ring of people',
-    others: [
-      { turnDeg: RING_TURN, axisAhead: () => RING_RADIUS },
-      { turnDeg: -RING_TURN, axisAhead: () => RING_RADIUS },
-    ],
-  },
-] as const satisfies readonly PropRow[];
+/** Who does the same with one, by what a posture is done with. */
+export function othersWith(prop: Prop): readonly Other[] {
+  if (prop === 'partner') return [{ turnDeg: 180, axisAhead: oppositeAhead }];
+  if (prop !== 'ring') return [];
+  return [RING_TURN, -RING_TURN].map((turnDeg) => ({ turnDeg, axisAhead: () => RING_RADIUS }));
+}
 
-export const propRow = (prop: Prop): PropRow => PROPS.find(({ id }) => id === prop) ?? PROPS[0];
+/** Where a wall stands, ahead (+) or behind (−); none without one. */
+export function wallAheadOf(prop: Prop, base: Base): number | undefined {
+  if (prop === 'wall') return oppositeAhead(base);
+  return prop === 'wall behind' ? -WALL_BEHIND : undefined;
+}
 
 /** Where a place of one's own body is on somebody else's, who does the same; metres about the middle of one's feet. */
 export function placeOfOther(

@@ -6,7 +6,7 @@ import { point, type ChannelId, type PointCode } from '@/core/channels';
 import type { OrganId } from '@/core/phases';
 import type { Overlay } from '@/ui/figure/overlay';
 import type { NamedView } from '@/ui/figure/view';
-import { describePosture } from '@/ui/words/postures';
+import type { describePosture } from '@/ui/words/postures';
 import { writeAddress, type AtlasState, type Looking } from './address';
 import { AtlasChoices } from './AtlasChoices';
 import { AtlasFigure } from './AtlasFigure';
@@ -44,6 +44,11 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
   const read = readMeasures(typed);
   const person = 'person' in read ? read.person : { segmentsCm: {} };
   const { looking } = state;
+  const [describe, setDescribe] = useState<typeof describePosture | undefined>(undefined);
+  // The picture in words is heard after the picture is there.
+  useEffect(() => {
+    void import('@/ui/words/postures').then((words) => setDescribe(() => words.describePosture));
+  }, []);
   useEffect(() => window.history.replaceState(null, '', writeAddress(state)), [state]);
 
   const form = looking.by === 'form' ? forms.find((candidate) => candidate.id === looking.form) : undefined;
@@ -109,7 +114,7 @@ export function AtlasRoom({ start, forms, now, correspondences }: Props) {
             posture={posture}
             overlay={overlay}
             startView={startView}
-            words={`${describePosture(posture)}, with ${counted(overlay.points.length)}.`}
+            words={`${describe?.(posture) ?? 'The body'}, with ${counted(overlay.points.length)}.`}
             onPoint={choose}
           >
             {!form && (

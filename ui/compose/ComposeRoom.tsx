@@ -9,7 +9,6 @@ import { conditionLabel } from '@/core/seek/conditionWords';
 import { BriefSentence } from './BriefSentence';
 import { askedFor, peopleOf, type Ground } from './ground';
 import { Heading } from './Heading';
-import { LeftLine } from './LeftLine';
 import type { Over } from './Overlays';
 import { useComposing } from './useComposing';
 import type { Stored } from './useSaving';
@@ -19,6 +18,7 @@ import { Written, type Room } from './Written';
 // Seldom there, so they come when they are wanted and do not weigh on the first load.
 const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
 const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: false });
+const LeftLine = dynamic(async () => (await import('./LeftLine')).LeftLine, { ssr: false });
 
 /** The ground as long as nothing of it is another. */
 function useGround({
@@ -90,7 +90,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
         }}
         onRestore={(restored) => happens({ kind: 'restored', practice: restored })}
       />
-      <LeftLine left={at.left.left} onOpen={at.openLeft} onDrop={at.left.drop} />
+      {at.left.left.length > 0 && <LeftLine left={at.left.left} onOpen={at.openLeft} onDrop={at.left.drop} />}
       <BriefSentence
         filled={filled}
         groups={groups}

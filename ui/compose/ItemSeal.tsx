@@ -1,4 +1,5 @@
-import { sealRefusal, SEALS, type Form, type SealId } from '@/core/forms';
+import type { Form, SealId } from '@/core/forms';
+import { sealRefusal, SEALS } from '@/core/forms/model/seals';
 import type { Item } from '@/core/practice';
 import { WHY_NO_SEAL } from '@/ui/words/patterns';
 

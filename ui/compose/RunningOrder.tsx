@@ -14,7 +14,7 @@ import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
 import { useStable } from '@/ui/kit/useStable';
 import { doseInBreaths, isTimed } from '@/ui/words/doses';
-import { LESSON_NAMES } from '@/ui/words/items';
+import { LESSON_NAMES } from '@/ui/words/lessons';
 import { ROLE_NAMES } from '@/ui/words/names';
 import { NotesHere } from './NoteLine';
 import type { NoteActions } from './noteActions';

@@ -1,5 +1,6 @@
 'use client';
 
+import dynamic from 'next/dynamic';
 import { useCallback, useMemo } from 'react';
 import { themePhase, type Brief } from '@/core/brief';
 import type { People } from '@/core/compose';
@@ -16,14 +17,17 @@ import { fitText } from '@/ui/words/fit';
 import type { Asked } from '@/workers/compose.worker';
 import type { Ground } from './ground';
 import { Margin } from './Margin';
-import { Overlays, type Over } from './Overlays';
+import type { Over } from './Overlays';
 import { ProofLine } from './ProofLine';
 import { RunningOrder } from './RunningOrder';
 import { Toolbar } from './Toolbar';
-import { UnderOrder } from './UnderOrder';
 import type { AtComposing } from './useComposing';
 import { useNoteActions } from './useNoteActions';
 import { useSelection } from './useSelection';
+
+// These lie under or over everything else, so they come after.
+const Overlays = dynamic(async () => (await import('./Overlays')).Overlays, { ssr: false });
+const UnderOrder = dynamic(async () => (await import('./UnderOrder')).UnderOrder, { ssr: false });
 
 export type Room = 'lead' | 'sheet' | 'aloud' | 'handout/practice';
 

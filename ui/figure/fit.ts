@@ -1,5 +1,5 @@
 import type { Skeleton, Vec } from '@/core/body';
-import { othersSeen, wallCorners } from './draw/props';
+import { othersSeen, wallCorners } from './company';
 import type { Camera, Spot } from './view';
 
 /** Room round the joints for cloth, hands, hair and shadow, picture units. */

@@ -1,4 +1,4 @@
-import { middleOfFeet, propRow, type Goals, type Skeleton, type Vec } from '@/core/body';
+import { middleOfFeet, oppositeAhead, type Goals, type Skeleton, type Vec } from '@/core/body';
 
 /** Where the viewer stands: degrees round the person from the front, towards the person's left. */
 export interface View {
@@ -73,7 +73,7 @@ const IN_COMPANY = { ring: 0.7, partner: 0.84 } as const;
 export function cameraOn(view: View, goals: Goals, statureM: number): Camera {
   const middle = middleOfFeet(goals);
   const { with: prop, withShare } = goals;
-  const ahead = prop === 'partner' ? (propRow(prop).others[0]?.axisAhead(goals.base) ?? 0) * withShare : 0;
+  const ahead = prop === 'partner' ? oppositeAhead(goals.base) * withShare : 0;
   const smaller = prop === 'partner' || prop === 'ring' ? 1 - (1 - IN_COMPANY[prop]) * withShare : 1;
   return cameraFor(view, { x: middle.x * statureM, z: (middle.z + ahead) * statureM }, UNITS * smaller);
 }

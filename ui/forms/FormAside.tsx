@@ -2,7 +2,7 @@ import { Pinyin } from '@/ui/kit/Pinyin';
 import Link from 'next/link';
 import { channel, point, routeByChannel } from '@/core/channels';
 import type { Customs } from '@/core/customs';
-import { propRow } from '@/core/body';
+import { PROP_WORDS } from '@/core/body/propWords';
 import {
   asksOf,
   measureForm,
@@ -153,7 +153,7 @@ export function FormAside({ form, variant, customs, practices }: Props) {
         </p>
         {prop && (
           <p>
-            {capital(propRow(prop).label)}: needs {propRow(prop).needs}.
+            {capital(PROP_WORDS[prop].label)}: needs {PROP_WORDS[prop].needs}.
           </p>
         )}
       </section>

@@ -1,16 +1,11 @@
 import { stayText } from './doses';
-import { propRow } from '@/core/body';
-import { propOf, seal, type Form } from '@/core/forms';
-import type { Item, LayersOfItem, LessonStep } from '@/core/practice';
+import { PROP_WORDS } from '@/core/body/propWords';
+import { propOf } from '@/core/forms/model/props';
+import { seal } from '@/core/forms/model/seals';
+import type { Form } from '@/core/forms';
+import type { Item, LayersOfItem } from '@/core/practice';
+import { LESSON_NAMES } from './lessons';
 import { spanText, VOICE_NAMES } from './patterns';
-
-export const LESSON_NAMES = {
-  show: 'shown',
-  parts: 'in parts',
-  drill: 'drilled',
-  mistakes: 'put right',
-  whole: 'the whole',
-} as const satisfies Record<LessonStep, string>;
 
 /** What a leader must know of an item beside its cues, in the order it comes up. */
 export function itemExtras(item: Item, form: Form, layers: LayersOfItem): readonly string[] {
@@ -26,7 +21,7 @@ export function itemExtras(item: Item, form: Form, layers: LayersOfItem): readon
   }
   if (layers.seal) said.push(`Hands: ${seal(layers.seal).name}.`);
   const prop = propOf(form, item.variant);
-  if (prop) said.push(`Needs ${propRow(prop).needs}.`);
+  if (prop) said.push(`Needs ${PROP_WORDS[prop].needs}.`);
   if (item.station) said.push('Named in a word, and on without a pause.');
   if (item.image) said.push(`Image: ${item.image}`);
   if (item.lesson) said.push(`Lesson: ${LESSON_NAMES[item.lesson]}.`);

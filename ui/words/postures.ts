@@ -1,6 +1,6 @@
 import { otherSide } from '@/core/body/sides';
 import type { Hand, Landmark, Posture } from '@/core/body';
-import { propRow } from '@/core/body/props';
+import { PROP_WORDS } from '@/core/body/propWords';
 import { restingOn } from '@/core/body/resting';
 
 /** A posture in plain words, made from its data: for screen readers and for paper. */
@@ -139,6 +139,6 @@ export function describePosture(posture: Posture): string {
     leftText === rightText
       ? `both hands ${verb(leftText)}`
       : `left hand ${leftText}; right hand ${rightText}`;
-  const besides = posture.with ? [propRow(posture.with).label] : [];
+  const besides = posture.with ? [PROP_WORDS[posture.with].label] : [];
   return [[...stand, ...besides, ...trunkText(posture)].join(', '), handsText].join('; ');
 }

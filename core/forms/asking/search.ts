@@ -1,4 +1,4 @@
-import { propRow } from '../../body';
+import { PROP_WORDS } from '../../body/propWords';
 import { channel } from '../../channels';
 import { organ, phaseName } from '../../phases';
 import type { Form } from '../model/model';
@@ -24,7 +24,7 @@ export function searchText(form: Form): string {
       ...form.points,
       form.seated ? 'seated' : '',
       form.animal ?? '',
-      prop ? propRow(prop).label : '',
+      prop ? PROP_WORDS[prop].label : '',
     ].join(' '),
   );
 }

@@ -195,6 +195,11 @@ describe('what the words claim', () => {
       'term-xiaohan',
       'term-dahan',
       'face-ears-head-back',
+      'wall-palms',
+      'wall-chest-opened',
+      'ball-carried-round',
+      'staff-dips',
+      'pair-palms-breathe',
     ]);
   });
 
@@ -217,6 +222,11 @@ describe('what the words claim', () => {
       'animal-crane-washes',
       'tendon-nine-oxen',
       'tendon-dragon-reaches',
+      'wall-chest-opened',
+      'ball-carried-round',
+      'ball-rolled-over',
+      'staff-dips',
+      'pair-millstone',
     ]);
   });
 

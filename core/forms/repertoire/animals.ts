@@ -12,13 +12,13 @@ export const ANIMAL_FORMS = [
     pace: 'animal', setupSec: { known: 6, taught: 24 }, level: 2, repetitions: { least: 1, usual: 4, most: 9, multipleOf: 1 },
     images: ['Lifting a heavy bell and setting it down.'],
     mistakes: [{ mistake: 'claws without strength in the fingers', mend: 'Bend the first two joints of every finger.' }],
-    parts: [{ part: 'the claw', watch: 'every finger bends at its first two joints, the wrist stays free' }, { part: 'the lift with fists', watch: 'the shoulders stay low until the hands pass the eyes' }, { part: 'the turn at the top', watch: 'the eyes follow, the neck stays long' }, { part: 'all with the breath', watch: 'the breath leads; shorten the way rather than the breath' }],
+    parts: [{ part: 'the claw', watch: 'every finger bends at its first two joints, the wrist stays free' }, { part: 'the lift with fists', watch: 'the shoulders stay low until the hands pass the eyes' }, { part: 'claw, fist, claw, fist, palm', watch: 'the hand changes at the chest, at the top, and at the chest again' }, { part: 'the turn at the top', watch: 'the eyes follow, the neck stays long' }, { part: 'all with the breath', watch: 'the breath leads; shorten the way rather than the breath' }],
     view: 'three-quarter',
     cycle: [
       inhale('Claws close and lift to the collarbones.', through({ sink: 14, hands: both({ near: 'navel', off: [5, 0, 7], palm: 'down', shape: 'claw' }) }, { sink: 10, hands: both({ near: 'collarbone', off: [1, 0, 8], palm: 'in', fingers: 'up', ...fist }) })),
       exhale('Shoulders sink, the fists wait there.', to({ sink: 13, hands: both({ near: 'collarbone', off: [1, 0, 8], palm: 'in', fingers: 'up', ...fist }) })),
       inhale('Push up past the eyes; claws open overhead.', through({ sink: 5, head: { nod: -11 }, hands: both({ near: 'reach', toward: [0.15, 1, 0.25], palm: 'forward', share: 0.92, ...fist }) }, { sink: 6, head: { nod: -11 }, hands: both({ near: 'reach', toward: [0.2, 1, 0.25], palm: 'forward', share: 0.92, shape: 'claw' }) })),
-      exhale('Fists draw down past the chest; claws press down.', through({ sink: 12, hands: both({ near: 'collarbone', off: [2, 0, 8], palm: 'in', fingers: 'up', ...fist }) }, { sink: 20, hands: both({ near: 'reach', toward: [0.4, -0.85, 0.5], palm: 'down', share: 0.78, shape: 'claw' }) })),
+      exhale('Fists draw down past the chest; they open, palms press down.', through({ sink: 12, hands: both({ near: 'collarbone', off: [2, 0, 8], palm: 'in', fingers: 'up', ...fist }) }, { sink: 20, hands: both({ near: 'reach', toward: [0.4, -0.85, 0.5], palm: 'down', share: 0.78 }) })),
     ],
     smaller: {
       change: 'Lift to the chest.',
@@ -99,17 +99,17 @@ export const ANIMAL_FORMS = [
     roles: ['nourish'], actions: ['moves', 'nourishes'], polarity: 'yang', animal: 'monkey',
     channels: [{ channel: 'HT', how: 'stretch' }, { channel: 'PC', how: 'stretch' }], points: ['HT7', 'CV17'], sides: 'alternating',
     pace: 'animal', setupSec: { known: 6, taught: 28 }, level: 3, footwork: 'Heels rise with the lift and come down first.',
-    repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, images: ['A monkey peering over a wall.'],
+    repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, asks: { breath: ['pelvic-floor'] }, images: ['A monkey peering over a wall.'],
     mistakes: [{ mistake: 'wobbling on tiptoe', mend: 'Fix the gaze before the heels rise, or leave them down.' }],
-    parts: [{ part: 'the hook hand', watch: 'five fingertips meet, the wrist hangs' }, { part: 'the lift, heels down', watch: 'the shoulders gather only as far as the neck stays free' }, { part: 'the look', watch: 'the chin turns level' }, { part: 'the heels', watch: 'the gaze is fixed before they rise' }],
+    parts: [{ part: 'the hook hand', watch: 'five fingertips meet, the wrist hangs' }, { part: 'the lift, heels down', watch: 'the shoulders gather only as far as the neck stays free' }, { part: 'the pelvic floor with it', watch: 'drawn up lightly, and let go wholly' }, { part: 'the look', watch: 'the chin turns level' }, { part: 'the heels', watch: 'the gaze is fixed before they rise' }],
     cycle: [
-      inhale('Hooks lift to the chest, heels rise.', through({ sink: 12, hands: both({ near: 'lower dantian', off: [3, 0, 5], palm: 'down', ...hook }) }, { sink: 5, feet: { heels: 22 }, shoulders: { raise: 0.7 }, hands: both({ near: 'middle dantian', off: [3, 1, 5], palm: 'down', elbow: 'out', ...hook }) })),
+      inhale('Hooks, shoulders and pelvic floor draw up; heels rise.', through({ sink: 12, hands: both({ near: 'lower dantian', off: [3, 0, 5], palm: 'down', ...hook }) }, { sink: 5, feet: { heels: 22 }, shoulders: { raise: 0.7 }, hands: both({ near: 'middle dantian', off: [3, 1, 5], palm: 'down', elbow: 'out', ...hook }) })),
       exhale('Up there, look to the {side}.', to({ sink: 5, feet: { heels: 22 }, shoulders: { raise: 0.7 }, head: { turn: 48 }, hands: both({ near: 'middle dantian', off: [3, 1, 5], palm: 'down', elbow: 'out', ...hook }) })),
       inhale('Look back to the front.', to({ sink: 5, feet: { heels: 22 }, shoulders: { raise: 0.7 }, hands: both({ near: 'middle dantian', off: [3, 1, 5], palm: 'down', elbow: 'out', ...hook }) })),
       exhale('Heels down, palms press down.', through({ sink: 6, feet: { heels: 14 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out' }) }, { sink: 14, hands: both({ near: 'lower dantian', off: [4, -1, 6], palm: 'down', fingers: 'in', elbow: 'out' }) })),
     ],
     smaller: {
-      change: 'Heels stay down.',
+      change: 'Heels stay down, no pelvic floor.', asks: { breath: [] },
       cycle: [
         inhale('Hooks lift to the chest.', to({ sink: 8, shoulders: { raise: 0.4 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out', ...hook }) })),
         exhale('Look to the {side}.', to({ sink: 8, shoulders: { raise: 0.4 }, head: { turn: 34 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out', ...hook }) })),
@@ -118,7 +118,7 @@ export const ANIMAL_FORMS = [
       ],
     },
     seated: {
-      change: 'From the chair; hooks lift to the chest, look to the side.',
+      change: 'From the chair; hooks lift to the chest, look to the side.', asks: { breath: [] },
       cycle: [
         inhale('Hooks lift to the chest.', to({ base: 'chair', shoulders: { raise: 0.4 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out', ...hook }) })),
         exhale('Look to the {side}.', to({ base: 'chair', shoulders: { raise: 0.4 }, head: { turn: 34 }, hands: both({ near: 'middle dantian', off: [3, 0, 5], palm: 'down', elbow: 'out', ...hook }) })),

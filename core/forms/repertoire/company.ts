@@ -238,7 +238,7 @@ export const COMPANY = [
       exhale('The whole ring pours its weight to the {side}.', to(stand(16, palmsOnNeighbours(), { weight: 0.62 }))),
     ],
     smaller: { change: 'Hands hanging, half the way.', cycle: [inhale('In the middle, hands hanging.', to(stand(9, both(HANGING), { weight: 0.5 }))), exhale('A little weight to the {side}, all together.', to(stand(11, both(HANGING), { weight: 0.62 })))] },
-    seated: { change: 'Chairs in a ring.', cycle: [inhale('Seated in the middle of the seat, palms beside your neighbours’.', to(sit(palmsOnNeighbours(-1, -1), { weight: 0.5 }))), exhale('The whole ring leans its weight to the {side}.', to(sit(palmsOnNeighbours(-1, -1), { weight: 0.66 })))] },
+    seated: { change: 'Chairs in a ring.', cycle: [inhale('Seated in the middle, palms to your neighbours’.', to(sit(palmsOnNeighbours(-1, -1), { weight: 0.5 }))), exhale('The whole ring leans its weight to the {side}.', to(sit(palmsOnNeighbours(-1, -1), { weight: 0.66 })))] },
   }),
   using('ring', {
     id: 'ring-rises', name: 'The ring opens and gathers', family: 'gathering', roles: ['gather', 'close', 'nourish'], actions: ['nourishes', 'calms'], phases: ['earth', 'fire'], organs: ['spleen', 'heart'], channels: along('attend', 'CV', 'PC'), points: ['CV6', 'PC8'], pace: 'gathering', repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 }, loosens: ['shoulders'],

@@ -94,15 +94,17 @@ export const FROLICS = [
   defineForm({
     id: 'animal-bear-sway', name: 'Bear sways', pinyin: 'Xióng Huàng', hanzi: '熊晃', source: 'five-animals-standard', family: 'animal',
     roles: ['nourish'], actions: ['moves', 'nourishes'], animal: 'bear', channels: along('stretch', 'SP', 'LR', 'GB'),
-    points: ['SP15', 'LR13'], sides: 'one-then-other', pace: 'turning', level: 2, stance: { start: 'bow', end: 'shoulder width' },
-    footwork: 'One foot forward; the weight rolls forward and back.', setupSec: { known: 6, taught: 26 }, repetitions: FROLIC,
+    points: ['SP15', 'LR13'], sides: 'one-then-other', pace: 'animal', level: 2, stance: { start: 'shoulder width', end: 'shoulder width' },
+    footwork: 'The hip lifts, the foot steps forward; the weight rolls forward and back.', setupSec: { known: 6, taught: 26 }, repetitions: FROLIC,
     loosens: ['hips', 'spine'], images: ['A bear walking home, in no hurry.'],
     mistakes: [{ mistake: 'stamping', mend: 'The hip is lifted; the foot only follows.' }],
     parts: [{ part: 'lifting the hip', watch: 'the leg hangs from it, the foot is not pulled' }, { part: 'the rock forward and back', watch: 'both soles stay down' }, { part: 'the shoulders against the hips', watch: 'the trunk winds, the arms only hang' }],
     view: 'side',
     cycle: [
+      inhale('The {side} hip lifts; the foot hangs from it.', to(stand(12, both({ ...reaching(0.4, -0.95, 0.2, 'back', 0.84), ...fist }), { weight: 0, feet: { lifted: { foot: 'left', thigh: 22, knee: 40, point: 16 } }, trunk: { bend: 5 } }))),
       exhale('{Side} foot in front: sink onto it, that shoulder swings forward.', to(stand(34, each({ ...reaching(0.35, -0.9, 0.5, 'back', 0.9), ...fist }, { ...reaching(0.5, -1, -0.15, 'back', 0.9), ...fist }), { feet: bow(1.4), weight: 0.72, trunk: { turn: -18, lean: 8 } }))),
       inhale('Rock back, the other shoulder swings.', to(stand(28, each({ ...reaching(0.5, -1, -0.15, 'back', 0.9), ...fist }, { ...reaching(0.35, -0.9, 0.5, 'back', 0.9), ...fist }), { feet: bow(1.4), weight: 0.34, trunk: { turn: 16 } }))),
+      exhale('And once more forward, heavy as before.', to(stand(34, each({ ...reaching(0.35, -0.9, 0.5, 'back', 0.9), ...fist }, { ...reaching(0.5, -1, -0.15, 'back', 0.9), ...fist }), { feet: bow(1.4), weight: 0.72, trunk: { turn: -18, lean: 8 } }))),
     ],
     smaller: {
       change: 'Feet side by side, rocking left and right.', stance: { start: 'shoulder width', end: 'shoulder width' },

@@ -10,6 +10,7 @@ import {
   type Skeleton,
 } from '@/core/body';
 import { FIGURE_BUILDS, USUAL_LOOKS, type FigureLooks } from '@/core/customs/looks';
+import { othersSeen } from '../company';
 import type { Detail } from '../detail';
 import { at, disc } from '../outline';
 import { type Camera, type Spot } from '../view';
@@ -19,7 +20,7 @@ import { drawHead, drawNeck } from './head';
 import { drawJacket } from './jacket';
 import { drawMat } from './mat';
 import { farFirst, overBy, type Part } from './order';
-import { drawHeld, drawWall, heldPart, othersSeen } from './props';
+import { drawHeld, drawWall, heldPart } from './props';
 import { drawSeat } from './seat';
 import { drawShoe } from './shoe';
 import { drawForearm, drawSleeve, handOverSleeve, sleeveStations } from './sleeve';

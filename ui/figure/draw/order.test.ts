@@ -87,7 +87,8 @@ describe('over and under', () => {
               }
               // A whole hand's breadth drawn wrongly would be seen; a hand on the sole of a folded leg goes over
               // the thigh and under the shin.
-              if (found.wrong > (body.goals.base === 'crossed' ? 32 : 26)) worst.push(`${form.id} ${named}: ${name} and ${other}, ${found.wrong}`);
+              if (found.wrong > (body.goals.base === 'crossed' ? 32 : 26))
+                worst.push(`${form.id} ${named}: ${name} and ${other}, ${found.wrong}`);
             }
           });
         }

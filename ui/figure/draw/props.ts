@@ -2,10 +2,7 @@ import {
   addScaled,
   BALL_RADIUS,
   distance,
-  middleOfFeet,
   mix,
-  placeOfOther,
-  propRow,
   scale,
   STAFF_HALF,
   sub,
@@ -13,38 +10,15 @@ import {
   type Skeleton,
   type Vec,
 } from '@/core/body';
+import { wallCorners } from '../company';
 import { discSpots, hull, n } from '../outline';
-import type { Camera, Spot } from '../view';
 import { shape, type Easel } from './easel';
 import type { Part } from './order';
 
-/** Half the breadth, the height and the thickness of what is seen of a wall, shares of stature. */
-const WALL = { half: 0.34, tall: 1.08, thick: 0.02 } as const;
 /** How thick a staff is; it lies in the hollow of the palm. */
 const STAFF = { radius: 0.0085, inPalm: 0.012, stations: 13 } as const;
 /** How far from the palms' middle a ball begins. */
 const PALM_THICK = 0.012;
-
-/** The upright middle line of everything that stands round the body, metres. */
-function middleOn({ goals, build }: Skeleton): { readonly x: number; readonly z: number } {
-  const { x, z } = middleOfFeet(goals);
-  return { x: x * build.statureM, z: z * build.statureM };
-}
-
-/** The corners of the wall a body leans on or touches; none without one. */
-export function wallCorners(skeleton: Skeleton): readonly Vec[] {
-  const { goals, build } = skeleton;
-  const ahead = goals.with && propRow(goals.with).wallAhead?.(goals.base);
-  if (ahead === undefined || goals.withShare === 0) return [];
-  const middle = middleOn(skeleton);
-  const h = build.statureM;
-  const away = ahead + Math.sign(ahead) * WALL.thick;
-  return [ahead, away].flatMap((z) =>
-    [-WALL.half, WALL.half].flatMap((x) =>
-      [-0.006, WALL.tall].map((y): Vec => [middle.x + x * h, y * h, middle.z + z * h]),
-    ),
-  );
-}
 
 /** A wall as a pale leaf, and whether it stands nearer than the body. */
 export function drawWall(easel: Easel): { readonly markup: string; readonly isNear: boolean } {
@@ -118,25 +92,4 @@ export function drawHeld(easel: Easel): string {
   }
   const ends = staffOf(skeleton).map((end) => camera.spot(end));
   return shape(easel, 'wood', hull(ends.flatMap((end) => discSpots(end, STAFF.radius * u))), line * 0.6);
-}
-
-/** The eyes with which somebody else is seen, who does the same: the same picture, from where they stand. */
-export function othersSeen(
-  skeleton: Skeleton,
-  camera: Camera,
-): readonly { readonly camera: Camera; readonly depth: number }[] {
-  const { goals, build, trunk } = skeleton;
-  if (!goals.with || goals.withShare === 0) return [];
-  return propRow(goals.with).others.map((other) => {
-    const place = placeOfOther(other, goals.base, middleOn(skeleton), build.statureM);
-    const turn = (other.turnDeg * Math.PI) / 180;
-    const [sin, cos] = [Math.sin(turn), Math.cos(turn)];
-    const [vx, vy, vz] = camera.viewer;
-    const seen: Camera = {
-      ...camera,
-      spot: (one: Vec): Spot => camera.spot(place(one)),
-      viewer: [vx * cos + vz * sin, vy, vz * cos - vx * sin],
-    };
-    return { camera: seen, depth: seen.spot(trunk.midHip).depth };
-  });
 }

@@ -6,7 +6,7 @@ import {
   BASES,
   HAND_SHAPES,
   PROP_IDS,
-  propRow,
+  PROP_WORDS,
   isOnSoles,
   LANDMARKS,
   otherSide,
@@ -388,7 +388,7 @@ export function PostureFields({ posture, onPosture }: PostureProps) {
         label="done with"
         name="Done with"
         none="nothing besides"
-        wordOf={(prop) => propRow(prop).label}
+        wordOf={(prop) => PROP_WORDS[prop].label}
         value={posture.with}
         options={PROP_IDS}
         onValue={(prop) => {
