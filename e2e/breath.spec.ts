@@ -42,7 +42,7 @@ test('a breath and a sound are laid on a form and its section, seen, printed, an
   await draftReady(page);
   const nourish = page.getByRole('list', { name: 'Nourish' });
   await nourish.getByRole('button', { pressed: false }).first().click();
-  await page.getByText('Breath and sound', { exact: true }).click();
+  await page.getByText('Breath, sound and hands', { exact: true }).click();
   await page.getByLabel('laid on').selectOption('section');
   await page.getByRole('combobox', { name: 'breath', exact: true }).selectOption('out-longer');
   await expect(page.getByRole('img', { name: 'The line of out longer than in' })).toBeVisible();
@@ -55,6 +55,37 @@ test('a breath and a sound are laid on a form and its section, seen, printed, an
   await page.goto(`/sheet/${id}`);
   await expect(page.getByText(/Breath: out longer than in/).first()).toBeVisible();
   await expect(page.getByText('Sound: sī 呬, whispered (the last 3).')).toBeVisible();
+});
+
+test('a hand seal is laid on a still form, is not for what moves, and stands on the sheet', async ({
+  page,
+}) => {
+  const id = await keepPractice(page, 'theme=organ.lung&minutes=10&intent=nourish');
+  await page.goto(`/compose/${id}`);
+  await draftReady(page);
+  const layers = page.getByText('Breath, sound and hands', { exact: true });
+  const hands = page.getByRole('combobox', { name: 'hands', exact: true });
+  // The margin follows a moment after the press: what was opened may have been the panel before.
+  const openLayers = async (): Promise<void> =>
+    expect(async () => {
+      if (!(await hands.isVisible())) await layers.click();
+      await expect(hands).toBeVisible({ timeout: 1500 });
+    }).toPass();
+  // What flows has no use for it.
+  await page.getByRole('list', { name: 'Nourish' }).getByRole('button', { pressed: false }).first().click();
+  await openLayers();
+  await expect(hands.locator('option[value="sword"]')).toBeDisabled();
+  // The stillness one arrives with has.
+  await page
+    .getByRole('list', { name: 'Arrive' })
+    .getByRole('button', { name: /^Standing in stillness/ })
+    .click();
+  await openLayers();
+  await expect(hands.locator('option[value="ring"]')).toBeEnabled();
+  await hands.selectOption('ring');
+  await expect(page.getByText(/Saved, version/)).toBeVisible();
+  await page.goto(`/sheet/${id}`);
+  await expect(page.getByText('Hands: a ring of thumb and forefinger.')).toBeVisible();
 });
 
 test('holds, sides and talk of a form are set, and what is said is an item of its own', async ({ page }) => {

@@ -296,3 +296,20 @@ test('the editor passes the accessibility rules while a posture is set', async (
   await page.getByRole('button', { name: 'see it move' }).click();
   await expectAccessible(page);
 });
+
+test('a form done with somebody shows them, says what it needs, and each way says which points it reaches', async ({
+  page,
+}) => {
+  await page.goto('/forms/pair-millstone');
+  await expect(page.getByText(/With a partner: needs a partner/)).toBeVisible();
+  await expect(page.locator('figure svg .fig-other').first()).toBeAttached();
+  await page.goto('/forms/wall-palms');
+  await expect(page.locator('figure svg .fig-wall').first()).toBeAttached();
+  // Tapped from the front the shins are reached; upright only the thighs are.
+  await page.goto('/forms/tap-legs-front');
+  const margin = page.getByRole('complementary', { name: 'In the margin' });
+  await expect(margin.getByText('ST36')).toBeVisible();
+  await page.goto('/forms/tap-legs-front?variant=smaller');
+  await expect(margin.getByText('ST31')).toBeVisible();
+  await expect(margin.getByText('ST36')).toHaveCount(0);
+});
