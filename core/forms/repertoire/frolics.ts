@@ -98,6 +98,7 @@ export const FROLICS = [
     footwork: 'The hip lifts, the foot steps forward; the weight rolls forward and back.', setupSec: { known: 6, taught: 26 }, repetitions: FROLIC,
     loosens: ['hips', 'spine'], images: ['A bear walking home, in no hurry.'],
     mistakes: [{ mistake: 'stamping', mend: 'The hip is lifted; the foot only follows.' }],
+    cautions: ['The foot hardly leaves the floor; a chair within reach.'],
     parts: [{ part: 'lifting the hip', watch: 'the leg hangs from it, the foot is not pulled' }, { part: 'the rock forward and back', watch: 'both soles stay down' }, { part: 'the shoulders against the hips', watch: 'the trunk winds, the arms only hang' }],
     view: 'side',
     cycle: [
