@@ -66,7 +66,7 @@ test('every room passes the accessibility rules in daylight and in lamplight', a
   context,
   baseURL,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   const problems = watchConsole(page);
   // The whole list of forms is the same rows many times over; a question’s answer stands for it.
   for (const path of ROOMS.filter((room) => room !== '/forms')) {
@@ -106,7 +106,7 @@ const spaceText = (page: Page, wide: boolean): Promise<void> =>
 test('nothing runs off the side of a phone, at four times the size, or with its text spaced out', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   for (const path of ROOMS) {
     await page.setViewportSize({ width: 390, height: 844 });
     await openRoom(page, path);
