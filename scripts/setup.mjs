@@ -5,6 +5,7 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import path from 'node:path';
 import { root, run } from './lib.mjs';
+import { postgresPrograms } from './postgres.mjs';
 
 const [major, minor] = process.versions.node.split('.').map(Number);
 if (major < 20 || (major === 20 && minor < 9)) {
@@ -28,26 +29,45 @@ if (present !== wanted) {
   writeFileSync(stamp, wanted);
 }
 
-if (process.argv.includes('--with-browser')) {
-  const found = () =>
-    ['chromium', 'chromium-browser'].some(
-      (name) => spawnSync('sh', ['-c', `command -v ${name}`]).status === 0,
-    );
-  if (!process.env.NAVUREN_CHROMIUM && !found()) {
-    const byHand =
-      'Install Chromium by hand, for example: sudo apt-get install chromium (or name one in NAVUREN_CHROMIUM).';
-    if (typeof process.getuid !== 'function' || process.getuid() !== 0) {
-      console.error(`The tests of the interface need Chromium, and only root may install it. ${byHand}`);
-      process.exit(1);
-    }
-    console.log('Installing Chromium for the tests of the interface …');
-    const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-    const done =
-      run('apt-get', ['update', '-qq'], { quiet: true, env }) &&
-      run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], { quiet: true, env });
-    if (!done || !found()) {
-      console.error(`Chromium could not be installed. ${byHand}`);
-      process.exit(1);
-    }
+/** What the tests need of the machine: how it is found, and Debian's package that brings it. */
+const NEEDS = {
+  Chromium: {
+    isFound: () =>
+      Boolean(process.env.NAVUREN_CHROMIUM) ||
+      ['chromium', 'chromium-browser'].some(
+        (name) => spawnSync('sh', ['-c', `command -v ${name}`]).status === 0,
+      ),
+    what: 'The tests of the interface need Chromium',
+    package: 'chromium',
+    named: 'NAVUREN_CHROMIUM',
+  },
+  PostgreSQL: {
+    isFound: () => postgresPrograms() !== undefined,
+    what: 'The tests of the server need PostgreSQL',
+    package: 'postgresql',
+    named: 'NAVUREN_POSTGRES, the folder of its programs',
+  },
+};
+
+function ensure(name) {
+  const need = NEEDS[name];
+  if (need.isFound()) return;
+  const byHand = `Install ${name} by hand, for example: sudo apt-get install ${need.package} (or name one in ${need.named}).`;
+  if (typeof process.getuid !== 'function' || process.getuid() !== 0) {
+    console.error(`${need.what}, and only root may install it. ${byHand}`);
+    process.exit(1);
+  }
+  console.log(`Installing ${name} for the tests …`);
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
+  const done =
+    run('apt-get', ['update', '-qq'], { quiet: true, env }) &&
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', need.package], { quiet: true, env });
+  if (!done || !need.isFound()) {
+    console.error(`${name} could not be installed. ${byHand}`);
+    process.exit(1);
   }
 }
+
+const asked = new Set(process.argv.slice(2));
+if (asked.has('--with-browser') || asked.has('--for-tests')) ensure('Chromium');
+if (asked.has('--for-tests')) ensure('PostgreSQL');

@@ -102,6 +102,11 @@ export async function answering(work: () => Promise<Response>): Promise<Response
         message: `“${error.row.name}” cannot be read by this version of Navuren; nothing of it was touched.`,
       });
     console.error(loggable(error));
+    if (error instanceof Error && error.name === 'DatabaseAway')
+      return refuse(503, {
+        message:
+          'The database does not answer just now. What you wrote is still here; try again in a moment.',
+      });
     return refuse(500, {
       message: 'Something went wrong inside Navuren; nothing was changed. The server’s own output says more.',
     });

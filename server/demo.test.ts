@@ -3,7 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { writeFormFile, writePracticeFile } from '../core/formats';
 import { REPERTOIRE } from '../core/forms';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import { listClasses } from './classes';
 import { seedDemo } from './demo';
 import { readWords } from './forms';
@@ -19,7 +19,7 @@ const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-demo-'));
 let open: Database;
 
 beforeAll(async () => {
-  open = await openDatabase({
+  open = await openHere({
     folder: path.join(base, 'data'),
     migrations: path.resolve('db/migrations'),
     demo: true,

@@ -9,6 +9,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import path from 'node:path';
+import { DatabaseNewer } from './migrations';
 
 /** Where the daily copies lie, within the data folder: who keeps the folder keeps them. */
 export const COPIES = 'copies';
@@ -107,6 +108,7 @@ const REASONS: Readonly<Record<string, string>> = {
 /** One sentence for whatever kept a folder from being opened. */
 export function openingProblem(folder: string, error: unknown): string {
   if (error instanceof Error && error.name.startsWith('Folder')) return error.message;
+  if (error instanceof DatabaseNewer) return `The data folder ${folder} cannot be opened: ${error.message}.`;
   const code =
     typeof error === 'object' && error !== null && 'code' in error && typeof error.code === 'string'
       ? error.code

@@ -8,7 +8,7 @@ import { REPERTOIRE, type Form } from '../core/forms';
 import { blankForm } from '../core/forms/own/drafting';
 import { edit } from '../core/practice';
 import { composeRoomData } from './composeRoom';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import {
   addOwnForms,
   listBinnedForms,
@@ -30,7 +30,7 @@ let open: Database;
 const mine: Form = blankForm('own-spring-abc', "Spring's <b>own</b> 氣");
 
 beforeAll(async () => {
-  open = await openDatabase({
+  open = await openHere({
     folder: path.join(base, 'data'),
     migrations: path.resolve('db/migrations'),
     demo: false,

@@ -9,7 +9,7 @@ import { REPERTOIRE } from '../core/forms';
 import { recordOf, type ClassRecord } from '../core/lead';
 import type { Practice } from '../core/practice';
 import { recordClass } from './classes';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import { saveGroup, type Group } from './groups';
 import { forgetLearnt, readHistory, readTaught, readWhatNext } from './history';
 import { createPractice } from './practices';
@@ -22,7 +22,7 @@ let open: Database;
 let led: Practice;
 
 beforeAll(async () => {
-  open = await openDatabase({
+  open = await openHere({
     folder: path.join(base, 'data'),
     migrations: path.resolve('db/migrations'),
     demo: false,

@@ -3,7 +3,7 @@ import os from 'node:os';
 import path from 'node:path';
 import { patternFrom, PATTERNS, type WholePattern } from '../core/patterns';
 import { soundById, soundFrom, type Sound } from '../core/sounds';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import { listBinnedLayers, listLayers, readLayer, readOwnLayers, saveLayer, setLayerBinned } from './layers';
 import { sql, type Database } from './sql';
 import { rawOf } from './unreadable';
@@ -15,7 +15,7 @@ let breath: WholePattern;
 let sound: Sound;
 
 beforeAll(async () => {
-  open = await openDatabase({
+  open = await openHere({
     folder: path.join(base, 'data'),
     migrations: path.resolve('db/migrations'),
     demo: false,

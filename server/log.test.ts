@@ -18,7 +18,7 @@ import {
   type LogAsked,
 } from './classes';
 import { addByHand, byHandSchema } from './byHand';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import { saveGroup } from './groups';
 import { readHistory } from './history';
 import { formsNamed, readLogAsked } from './logAsked';
@@ -34,7 +34,7 @@ let open: Database;
 const ids: string[] = [];
 
 beforeAll(async () => {
-  open = await openDatabase({
+  open = await openHere({
     folder: path.join(base, 'data'),
     migrations: path.resolve('db/migrations'),
     demo: false,

@@ -13,7 +13,7 @@ import { oneToOneId, oneToOneName } from '@/core/people/oneToOne';
 import type { Person } from '@/core/people/person';
 import type { Practice } from '@/core/practice';
 import { findClasses, recordClass } from './classes';
-import { openDatabase } from './database';
+import { isOnServer, openHere } from './open.test.data';
 import { listBinnedGroups, listGroups, saveGroup } from './groups';
 import { readLed } from './led';
 import { dayOfNextClass, groupsAsExpected, whoIsHere } from './minded';
@@ -40,7 +40,7 @@ const ZONE = 'Europe/London';
 let open: Database;
 let practice: Practice;
 
-const opened = () => openDatabase({ folder, migrations: path.resolve('db/migrations'), demo: false });
+const opened = () => openHere({ folder, migrations: path.resolve('db/migrations'), demo: false });
 
 beforeAll(async () => {
   open = await opened();
@@ -180,7 +180,7 @@ describe('people', () => {
     await deletePerson(open, guest.id);
   });
 
-  it('are deleted for good: no file of the folder holds them, and the count of a class stays', async () => {
+  it('are deleted for good: no file of the tables holds them, and the count of a class stays', async () => {
     const sentinel = 'Zephyrine Quollwick';
     const own = oneToOneId('0a1b2c3d');
     await saveGroup(
@@ -219,7 +219,8 @@ describe('people', () => {
     expect(await listBinnedGroups(open)).toEqual([{ id: own, name: 'one to one' }]);
     // Looked for in the bytes of the tables themselves; the journal of writes is let go as it is used again.
     await open.close();
-    const tables = path.join(folder, 'base');
+    const data = isOnServer ? (process.env.NAVUREN_TEST_POSTGRES_DATA ?? '') : folder;
+    const tables = path.join(data, 'base');
     expect([inFolder(sentinel, tables), inFolder('quollwickian', tables)]).toEqual([false, false]);
     open = await opened();
   });

@@ -91,16 +91,14 @@ export async function deletePerson(database: Database, id: string): Promise<bool
     return row !== undefined;
   });
   if (isGone)
-    for (const statement of [
-      sql`vacuum full private.person`,
-      sql`vacuum full private.present`,
-      sql`vacuum full private.felt`,
-      sql`vacuum full private.homework`,
-      sql`vacuum full private.register`,
-      sql`vacuum full class_group`,
-      sql`checkpoint`,
-    ])
-      await database.rows(statement);
+    await database.giveUpSpace([
+      'private.person',
+      'private.present',
+      'private.felt',
+      'private.homework',
+      'private.register',
+      'class_group',
+    ]);
   return isGone;
 }
 

@@ -17,8 +17,24 @@ export interface Queries {
   rows(statement: Statement): Promise<readonly Row[]>;
 }
 
+/** Where it is kept: in a folder of this machine, or on a PostgreSQL server that several of ours may share. */
+export type DatabaseKind = 'embedded' | 'server';
+
 export interface Database extends Queries {
-  /** All or nothing. */
+  readonly kind: DatabaseKind;
+  /**
+   * All or nothing, and as if nobody else wrote meanwhile. Where others did, `work` is done again from its beginning: it
+   * must do nothing but ask and write here.
+   */
   transaction<Result>(work: (queries: Queries) => Promise<Result>): Promise<Result>;
+  /**
+   * Reads that belong together. On a server they all see one moment; an embedded database would have to stand still for
+   * everybody while they last, so there they see what each finds.
+   */
+  reading<Result>(work: (queries: Queries) => Promise<Result>): Promise<Result>;
+  /** Gives up the space of deleted rows and writes over it, as far as one may. */
+  giveUpSpace(tables: readonly string[]): Promise<void>;
+  /** Answers at once or throws. */
+  answers(): Promise<void>;
   close(): Promise<void>;
 }

@@ -1,9 +1,8 @@
 import { dayOf } from '@/core/people/presence';
 import { copyOfDay } from './archive/copies';
 import { readCustoms } from './customs';
-import { closeDatabase, database, dataFolder } from './database';
+import { closeDatabase, database, databasePlace, dataFolder, whyNotOpened } from './database';
 import { loggable } from './answers';
-import { openingProblem } from './folder';
 
 /** Marks the one line that the start scripts show when the server gives up. */
 const GIVES_UP = 'Navuren did not start. ';
@@ -33,7 +32,7 @@ export async function openAtStart(): Promise<void> {
   try {
     await database();
   } catch (error) {
-    console.error(`${GIVES_UP}${openingProblem(dataFolder(), error)}`);
+    console.error(`${GIVES_UP}${whyNotOpened(databasePlace(), error)}`);
     process.exit(1);
   }
   keepCopies();

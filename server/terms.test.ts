@@ -10,7 +10,7 @@ import type { Person } from '@/core/people/person';
 import type { Term } from '@/core/term/document';
 import { cautionsOf } from '@/core/people';
 import { formOf } from '@/core/practice';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import { seedDemo } from './demo';
 import { giveHomework, homeworkOf, saveHomework, takeHomework } from './homework';
 import { nextClass, termOfPractice } from './nextClass';
@@ -27,7 +27,7 @@ const NOW = Date.UTC(2026, 10, 25, 12);
 let open: Database;
 
 beforeAll(async () => {
-  open = await openDatabase({
+  open = await openHere({
     folder: path.join(base, 'data'),
     migrations: path.resolve('db/migrations'),
     demo: true,

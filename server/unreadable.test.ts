@@ -6,7 +6,7 @@ import { blankForm } from '../core/forms/own/drafting';
 import { practiceSchema } from '../core/practice';
 import { listClasses, listClassesWithUnreadable, recordClass } from './classes';
 import { composeRoomData } from './composeRoom';
-import { openDatabase } from './database';
+import { openHere } from './open.test.data';
 import { addOwnForms, readOwnForm, readOwnWithUnreadable, saveWords } from './forms';
 import { listGroups, listGroupsWithUnreadable, saveGroup } from './groups';
 import { createPractice, listPractices, readPractice } from './practices';
@@ -24,7 +24,7 @@ describe('a row that cannot be read', () => {
   let open: Database;
   const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-unreadable-'));
   beforeAll(async () => {
-    open = await openDatabase({
+    open = await openHere({
       folder: path.join(base, 'data'),
       migrations: path.resolve('db/migrations'),
       demo: false,

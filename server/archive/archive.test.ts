@@ -5,7 +5,7 @@ import { strFromU8, strToU8, unzipSync, zipSync, type Zippable } from 'fflate';
 import { PART_IDS } from '@/core/archive/parts';
 import { DEFAULT_CUSTOMS } from '@/core/customs';
 import { seededRandom } from '@/core/random';
-import { openDatabase } from '../database';
+import { openHere } from '../open.test.data';
 import { seedDemo } from '../demo';
 import { readPractice, savePractice } from '../practices';
 import { readCustoms, saveCustoms } from '../customs';
@@ -21,7 +21,7 @@ import { MANIFEST, manifestSchema } from './write';
 const NOW = Date.UTC(2026, 10, 30, 9);
 const root = mkdtempSync(path.join(tmpdir(), 'navuren-archive-'));
 const open = (name: string): Promise<Database> =>
-  openDatabase({ folder: path.join(root, name), migrations: 'db/migrations', demo: false });
+  openHere({ folder: path.join(root, name), migrations: 'db/migrations', demo: false });
 
 let full: Database;
 let empty: Database;

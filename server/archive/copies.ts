@@ -1,9 +1,10 @@
 import { createWriteStream, existsSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { keptCopies } from '@/core/archive/keepRule';
 import { COPIES } from '../folder';
-import type { Queries } from '../sql';
+import type { Database } from '../sql';
 import { writeArchive } from './write';
 
 const NAME = /^navuren-(\d{4}-\d{2}-\d{2})\.zip$/;
@@ -37,7 +38,8 @@ export function copyFile(folder: string, day: string): string | undefined {
 
 /** Writes pieces into a file: under another name first, so that what stands under its own is always whole. */
 export async function writeWhole(file: string, pieces: AsyncIterable<Uint8Array>): Promise<void> {
-  const draft = `${file}.part`;
+  // Servers that share a folder may write the same copy at the same moment.
+  const draft = `${file}.${randomUUID()}.part`;
   const stream = createWriteStream(draft);
   try {
     for await (const piece of pieces) if (!stream.write(piece)) await once(stream, 'drain');
@@ -52,12 +54,12 @@ export async function writeWhole(file: string, pieces: AsyncIterable<Uint8Array>
 }
 
 /** Writes everything into a file. */
-export const saveArchive = (queries: Queries, file: string, nowMs: number): Promise<void> =>
-  writeWhole(file, writeArchive(queries, nowMs));
+export const saveArchive = (database: Database, file: string, nowMs: number): Promise<void> =>
+  database.reading((queries) => writeWhole(file, writeArchive(queries, nowMs)));
 
 /** Makes the copy of a day unless it is there (or `anew`), and lets go of those that are kept no longer. */
 export async function copyOfDay(
-  queries: Queries,
+  database: Database,
   folder: string,
   day: string,
   nowMs: number,
@@ -66,7 +68,7 @@ export async function copyOfDay(
   const at = path.join(folder, COPIES);
   mkdirSync(at, { recursive: true });
   const file = path.join(at, `navuren-${day}.zip`);
-  if (!existsSync(file) || anew) await saveArchive(queries, file, nowMs);
+  if (!existsSync(file) || anew) await saveArchive(database, file, nowMs);
   const days = listCopies(folder).map((copy) => copy.day);
   const kept = keptCopies(days, day);
   for (const old of days) if (!kept.has(old)) rmSync(path.join(at, `navuren-${old}.zip`), { force: true });

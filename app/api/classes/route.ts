@@ -8,7 +8,8 @@ export const POST = (request: Request) =>
     const body = await readBody(request, givenClassSchema);
     if (!body.ok) return body.answer;
     const queries = await database();
-    const outcome = await recordClass(queries, body.value);
+    // With its register, or not at all.
+    const outcome = await queries.transaction((open) => recordClass(open, body.value));
     if (outcome === 'no-practice')
       return refuse(404, { message: 'The practice this class was led from is not here any more.' });
     // What it taught is told at once, while the class is still in mind.

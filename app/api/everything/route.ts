@@ -6,9 +6,32 @@ import { writeArchive } from '@/server/archive/write';
 import { readCustoms } from '@/server/customs';
 import { database, dataFolder } from '@/server/database';
 import { dayOf } from '@/core/people/presence';
+import type { Queries } from '@/server/sql';
 import { isVeiled } from '@/server/veil';
 
 const VEILED = 'What is private is veiled now: lift the veil first.';
+
+/** What is written piece by piece, as an answer that is read piece by piece. */
+function streamed(
+  work: (write: (piece: Uint8Array) => Promise<void>) => Promise<void>,
+): ReadableStream<Uint8Array> {
+  const { readable, writable } = new TransformStream<Uint8Array, Uint8Array>();
+  const writer = writable.getWriter();
+  work((piece) => writer.write(piece)).then(
+    () => writer.close(),
+    // Whoever asked may have gone: then there is nobody left to be told.
+    (error: unknown) => writer.abort(error).catch(() => undefined),
+  );
+  return readable;
+}
+
+async function writing(
+  queries: Queries,
+  nowMs: number,
+  write: (piece: Uint8Array) => Promise<void>,
+): Promise<void> {
+  for await (const piece of writeArchive(queries, nowMs)) await write(piece);
+}
 
 /** Everything that is kept, one ZIP file, written as it is read. */
 export const GET = () =>
@@ -16,17 +39,7 @@ export const GET = () =>
     if (await isVeiled()) return refuse(403, { message: VEILED });
     const open = await database();
     const nowMs = Date.now();
-    const pieces = writeArchive(open, nowMs);
-    const body = new ReadableStream<Uint8Array>({
-      async pull(controller) {
-        const { done, value } = await pieces.next();
-        if (done) controller.close();
-        else controller.enqueue(value);
-      },
-      async cancel() {
-        await pieces.return(undefined);
-      },
-    });
+    const body = streamed((write) => open.reading((queries) => writing(queries, nowMs, write)));
     const day = dayOf(nowMs, (await readCustoms(open)).place.zone);
     return new Response(body, {
       headers: {

@@ -1,11 +1,12 @@
 import { answering } from '@/server/answers';
 import { database } from '@/server/database';
-import { sql } from '@/server/sql';
 
 export const dynamic = 'force-dynamic';
 
+/** Whether the database answers, and which it is: in a folder of this machine, or on a server. */
 export const GET = () =>
   answering(async () => {
-    await (await database()).rows(sql`select 1`);
-    return Response.json({ ok: true });
+    const open = await database();
+    await open.answers();
+    return Response.json({ ok: true, database: open.kind });
   });

@@ -7,7 +7,8 @@ export const POST = (request: Request) =>
   answering(async () => {
     const body = await readBody(request, byHandSchema);
     if (!body.ok) return body.answer;
-    const id = await addByHand(await database(), body.value);
+    const open = await database();
+    const id = await open.transaction((queries) => addByHand(queries, body.value));
     return id === undefined
       ? refuse(404, { message: 'There is no such practice on the shelf.' })
       : Response.json({ id }, { status: 201 });

@@ -1,0 +1,3 @@
+export default async function end() {
+  await globalThis.navurenPostgres?.remove();
+}
