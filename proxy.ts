@@ -1,15 +1,29 @@
 import { NextResponse, type NextRequest } from 'next/server';
 
 /** Names under which this machine itself is reached; any other Host is someone else's page (DNS rebinding). */
-const OWN_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+const OWN_HOSTS: readonly (readonly [string, string])[] = [
+  ['127.0.0.1', 'http'],
+  ['localhost', 'http'],
+  ['[::1]', 'http'],
+];
+
+/**
+ * The names it answers to, each with the scheme its pages come by. More than this machine’s own only while the door is open
+ * (server/access/door.ts): what is open is known there, and said here by the one thing both bundles share.
+ */
+function hosts(): ReadonlyMap<string, string> {
+  const open = process.env.NAVUREN_HOSTS;
+  return new Map(open ? (JSON.parse(open) as [string, string][]) : OWN_HOSTS);
+}
+
 const READS = new Set(['GET', 'HEAD', 'OPTIONS']);
 
 const hostName = (host: string): string => host.replace(/:\d+$/, '');
 
 /** Whether a write comes from one of our own pages. Browsers send Origin with every write. */
-function isOwnWrite(request: NextRequest, host: string): boolean {
+function isOwnWrite(request: NextRequest, host: string, scheme: string): boolean {
   const origin = request.headers.get('origin');
-  if (origin !== null) return origin === `http://${host}`;
+  if (origin !== null) return origin === `${scheme}://${host}`;
   const site = request.headers.get('sec-fetch-site');
   return site === null || site === 'same-origin' || site === 'none';
 }
@@ -57,8 +71,9 @@ function handoutPolicy(isPage: boolean): string {
 /** Guards every request: own host, own writes, and a strict content policy with a fresh nonce. */
 export function proxy(request: NextRequest): NextResponse {
   const host = request.headers.get('host') ?? '';
-  if (!OWN_HOSTS.has(hostName(host))) return refuse('Navuren answers only to this machine.');
-  if (!READS.has(request.method) && !isOwnWrite(request, host))
+  const scheme = hosts().get(hostName(host));
+  if (scheme === undefined) return refuse('Navuren does not answer to that name.');
+  if (!READS.has(request.method) && !isOwnWrite(request, host, scheme))
     return refuse('A page from elsewhere may not change anything here.');
 
   const nonce = Buffer.from(crypto.getRandomValues(new Uint8Array(16))).toString('base64');

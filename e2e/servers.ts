@@ -11,13 +11,19 @@ export interface Server {
 const running = new Set<ChildProcess>();
 
 /** Starts a server on a port and a folder of its own, with the sample data or, where not, empty. */
-export function startServer(folder: string, port: number, demo = true): Server {
+export function startServer(
+  folder: string,
+  port: number,
+  demo = true,
+  env: Readonly<Record<string, string>> = {},
+): Server {
   const child = spawn(process.execPath, ['scripts/server.mjs'], {
     env: {
       ...process.env,
       NAVUREN_PORT: String(port),
       NAVUREN_DATA: folder,
       NAVUREN_DEMO: demo ? '1' : '0',
+      ...env,
     },
   });
   let text = '';

@@ -131,6 +131,9 @@ export async function untilUp(port, child, seconds = 60) {
 /** How the one line begins that says why a server does not start (see server/startup.ts). */
 const GIVES_UP = 'Navuren did not start. ';
 
+/** How the lines begin that say where else it listens (see scripts/server.mjs). */
+const ALSO = 'Also in the local network:';
+
 /** Runs a server in the foreground until Ctrl-C, then stops it cleanly. */
 export async function serve({ port, data, demo, firstSeed, says }) {
   if (await portTaken(port)) {
@@ -140,7 +143,11 @@ export async function serve({ port, data, demo, firstSeed, says }) {
     process.exit(1);
   }
   const lines = [];
-  const child = startServer({ port, data, demo, firstSeed, onLine: (line) => lines.push(line) });
+  const onLine = (line) => {
+    lines.push(line);
+    if (line.startsWith(ALSO)) console.log(line);
+  };
+  const child = startServer({ port, data, demo, firstSeed, onLine });
   let stopping = false;
   let told = false;
   /** Once: the server’s own reason where it gave one, else the end of what it printed. */

@@ -1,3 +1,4 @@
+import { keepDoor } from './access/door';
 import { dayOf } from '@/core/people/presence';
 import { copyOfDay } from './archive/copies';
 import { readCustoms } from './customs';
@@ -35,6 +36,7 @@ export async function openAtStart(): Promise<void> {
     console.error(`${GIVES_UP}${whyNotOpened(databasePlace(), error)}`);
     process.exit(1);
   }
+  await keepDoor();
   keepCopies();
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {

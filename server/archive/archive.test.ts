@@ -15,7 +15,7 @@ import { forgetInCopies } from './forget';
 import { fileOf } from './incoming';
 import { ArchiveRefused } from './read';
 import { bringArchive, planArchive } from './restore';
-import { TABLES } from './tables';
+import { OF_THE_INSTALLATION, TABLES } from './tables';
 import { MANIFEST, manifestSchema } from './write';
 
 const NOW = Date.UTC(2026, 10, 30, 9);
@@ -121,7 +121,9 @@ describe('everything in one file', () => {
     const rows = await full.rows(sql`
       select case when schemaname = 'public' then tablename else schemaname || '.' || tablename end as name
       from pg_tables where schemaname in ('public', 'private') and tablename <> 'migration'`);
-    expect(rows.map(({ name }) => name).toSorted()).toEqual(TABLES.map(({ table }) => table).toSorted());
+    expect(rows.map(({ name }) => name).toSorted()).toEqual(
+      [...TABLES.map(({ table }) => table), ...OF_THE_INSTALLATION].toSorted(),
+    );
     // And no column, but one that is made of others, and which save made a version.
     for (const { table, columns } of TABLES) {
       const [schema, name] = table.includes('.') ? table.split('.') : ['public', table];

@@ -255,6 +255,14 @@ export const TABLES: readonly SavedTable[] = [
   },
 ];
 
+/** Of this installation and not of the practice: who may come in. Saved nowhere, brought in from nowhere. */
+export const OF_THE_INSTALLATION: readonly string[] = [
+  'private.account',
+  'private.device',
+  'private.door',
+  'private.sign_in',
+];
+
 /** Columns that say when and how often something was written, and nothing of what it is. */
 export const BOOKKEEPING: ReadonlySet<string> = new Set(['version', 'created_at', 'updated_at', 'saved_at']);
 

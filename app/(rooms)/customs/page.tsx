@@ -41,6 +41,9 @@ export default async function CustomsPage() {
       <p className="mt-10 border-t border-hairline pt-4">
         <a className="press" href="/everything">
           Save everything, or bring it back
+        </a>{' '}
+        <a className="press" href="/door">
+          Who may come in
         </a>
       </p>
     </div>

@@ -1,0 +1,14 @@
+import { sendAway } from '@/server/access/accounts';
+import { answering, refuse } from '@/server/answers';
+import { database } from '@/server/database';
+import { isKept } from '@/core/text';
+
+type Context = { readonly params: Promise<{ readonly id: string }> };
+
+/** Sends a device away: what it asks next is refused. */
+export const DELETE = (_request: Request, context: Context) =>
+  answering(async () => {
+    const { id } = await context.params;
+    const isGone = isKept(id) && (await sendAway(await database(), id));
+    return isGone ? Response.json({ ok: true }) : refuse(404, { message: 'That device is not in any more.' });
+  });

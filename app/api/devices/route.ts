@@ -1,0 +1,11 @@
+import { sendOthersAway } from '@/server/access/accounts';
+import { deviceIn } from '@/server/access/door';
+import { answering } from '@/server/answers';
+import { database } from '@/server/database';
+
+/** Sends every device away but the one that asks. */
+export const DELETE = (request: Request) =>
+  answering(async () => {
+    const own = await deviceIn(request.headers.get('cookie'));
+    return Response.json({ sentAway: await sendOthersAway(await database(), own?.id) });
+  });

@@ -1,0 +1,163 @@
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
+import { expect, type Page } from '@playwright/test';
+import { killAll, startServer, untilUp } from './servers';
+import { test } from './test';
+
+const PORT = 3222;
+/** This machine, and another of its names: it stands for a device elsewhere in the network. */
+const HERE = `http://127.0.0.1:${PORT}`;
+const ELSEWHERE = `http://127.0.0.2:${PORT}`;
+const WORDS = 'wet slate under the bell';
+const base = mkdtempSync(path.join(tmpdir(), 'navuren-door-'));
+test.afterEach(killAll);
+test.afterAll(() => rmSync(base, { recursive: true, force: true }));
+
+const start = async (name: string): Promise<void> => {
+  const server = startServer(path.join(base, name), PORT, true, { NAVUREN_LISTEN: '127.0.0.2' });
+  await untilUp(server, PORT);
+};
+
+/** Sets the passphrase and opens the door, as its owner does at this machine. */
+async function openDoor(page: Page): Promise<void> {
+  await page.goto(`${HERE}/customs`);
+  await page.getByRole('link', { name: 'Who may come in' }).click();
+  await expect(page.getByText('Shut: only this machine is answered')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Open to the local network' })).toHaveCount(0);
+  await page.getByLabel('New passphrase', { exact: true }).fill('too short');
+  await page.getByLabel('The same again', { exact: true }).fill('too short');
+  await page.getByRole('button', { name: 'Set the passphrase' }).click();
+  await expect(page.getByText(/at least 12 signs; four or five words are good/).first()).toBeVisible();
+  await page.getByLabel('New passphrase', { exact: true }).fill(WORDS);
+  await page.getByRole('button', { name: 'Set the passphrase' }).click();
+  await expect(page.getByText('The two are not the same.').first()).toBeVisible();
+  await page.getByLabel('The same again', { exact: true }).fill(WORDS);
+  await page.getByRole('button', { name: 'Set the passphrase' }).click();
+  await expect(page.getByRole('button', { name: 'Open to the local network' })).toBeVisible();
+  // Still shut: nobody else is answered.
+  await expect(fetch(`${ELSEWHERE}/api/health`)).rejects.toThrow();
+  await page.getByLabel('The passphrase', { exact: true }).fill(WORDS);
+  await page.getByRole('button', { name: 'Open to the local network' }).click();
+  await expect(page.getByText(ELSEWHERE)).toBeVisible();
+}
+
+async function comeIn(page: Page, passphrase: string): Promise<void> {
+  await page.getByLabel('Passphrase', { exact: true }).fill(passphrase);
+  await page.getByRole('button', { name: 'Come in' }).click();
+}
+
+test('the door is opened with a passphrase, a phone comes in by it, is sent away, and it is shut again', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(180_000);
+  await start('opened');
+  await openDoor(page);
+  // Who opened it is in, at this machine too.
+  await page.goto(`${HERE}/shelf`);
+  await expect(page.getByRole('heading', { name: 'Shelf' })).toBeVisible();
+
+  const context = await browser.newContext({ viewport: { width: 390, height: 780 } });
+  const phone = await context.newPage();
+  await phone.goto(`${ELSEWHERE}/shelf?sort=name`);
+  await expect(phone).toHaveURL(`${ELSEWHERE}/enter?then=${encodeURIComponent('/shelf?sort=name')}`);
+  await expect(phone.getByRole('navigation')).toHaveCount(0);
+  await comeIn(phone, 'dry slate under the bell');
+  await expect(phone.getByText('That is not the passphrase.').first()).toBeVisible();
+  await comeIn(phone, WORDS);
+  await expect(phone).toHaveURL(`${ELSEWHERE}/shelf?sort=name`);
+  await expect(phone.getByText('Before the rounds').first()).toBeVisible();
+  const [cookie] = await context.cookies();
+  expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Strict', name: `navuren-${PORT}` });
+  // It may write, as a page of ours from there; a page from anywhere else may not.
+  const write = (origin: string) =>
+    phone.request.post(`${ELSEWHERE}/api/practices/before-the-rounds/bin`, { headers: { origin } });
+  expect((await write('http://evil.example')).status()).toBe(403);
+  expect((await write(HERE)).status()).toBe(403);
+  expect((await write(ELSEWHERE)).status()).toBe(200);
+
+  await page.goto(`${HERE}/door`);
+  const list = page.getByRole('region', { name: 'Devices that are in' });
+  await expect(list.getByRole('listitem')).toHaveCount(2);
+  await expect(page.getByRole('row', { name: /127\.0\.0\.2 .*refused/ })).toHaveCount(1);
+  await list.getByRole('listitem').filter({ hasNotText: '(this one)' }).getByRole('button').click();
+  await expect(list.getByRole('listitem')).toHaveCount(1);
+  await phone.goto(`${ELSEWHERE}/shelf`);
+  await expect(phone).toHaveURL(/\/enter\?then=%2Fshelf$/);
+
+  await page.getByRole('button', { name: 'Shut it: this machine only' }).click();
+  await expect(page.getByText('Shut: only this machine is answered')).toBeVisible();
+  await expect(fetch(`${ELSEWHERE}/api/health`)).rejects.toThrow();
+  await context.close();
+});
+
+test('nobody gets anything but the page to come in by, from any page or route there is', async ({ page }) => {
+  test.setTimeout(180_000);
+  await start('walked');
+  await openDoor(page);
+  const addresses = (at: string, address: string): readonly string[] =>
+    readdirSync(at, { withFileTypes: true }).flatMap((entry) => {
+      if (entry.isDirectory())
+        return addresses(
+          path.join(at, entry.name),
+          entry.name.startsWith('(')
+            ? address
+            : `${address}/${entry.name.replace(/^\[\w+\]$/, 'before-the-rounds')}`,
+        );
+      return /^(page\.tsx|route\.ts)$/.test(entry.name) ? [address === '' ? '/' : address] : [];
+    });
+  const all = addresses('app', '');
+  expect(all.length).toBeGreaterThan(75);
+  const own = (await page.context().cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+  const wrong = `navuren-${PORT}=${'A'.repeat(43)}`;
+  const answer = (origin: string, address: string, method: string, cookie: string) =>
+    fetch(`${origin}${address}`, { method, redirect: 'manual', headers: { cookie, origin } });
+  const open: string[] = [];
+  for (const address of all)
+    for (const method of ['GET', 'POST', 'PUT', 'DELETE'])
+      for (const [origin, cookie] of [
+        [ELSEWHERE, ''],
+        [ELSEWHERE, wrong],
+        [HERE, ''],
+      ] as const) {
+        const { status } = await answer(origin, address, method, cookie);
+        expect(status, `${method} ${address}`).toBeLessThan(500);
+        if (status !== 401 && status !== 303) open.push(`${method} ${address}`);
+      }
+  expect([...new Set(open)].toSorted()).toEqual(['GET /api/health', 'GET /enter', 'POST /api/enter']);
+  // The same from who is in: no page is refused to them.
+  for (const address of all.filter((one) => !one.startsWith('/api'))) {
+    const { status } = await answer(HERE, address, 'GET', own);
+    expect([200, 307, 404], address).toContain(status);
+  }
+  // Names that are not this machine’s are refused, in or not.
+  const elsewhere = await page.request.get(`${HERE}/shelf`, { headers: { host: 'evil.example' } });
+  expect(elsewhere.status()).toBe(403);
+});
+
+test('who guesses has to wait, and a hundred guesses at once are no way round', async ({ page }) => {
+  test.setTimeout(180_000);
+  await start('guessed');
+  await openDoor(page);
+  const guess = (passphrase: string) =>
+    fetch(`${ELSEWHERE}/api/enter`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ passphrase }),
+    });
+  const answers = await Promise.all(Array.from({ length: 100 }, (_, index) => guess(`guess ${index}`)));
+  const statuses = answers.map(({ status }) => status);
+  expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(4);
+  expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(96);
+  // Even the right one waits now, and is told how long.
+  const waits = await guess(WORDS);
+  expect(waits.status).toBe(429);
+  const seconds = Number(waits.headers.get('retry-after'));
+  expect(seconds).toBeGreaterThanOrEqual(1);
+  await new Promise((resolve) => setTimeout(resolve, seconds * 1000));
+  expect((await guess(WORDS)).status).toBe(200);
+  // This machine’s own device was in all the while.
+  await page.goto(`${HERE}/shelf`);
+  await expect(page.getByText('Before the rounds').first()).toBeVisible();
+});

@@ -1,0 +1,104 @@
+import type { IncomingMessage } from 'node:http';
+import { loggable } from '../answers';
+import { database } from '../database';
+import { deviceOf, readDoor, type Device } from './accounts';
+import { cameFrom, localAddresses, openHosts } from './network';
+import { goesOn, whoMay } from './routes';
+
+/** What becomes of a request: it goes on, is sent to the page to come in by, or is refused with a status and a sentence. */
+export type Verdict =
+  | { readonly kind: 'comes' }
+  | { readonly kind: 'to-enter'; readonly location: string }
+  | { readonly kind: 'refused'; readonly status: number; readonly message: string };
+
+/** What the start script (scripts/server.mjs) and this server say to each other; both are in one process. */
+interface Shared {
+  /** Judges a request before the framework sees it; the start script waits for it before it lets anything but health through. */
+  navurenDoor?: (request: IncomingMessage) => Promise<Verdict>;
+  /** What is known of the door: here, for each bundle has this module once more. */
+  navurenKnown?: { readonly isOpen: boolean; readonly atMs: number };
+  /** Listens in the local network, or stops to. */
+  navurenListen?: (isOpen: boolean, addresses: readonly string[]) => Promise<void>;
+}
+const shared = globalThis as typeof globalThis & Shared;
+
+/** What another server on the same database has changed is known after so long, ms. */
+const STALE_MS = 5_000;
+
+/** Who is asked for every request of a page knows it for a moment; what is changed here is known at once. */
+export async function isOpenNow(): Promise<boolean> {
+  const nowMs = Date.now();
+  const known = shared.navurenKnown;
+  if (known && Math.abs(nowMs - known.atMs) < STALE_MS) return known.isOpen;
+  return knownAs((await readDoor(await database())).isOpen);
+}
+
+async function knownAs(isOpen: boolean): Promise<boolean> {
+  const changed = shared.navurenKnown?.isOpen !== isOpen;
+  shared.navurenKnown = { isOpen, atMs: Date.now() };
+  if (changed) {
+    // The guard of hosts and origins (proxy.ts) reads it there: it is made into a bundle of its own.
+    process.env.NAVUREN_HOSTS = isOpen ? JSON.stringify([...openHosts()]) : '';
+    await shared.navurenListen?.(isOpen, localAddresses());
+  }
+  return isOpen;
+}
+
+/** The door was opened or shut here. */
+export const doorChanged = (isOpen: boolean): Promise<boolean> => knownAs(isOpen);
+
+/** Its own for each port, for a browser keeps cookies by machine. */
+export const cookieName = (): string => `navuren-${process.env.NAVUREN_PORT ?? '3210'}`;
+
+/** What the cookie of a device holds; nothing where there is none that could be one. */
+export function tokenIn(cookies: string | null | undefined): string | undefined {
+  const name = cookieName();
+  const found = (cookies ?? '').split(/; */).find((one) => one.startsWith(`${name}=`));
+  const token = found?.slice(name.length + 1);
+  return token && /^[\w-]{43}$/.test(token) ? token : undefined;
+}
+
+/** The device a request comes from, if it has come in. */
+export async function deviceIn(cookies: string | null | undefined): Promise<Device | undefined> {
+  const token = tokenIn(cookies);
+  return token === undefined ? undefined : deviceOf(await database(), token, Date.now());
+}
+
+async function judge(request: IncomingMessage): Promise<Verdict> {
+  const [path = '/', query = ''] = (request.url ?? '/').split('?');
+  const method = request.method ?? 'GET';
+  if (whoMay(method, path) === 'anyone' || !(await isOpenNow())) return { kind: 'comes' };
+  if (await deviceIn(request.headers.cookie)) return { kind: 'comes' };
+  const isPage = method === 'GET' && (request.headers.accept ?? '').includes('text/html');
+  const then = goesOn(query === '' ? path : `${path}?${query}`);
+  return isPage
+    ? { kind: 'to-enter', location: `/enter?then=${encodeURIComponent(then)}` }
+    : { kind: 'refused', status: 401, message: 'Come in first: this is for who has the passphrase.' };
+}
+
+/** Where a request came from is passed on in a header that nobody else can set. */
+export const FROM_HEADER = 'x-navuren-from';
+
+/** From now on every request is judged. */
+export async function keepDoor(): Promise<void> {
+  await isOpenNow();
+  shared.navurenDoor = async (request) => {
+    const { headers, socket } = request;
+    const forwarded = headers['x-forwarded-for'];
+    headers[FROM_HEADER] = cameFrom(
+      socket.remoteAddress ?? '',
+      Array.isArray(forwarded) ? forwarded.at(-1) : forwarded,
+    );
+    try {
+      return await judge(request);
+    } catch (error) {
+      console.error(loggable(error));
+      // Who cannot be looked up does not come in.
+      return {
+        kind: 'refused',
+        status: 503,
+        message: 'The database does not answer just now; try again in a moment.',
+      };
+    }
+  };
+}
