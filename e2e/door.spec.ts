@@ -80,12 +80,18 @@ test('the door is opened with a passphrase, a phone comes in by it, is sent away
   await page.goto(`${HERE}/door`);
   const list = page.getByRole('region', { name: 'Devices that are in' });
   await expect(list.getByRole('listitem')).toHaveCount(2);
-  await expect(page.getByRole('row', { name: /127\.0\.0\.2 .*refused/ })).toHaveCount(1);
+  await expect(page.getByRole('row', { name: /127\.0\.0\.1 .*refused/ })).toHaveCount(1);
   await list.getByRole('listitem').filter({ hasNotText: '(this one)' }).getByRole('button').click();
   await expect(list.getByRole('listitem')).toHaveCount(1);
   await phone.goto(`${ELSEWHERE}/shelf`);
   await expect(phone).toHaveURL(/\/enter\?then=%2Fshelf$/);
 
+  // Going out by oneself: this machine is asked too while it is open.
+  await list.getByRole('button', { name: /^Go out/ }).click();
+  await expect(page).toHaveURL(/\/enter\?then=%2F$/);
+  await comeIn(page, WORDS);
+  await expect(page).toHaveURL(`${HERE}/`);
+  await page.goto(`${HERE}/door`);
   await page.getByRole('button', { name: 'Shut it: this machine only' }).click();
   await expect(page.getByText('Shut: only this machine is answered')).toBeVisible();
   await expect(fetch(`${ELSEWHERE}/api/health`)).rejects.toThrow();
@@ -146,10 +152,15 @@ test('who guesses has to wait, and a hundred guesses at once are no way round', 
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ passphrase }),
     });
+  const fromMs = Date.now();
   const answers = await Promise.all(Array.from({ length: 100 }, (_, index) => guess(`guess ${index}`)));
+  const tookS = (Date.now() - fromMs) / 1000;
   const statuses = answers.map(({ status }) => status);
-  expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(4);
-  expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(96);
+  // Three for nothing; then one more after 1 s, after 2 s more, after 4 s more: what a slow machine gives time for.
+  const most = 3 + Math.floor(Math.log2(tookS + 1)) + 1;
+  expect(most).toBeLessThan(12);
+  expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(most);
+  expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(100 - most);
   // Even the right one waits now, and is told how long.
   const waits = await guess(WORDS);
   expect(waits.status).toBe(429);

@@ -40,6 +40,7 @@ const ROOMS = [
   '/words',
   '/everything',
   '/customs',
+  '/door',
   '/sheet/before-the-rounds',
   '/handout/practice/before-the-rounds',
   '/handout/term/00000000-0000-4000-a000-000000000001?as=coverage',

@@ -1,7 +1,7 @@
 import { refuse } from '../answers';
 import { database } from '../database';
-import { isOwners, letIn, STAYS_MS } from './accounts';
-import { cookieName, FROM_HEADER } from './door';
+import { isOwners, letIn, sendAway, STAYS_MS } from './accounts';
+import { cookieName, deviceIn, FROM_HEADER } from './door';
 import { openHosts } from './network';
 import { cameIn, deviceName, waitFor, writeTry } from './tries';
 
@@ -14,9 +14,12 @@ const isSecure = (request: Request): boolean =>
 const setCookie = (request: Request, value: string, seconds: number): string =>
   `${cookieName()}=${value}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${seconds}${isSecure(request) ? '; Secure' : ''}`;
 
-/** An answer that lets the device in: its cookie is HttpOnly and goes to our own pages alone. */
+/** An answer that lets the device in, anew where it was in: its cookie is HttpOnly and goes to our own pages alone. */
 export async function lettingIn(request: Request): Promise<Response> {
-  const token = await letIn(await database(), deviceOfRequest(request), Date.now());
+  const open = await database();
+  const former = await deviceIn(request.headers.get('cookie'));
+  if (former) await sendAway(open, former.id);
+  const token = await letIn(open, deviceOfRequest(request), Date.now());
   const answer = Response.json({ ok: true });
   answer.headers.append('set-cookie', setCookie(request, token, STAYS_MS / 1000));
   return answer;

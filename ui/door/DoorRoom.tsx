@@ -168,12 +168,14 @@ function Addresses({ addresses }: { readonly addresses: readonly GivenAddress[] 
   return (
     <div className="mt-3 flex flex-wrap items-start gap-6">
       <svg
-        className="h-36 w-36 bg-white"
+        className="h-36 w-36"
         viewBox={`0 0 ${first.square.size} ${first.square.size}`}
         role="img"
         aria-label={`A square for phones that leads to ${first.address}`}
         shapeRendering="crispEdges"
       >
+        {/* Dark on light in lamplight too: so phones read it. */}
+        <rect width="100%" height="100%" fill="white" />
         <path d={first.square.path} fill="black" />
       </svg>
       <div className="max-w-md">
@@ -211,6 +213,12 @@ function Devices({
     setProblem(answer.ok ? undefined : answer.message);
     if (answer.ok) onGone(text);
   };
+  /** Out with this one: what it shows next is what anybody would be shown. */
+  const leave = async (): Promise<void> => {
+    const answer = await readAnswer(() => fetch('/api/enter', { method: 'DELETE' }));
+    if (answer.ok) window.location.assign('/');
+    else setProblem(answer.message);
+  };
   const others = devices.filter(({ isThis }) => !isThis).length;
   return (
     <section aria-labelledby="devices" className="mt-9">
@@ -232,9 +240,10 @@ function Devices({
               type="button"
               className="press-plain"
               disabled={!ready}
-              onClick={() => void send(`/api/devices/${id}`, `${name} is sent away.`)}
+              onClick={() => void (isThis ? leave() : send(`/api/devices/${id}`, `${name} is sent away.`))}
             >
-              Send away<span className="sr-only">, {name}</span>
+              {isThis ? 'Go out' : 'Send away'}
+              <span className="sr-only">, {name}</span>
             </button>
           </li>
         ))}
@@ -266,7 +275,7 @@ function Tries({ tries }: { readonly tries: readonly TryLine[] }) {
       <table className="mt-1 w-full max-w-3xl">
         <thead>
           <tr className="caption text-left">
-            {['when', 'from', 'with', 'and'].map((name) => (
+            {['when', 'from', 'with', 'outcome'].map((name) => (
               <th key={name} scope="col" className="pr-3 font-medium">
                 {name}
               </th>
@@ -337,7 +346,7 @@ export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, 
         <p className="reading mt-1">
           {hasPassphrase
             ? 'When it is changed, every other device has to come in again.'
-            : 'None is set. It is kept so that nobody can read it, not even from the data folder; who forgets it sets another at this machine with npm run open.'}
+            : 'None is set. It is kept so that nobody can read it, not even from the data folder; who forgets it sets another at this machine: npm run open -- --new-passphrase.'}
         </p>
         <SetPassphrase
           hasPassphrase={hasPassphrase}
