@@ -34,7 +34,7 @@ const config = {
       ...common,
       displayName: 'on a server',
       roots: ['<rootDir>/server'],
-      testPathIgnorePatterns: ['/server/(folder|towns|answers)\\.test\\.ts$'],
+      testPathIgnorePatterns: ['/server/(folder|towns|answers|containers)\\.test\\.ts$'],
       setupFiles: [...common.setupFiles, '<rootDir>/scripts/jest-on-server.mjs'],
       globalSetup: '<rootDir>/scripts/jest-postgres.mjs',
       globalTeardown: '<rootDir>/scripts/jest-postgres-end.mjs',

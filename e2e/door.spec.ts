@@ -1,4 +1,4 @@
-import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page } from '@playwright/test';
@@ -14,10 +14,20 @@ const base = mkdtempSync(path.join(tmpdir(), 'navuren-door-'));
 test.afterEach(killAll);
 test.afterAll(() => rmSync(base, { recursive: true, force: true }));
 
-const start = async (name: string): Promise<void> => {
-  const server = startServer(path.join(base, name), PORT, true, { NAVUREN_LISTEN: '127.0.0.2' });
+const start = async (name: string, env: Readonly<Record<string, string>> = {}): Promise<void> => {
+  const server = startServer(path.join(base, name), PORT, true, { NAVUREN_LISTEN: '127.0.0.2', ...env });
   await untilUp(server, PORT);
 };
+
+/** Open from its first start on, by a passphrase in a file, as where nobody sits at the machine; this page comes in. */
+async function startOpen(page: Page, name: string): Promise<void> {
+  const file = path.join(base, `${name}.txt`);
+  writeFileSync(file, `${WORDS}\n`);
+  await start(name, { NAVUREN_PASSPHRASE_FILE: file });
+  await page.goto(`${HERE}/door`);
+  await comeIn(page, WORDS);
+  await expect(page.getByText(ELSEWHERE)).toBeVisible();
+}
 
 /** Sets the passphrase and opens the door, as its owner does at this machine. */
 async function openDoor(page: Page): Promise<void> {
@@ -100,8 +110,7 @@ test('the door is opened with a passphrase, a phone comes in by it, is sent away
 
 test('nobody gets anything but the page to come in by, from any page or route there is', async ({ page }) => {
   test.setTimeout(180_000);
-  await start('walked');
-  await openDoor(page);
+  await startOpen(page, 'walked');
   const addresses = (at: string, address: string): readonly string[] =>
     readdirSync(at, { withFileTypes: true }).flatMap((entry) => {
       if (entry.isDirectory())
@@ -144,8 +153,7 @@ test('nobody gets anything but the page to come in by, from any page or route th
 
 test('who guesses has to wait, and a hundred guesses at once are no way round', async ({ page }) => {
   test.setTimeout(180_000);
-  await start('guessed');
-  await openDoor(page);
+  await startOpen(page, 'guessed');
   const guess = (passphrase: string) =>
     fetch(`${ELSEWHERE}/api/enter`, {
       method: 'POST',

@@ -87,7 +87,7 @@ export function portTaken(port) {
  * Starts the production server on this machine only. `onLine` sees each line it prints; `firstSeed` makes the first draft
  * of every day the same.
  */
-export function startServer({ port, data, demo = false, firstSeed = '', onLine = () => {} }) {
+export function startServer({ port, data, demo = false, firstSeed = '', env = {}, onLine = () => {} }) {
   const child = spawn(process.execPath, [path.join(root, 'scripts/server.mjs')], {
     cwd: root,
     env: {
@@ -97,6 +97,7 @@ export function startServer({ port, data, demo = false, firstSeed = '', onLine =
       NAVUREN_DATA: data,
       NAVUREN_DEMO: demo ? '1' : '0',
       NAVUREN_FIRST_SEED: String(firstSeed),
+      ...env,
     },
     stdio: ['ignore', 'pipe', 'pipe'],
   });

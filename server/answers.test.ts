@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { DatabaseAway } from './postgres';
 import { answering, readBody, readText, refuse } from './answers';
 import { fileProblemText } from '@/core/formats/fileProblemText';
 
@@ -56,6 +57,31 @@ describe('answering', () => {
     console.error = loud;
     expect(answer.status).toBe(500);
     expect((await problemOf(answer)).message).not.toContain('secret');
+  });
+});
+
+describe('a bad day', () => {
+  it('is told in words: no answer of the database, no room on the disk', async () => {
+    const loud = console.error;
+    console.error = () => {};
+    const answers = [];
+    for (const error of [
+      new DatabaseAway('hall.example:5432/navuren', undefined),
+      // As the system says it (errno), and as PostgreSQL does (its manual, appendix A).
+      Object.assign(new Error('ENOSPC: no space left on device'), { code: 'ENOSPC' }),
+      Object.assign(new Error('could not extend file'), { code: '53100' }),
+    ])
+      answers.push(
+        await answering(async () => {
+          throw error;
+        }),
+      );
+    console.error = loud;
+    expect(answers.map(({ status }) => status)).toEqual([503, 507, 507]);
+    const [away, full] = [(await problemOf(answers[0]!)).message, (await problemOf(answers[1]!)).message];
+    expect(away).toMatch(/The database does not answer just now\. What you wrote is still here/);
+    expect(away).not.toContain('hall.example');
+    expect(full).toMatch(/^The disk is full: nothing was kept of this/);
   });
 });
 

@@ -90,6 +90,9 @@ export function loggable(error: unknown): string {
   return [`${error.name}${code}`, ...places].join('\n');
 }
 
+/** No room left, as the system says it and as PostgreSQL does. */
+const DISK_FULL: ReadonlySet<string> = new Set(['ENOSPC', 'EDQUOT', '53100']);
+
 /** Runs a handler so that nothing unforeseen shows a stack trace, and no answer is kept by anyone. */
 export async function answering(work: () => Promise<Response>): Promise<Response> {
   try {
@@ -106,6 +109,11 @@ export async function answering(work: () => Promise<Response>): Promise<Response
       return refuse(503, {
         message:
           'The database does not answer just now. What you wrote is still here; try again in a moment.',
+      });
+    if (error instanceof Error && 'code' in error && DISK_FULL.has(String(error.code)))
+      return refuse(507, {
+        message:
+          'The disk is full: nothing was kept of this, and what you wrote is still here. Make room, then try again.',
       });
     return refuse(500, {
       message: 'Something went wrong inside Navuren; nothing was changed. The server’s own output says more.',

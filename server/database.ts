@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { seedDemo } from './demo';
 import { openFolder } from './embedded';
@@ -41,11 +42,15 @@ const holder = globalThis as typeof globalThis & { navurenDatabase?: Promise<Dat
 export const dataFolder = (): string =>
   path.resolve(/* turbopackIgnore: true */ process.env.NAVUREN_DATA ?? './data');
 
+/** The address of the database: as it is given, or from a file, where others see what is given. */
+function databaseAddress(): string | undefined {
+  const { NAVUREN_DATABASE: address, NAVUREN_DATABASE_FILE: file } = process.env;
+  if (address) return address;
+  return file ? readFileSync(/* turbopackIgnore: true */ file, 'utf8').trim() : undefined;
+}
+
 /** Where the user said that the data are kept. */
-export const databasePlace = (): DatabasePlace => ({
-  folder: dataFolder(),
-  address: process.env.NAVUREN_DATABASE === '' ? undefined : process.env.NAVUREN_DATABASE,
-});
+export const databasePlace = (): DatabasePlace => ({ folder: dataFolder(), address: databaseAddress() });
 
 /** Where the migrations lie. */
 export const migrationsFolder = (): string =>

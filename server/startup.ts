@@ -1,4 +1,7 @@
+import { readFileSync } from 'node:fs';
+import { readDoor, setOpen, setPassphrase } from './access/accounts';
 import { keepDoor } from './access/door';
+import { passphraseSchema } from './access/passphrase';
 import { dayOf } from '@/core/people/presence';
 import { copyOfDay } from './archive/copies';
 import { readCustoms } from './customs';
@@ -28,6 +31,20 @@ function keepCopies(): void {
   setInterval(() => void keep(), HOUR_MS).unref();
 }
 
+/** Where nobody sits at the machine: the first passphrase is read from a file, and the door opened with it. */
+async function openByFile(): Promise<void> {
+  const file = process.env.NAVUREN_PASSPHRASE_FILE;
+  const open = await database();
+  if (!file || (await readDoor(open)).hasPassphrase) return;
+  const read = passphraseSchema.safeParse(readFileSync(/* turbopackIgnore: true */ file, 'utf8').trim());
+  if (!read.success)
+    throw new Error(
+      `the passphrase in NAVUREN_PASSPHRASE_FILE needs ${read.error.issues[0]?.message ?? 'to be another'}`,
+    );
+  await setPassphrase(open, read.data, Date.now());
+  await setOpen(open, true, Date.now());
+}
+
 /** Opens the database, or ends the process with the reason in one line. */
 export async function openAtStart(): Promise<void> {
   try {
@@ -36,7 +53,15 @@ export async function openAtStart(): Promise<void> {
     console.error(`${GIVES_UP}${whyNotOpened(databasePlace(), error)}`);
     process.exit(1);
   }
-  await keepDoor();
+  try {
+    await openByFile();
+    await keepDoor();
+  } catch (error) {
+    console.error(
+      `${GIVES_UP}The door cannot be kept: ${error instanceof Error ? error.message : 'no reason'}.`,
+    );
+    process.exit(1);
+  }
   keepCopies();
   for (const signal of ['SIGINT', 'SIGTERM'] as const)
     process.once(signal, () => {

@@ -233,10 +233,15 @@ describe('the network', () => {
     try {
       expect(cameFrom('127.0.0.1', '1.2.3.4, 10.9.9.9')).toBe('10.9.9.9');
       expect(cameFrom('192.168.1.5', '10.9.9.9')).toBe('192.168.1.5');
+      // A proxy elsewhere is believed where it is named, and then no other.
+      process.env.NAVUREN_PROXY = '172.28.0.2';
+      expect(cameFrom('::ffff:172.28.0.2', '10.9.9.9')).toBe('10.9.9.9');
+      expect(cameFrom('127.0.0.1', '10.9.9.9')).toBe('127.0.0.1');
       expect(openHosts().get('qi.quillhaven.example')).toBe('https');
       expect(givenAddresses(3210)[0]).toBe('https://qi.quillhaven.example');
     } finally {
       delete process.env.NAVUREN_ADDRESS;
+      delete process.env.NAVUREN_PROXY;
     }
     expect(openHosts().get('127.0.0.1')).toBe('http');
     expect(openHosts().has('evil.example')).toBe(false);

@@ -69,12 +69,17 @@ export function networkOf(address: string): string {
     .join(':');
 }
 
+/** The proxies that are believed: those named in NAVUREN_PROXY, else with an address of its own one on this machine. */
+const isProxy = (peer: string): boolean => {
+  const plain = peer.replace(/^::ffff:(?=\d+\.)/, '');
+  const named = process.env.NAVUREN_PROXY;
+  return named ? named.split(',').some((one) => one.trim() === plain) : /^(127\.|::1$)/.test(plain);
+};
+
 /**
- * Where a request comes from: the connection’s own address, or behind a proxy on this machine what it says last. Nobody
- * else is believed.
+ * Where a request comes from: the connection’s own address, or behind a proxy what it says last. Nobody else is believed.
  */
 export function cameFrom(peer: string, forwardedFor: string | undefined): string {
-  const isProxy = namedAddress() !== undefined && /^(127\.|::1$|::ffff:127\.)/.test(peer);
   const last = forwardedFor?.split(',').at(-1)?.trim();
-  return networkOf(isProxy && last ? last : peer);
+  return networkOf(namedAddress() !== undefined && isProxy(peer) && last ? last : peer);
 }
