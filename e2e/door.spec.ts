@@ -98,10 +98,9 @@ test('the door is opened with a passphrase, a phone comes in by it, is sent away
 
   // Going out by oneself: this machine is asked too while it is open.
   await list.getByRole('button', { name: /^Go out/ }).click();
-  await expect(page).toHaveURL(/\/enter\?then=%2F$/);
+  await expect(page).toHaveURL(/\/enter\?then=%2Fdoor$/);
   await comeIn(page, WORDS);
-  await expect(page).toHaveURL(`${HERE}/`);
-  await page.goto(`${HERE}/door`);
+  await expect(page).toHaveURL(`${HERE}/door`);
   await page.getByRole('button', { name: 'Shut it: this machine only' }).click();
   await expect(page.getByText('Shut: only this machine is answered')).toBeVisible();
   await expect(fetch(`${ELSEWHERE}/api/health`)).rejects.toThrow();

@@ -375,7 +375,9 @@ async function kills(what: string, place: DatabasePlace): Promise<void> {
     await untilUp(PORT, run.child);
     const writer = new Writer(writes, `k${round}`);
     const work = writer.run();
-    await sleep(50 + random.next() * 1500);
+    // Not before it is at work.
+    for (let tries = 0; writer.kept.length < 2 && tries < 200; tries += 1) await sleep(50);
+    await sleep(random.next() * 1500);
     await ended(run, 'SIGKILL');
     await work;
     // What a later round writes over is looked for here, at once.

@@ -216,7 +216,7 @@ function Devices({
   /** Out with this one: what it shows next is what anybody would be shown. */
   const leave = async (): Promise<void> => {
     const answer = await readAnswer(() => fetch('/api/enter', { method: 'DELETE' }));
-    if (answer.ok) window.location.assign('/');
+    if (answer.ok) window.location.reload();
     else setProblem(answer.message);
   };
   const others = devices.filter(({ isThis }) => !isThis).length;
