@@ -1,4 +1,5 @@
 import { mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
+import http from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page } from '@playwright/test';
@@ -51,6 +52,18 @@ async function openDoor(page: Page): Promise<void> {
   await page.getByRole('button', { name: 'Open to the local network' }).click();
   await expect(page.getByText(ELSEWHERE)).toBeVisible();
 }
+
+/** A request for a path as it is written: fetch would straighten it. */
+const asWritten = (at: string): Promise<{ readonly status: number; readonly text: string }> =>
+  new Promise((resolve, reject) =>
+    http
+      .get({ host: '127.0.0.2', port: PORT, path: at, headers: { accept: 'text/html' } }, (answer) => {
+        let text = '';
+        answer.on('data', (chunk: Buffer) => (text += chunk.toString()));
+        answer.on('end', () => resolve({ status: answer.statusCode ?? 0, text }));
+      })
+      .on('error', reject),
+  );
 
 async function comeIn(page: Page, passphrase: string): Promise<void> {
   await page.getByLabel('Passphrase', { exact: true }).fill(passphrase);
@@ -140,6 +153,22 @@ test('nobody gets anything but the page to come in by, from any page or route th
         if (status !== 401 && status !== 303) open.push(`${method} ${address}`);
       }
   expect([...new Set(open)].toSorted()).toEqual(['GET /api/health', 'GET /enter', 'POST /api/enter']);
+  // Nor by a way that leads out of what anyone may have.
+  for (const twisted of [
+    '/_next/static/../../api/practices',
+    '/_next/static/../../shelf',
+    '/_next/static/%2e%2e/%2e%2e/shelf',
+    '/_next/static/..%2f..%2fshelf',
+    '/enter/../shelf',
+    '/enter/%2e%2e/shelf',
+    '/icon.svg/../shelf',
+    '/./shelf',
+    '/%73helf',
+  ]) {
+    const { status, text } = await asWritten(twisted);
+    expect([303, 400, 401, 404], twisted).toContain(status);
+    expect(text, twisted).not.toContain('Before the rounds');
+  }
   // The same from who is in: no page is refused to them.
   for (const address of all.filter((one) => !one.startsWith('/api'))) {
     const { status } = await answer(HERE, address, 'GET', own);

@@ -79,8 +79,8 @@ globalThis.navurenListen = async (isOpen, addresses) => {
   outside = [];
   for (const server of former) {
     server.close();
-    // Who is still connected is not answered any more.
-    server.closeAllConnections();
+    // Who is still connected is not answered any more, once whoever shut it has been.
+    setTimeout(() => server.closeAllConnections(), 500).unref();
   }
   if (!isOpen) return;
   for (const address of addresses) {

@@ -46,6 +46,10 @@ export async function readPerson(queries: Queries, id: string): Promise<StoredPe
   return row && storedPerson(row);
 }
 
+/** Whether there is a person of this id, be it one that cannot be read. */
+export const isSomebody = async (queries: Queries, id: string): Promise<boolean> =>
+  (await queries.rows(sql`select 1 from private.person where id = ${id}`)).length > 0;
+
 /** Makes a person (`baseVersion` 0) or changes them on top of the version they were read at. */
 export async function savePerson(
   queries: Queries,

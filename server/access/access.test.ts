@@ -281,6 +281,11 @@ describe('who may', () => {
       '/_next/data/x',
       '/api/enter/x',
       '/icon.svg/x',
+      '/_next/static/../../api/practices',
+      '/_next/static/%2e%2e/%2e%2e/api/practices',
+      '/_next/static/..%2f..%2fapi/practices',
+      '/_next/static/./x',
+      '/_next/static//x',
     ])
       expect([twisted, whoMay('GET', twisted)]).toEqual([twisted, 'owner']);
   });

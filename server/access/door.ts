@@ -16,7 +16,7 @@ interface Shared {
   /** Judges a request before the framework sees it; the start script waits for it before it lets anything but health through. */
   navurenDoor?: (request: IncomingMessage) => Promise<Verdict>;
   /** What is known of the door: here, for each bundle has this module once more. */
-  navurenKnown?: { readonly isOpen: boolean; readonly atMs: number };
+  navurenKnown?: { readonly isOpen: boolean; readonly addresses: string; readonly atMs: number };
   /** Listens in the local network, or stops to. */
   navurenListen?: (isOpen: boolean, addresses: readonly string[]) => Promise<void>;
 }
@@ -24,6 +24,8 @@ const shared = globalThis as typeof globalThis & Shared;
 
 /** What another server on the same database has changed is known after so long, ms. */
 const STALE_MS = 5_000;
+/** Also while nobody asks for anything, ms. */
+const LOOKS_EVERY_MS = 10_000;
 
 /** Who is asked for every request of a page knows it for a moment; what is changed here is known at once. */
 export async function isOpenNow(): Promise<boolean> {
@@ -34,12 +36,15 @@ export async function isOpenNow(): Promise<boolean> {
 }
 
 async function knownAs(isOpen: boolean): Promise<boolean> {
-  const changed = shared.navurenKnown?.isOpen !== isOpen;
-  shared.navurenKnown = { isOpen, atMs: Date.now() };
-  if (changed) {
+  // A machine that is carried into another network is reached there under another address.
+  const addresses = isOpen ? localAddresses() : [];
+  const former = shared.navurenKnown;
+  const known = { isOpen, addresses: addresses.join(' '), atMs: Date.now() };
+  shared.navurenKnown = known;
+  if (former?.isOpen !== isOpen || former.addresses !== known.addresses) {
     // The guard of hosts and origins (proxy.ts) reads it there: it is made into a bundle of its own.
     process.env.NAVUREN_HOSTS = isOpen ? JSON.stringify([...openHosts()]) : '';
-    await shared.navurenListen?.(isOpen, localAddresses());
+    await shared.navurenListen?.(isOpen, addresses);
   }
   return isOpen;
 }
@@ -82,6 +87,7 @@ export const FROM_HEADER = 'x-navuren-from';
 /** From now on every request is judged. */
 export async function keepDoor(): Promise<void> {
   await isOpenNow();
+  setInterval(() => void isOpenNow().catch(() => undefined), LOOKS_EVERY_MS).unref();
   shared.navurenDoor = async (request) => {
     const { headers, socket } = request;
     const forwarded = headers['x-forwarded-for'];

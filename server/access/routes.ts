@@ -14,9 +14,14 @@ const ANYONE: readonly { readonly methods: readonly string[]; readonly path: Reg
 
 export type WhoMay = 'anyone' | 'owner';
 
+/** A path that means something else once it is read: steps back, doubled strokes, signs written as numbers. */
+const isTwisted = (path: string): boolean => /\.\.|\/\.|\/\/|%|\\/.test(path);
+
 /** Who may ask for a path, without its query. */
 export const whoMay = (method: string, path: string): WhoMay =>
-  ANYONE.some((one) => one.methods.includes(method) && one.path.test(path)) ? 'anyone' : 'owner';
+  !isTwisted(path) && ANYONE.some((one) => one.methods.includes(method) && one.path.test(path))
+    ? 'anyone'
+    : 'owner';
 
 /** Where somebody goes on after coming in: a path of ours and nothing that leads away. */
 export const goesOn = (asked: string | null | undefined): string =>

@@ -4,7 +4,7 @@ import { isKept } from '@/core/text';
 import { answering, NOT_KEPT, readBody, refuse } from '@/server/answers';
 import { forgetInCopies } from '@/server/archive/forget';
 import { database, dataFolder } from '@/server/database';
-import { deletePerson, everythingOf, savePerson } from '@/server/people';
+import { deletePerson, everythingOf, isSomebody, savePerson } from '@/server/people';
 import { isVeiled } from '@/server/veil';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
 
@@ -55,8 +55,12 @@ export const GET = (_request: Request, context: Context) =>
 export const DELETE = (_request: Request, context: Context) =>
   answering(async () => {
     const { id } = await context.params;
-    const isGone = isKept(id) && (await deletePerson(await database(), id));
-    // The copies of each day let go of them too.
-    if (isGone) await forgetInCopies(dataFolder(), id);
+    const open = await database();
+    if (!isKept(id) || !(await isSomebody(open, id))) return nobody();
+    // The copies of each day first: should this end in the middle, they are still here to be deleted again. Then once more,
+    // for a copy that was made meanwhile.
+    await forgetInCopies(dataFolder(), id);
+    const isGone = await deletePerson(open, id);
+    await forgetInCopies(dataFolder(), id);
     return isGone ? Response.json({ ok: true }) : nobody();
   });
