@@ -9,6 +9,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { REPERTOIRE } from '../core/forms';
+import { newPerson } from '../core/people/newPerson';
 import type { Practice } from '../core/practice';
 import { seededRandom } from '../core/random';
 import { readStoredCustoms } from '../server/customs';
@@ -139,20 +140,11 @@ async function writesOf(database: Database): Promise<readonly Write[]> {
       isSlot: false,
       make: (name) => {
         const id = randomUUID();
-        const person = {
-          id,
-          name,
-          comesTo: [],
-          conditions: [],
-          likes: [],
-          mayNot: [],
-          can: '',
-          note: '',
-          measures: { segmentsCm: {} },
-          knows: [],
-          consent: { given: false, words: '' },
+        return {
+          method: 'PUT',
+          path: `/api/people/${id}`,
+          body: { person: newPerson(id, name), baseVersion: 0 },
         };
-        return { method: 'PUT', path: `/api/people/${id}`, body: { person, baseVersion: 0 } };
       },
     },
     {

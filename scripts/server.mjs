@@ -17,7 +17,6 @@ const ALSO = 'Also in the local network:';
 const hostname = '127.0.0.1';
 const port = Number(process.env.NAVUREN_PORT ?? 3210);
 const app = next({ dev: false, hostname, port, dir: process.cwd() });
-await app.prepare();
 const handle = app.getRequestHandler();
 
 /** Waits for whoever judges who may come in (server/access/door.ts); it is there once the database is open. */
@@ -108,6 +107,8 @@ try {
   console.error(`Navuren did not start. The certificate cannot be read: ${error.message}.`);
   process.exit(1);
 }
+// Only now: what is started with the application may already ask to listen in the local network.
+await app.prepare();
 made().listen(port, hostname, () => {
   // The data folder is opened with the first request: nothing is said before it has been.
   void fetch(`http://${hostname}:${port}/api/health`).then((one) => {
