@@ -197,10 +197,17 @@ test('who guesses has to wait, and a hundred guesses at once are no way round', 
   expect(most).toBeLessThan(12);
   expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(most);
   expect(statuses.filter((status) => status === 429).length).toBeGreaterThanOrEqual(100 - most);
+  // On a slow machine the wait may be over by now: one guess after the other makes it longer, until it is to be seen.
+  let seconds = 0;
+  while (seconds < 4) {
+    const refused = await guess('and again');
+    expect([401, 429]).toContain(refused.status);
+    seconds = Number(refused.headers.get('retry-after') ?? 0);
+  }
   // Even the right one waits now, and is told how long.
   const waits = await guess(WORDS);
   expect(waits.status).toBe(429);
-  const seconds = Number(waits.headers.get('retry-after'));
+  seconds = Number(waits.headers.get('retry-after'));
   expect(seconds).toBeGreaterThanOrEqual(1);
   await new Promise((resolve) => setTimeout(resolve, seconds * 1000));
   expect((await guess(WORDS)).status).toBe(200);
