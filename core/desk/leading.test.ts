@@ -268,6 +268,24 @@ describe('leading', () => {
     there.happens({ kind: 'led-elsewhere', session: { ...here.state.session, sessionId: 'other' } });
     expect(there.state).toBe(before);
   });
+
+  it('gives way where somebody else did something at the same moment, once that is settled', () => {
+    const [here, there] = [new Room(), new Room()];
+    here.press('toggle').after(2000);
+    there.happens({ kind: 'led-elsewhere', session: here.state.session });
+    there.nowMs = here.nowMs;
+    here.press('toggle');
+    there.press('forward');
+    const { session: settled } = there.state;
+    here.happens({ kind: 'led-elsewhere', session: settled });
+    expect(here.state.base.state.running).toBe(false);
+    here.happens({ kind: 'led-elsewhere', session: settled, isSettled: true });
+    expect(here.state.session).toBe(settled);
+    // One that did less never takes anything back.
+    const fewer = { ...settled, actions: settled.actions.slice(0, 1) };
+    here.happens({ kind: 'led-elsewhere', session: fewer, isSettled: true });
+    expect(here.state.session).toBe(settled);
+  });
 });
 
 describe('a class that has come off its end', () => {

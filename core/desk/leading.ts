@@ -100,8 +100,8 @@ export type LeadingEvent =
     }
   /** The same practice is to be led once more, as it is now. */
   | { readonly kind: 'begun-again'; readonly session: Session }
-  /** Another window leads the same class. */
-  | { readonly kind: 'led-elsewhere'; readonly session: Session };
+  /** Another window leads the same class; settled where of two that did something at once the other came first. */
+  | { readonly kind: 'led-elsewhere'; readonly session: Session; readonly isSettled?: boolean };
 
 export type LeadingEffect =
   | { readonly kind: 'keep'; readonly session: Session }
@@ -322,10 +322,11 @@ const isBegun = ({ actions }: Session): boolean => actions.some(({ kind }) => ki
  * Takes over what another window did with the same class, where it did more; and a class begun there, where nothing has
  * begun here.
  */
-function ledElsewhere(leading: Leading, session: Session): Leading {
+function ledElsewhere(leading: Leading, session: Session, isSettled: boolean): Leading {
   const isSame = session.sessionId === leading.session.sessionId;
+  const more = session.actions.length - leading.session.actions.length;
   const isAhead = isSame
-    ? session.actions.length > leading.session.actions.length
+    ? more > 0 || (isSettled && more === 0)
     : isBegun(session) && !isBegun(leading.session);
   if (!isAhead) return leading;
   return { ...leading, session, base: baseOf(session), isAsking: false, proposal: undefined };
@@ -384,7 +385,7 @@ export function leading(state: Leading, event: LeadingEvent): Next {
         effects: [{ kind: 'forget', practiceId: event.session.practiceId }],
       };
     case 'led-elsewhere':
-      return stay(ledElsewhere(state, event.session));
+      return stay(ledElsewhere(state, event.session, event.isSettled ?? false));
     default:
       return event satisfies never;
   }

@@ -260,17 +260,22 @@ describe('who may', () => {
       return /^(page\.tsx|route\.ts)$/.test(entry.name) ? [address === '' ? '/' : address] : [];
     });
 
-  it('come anywhere is said of every page and route: all but four are shut to those who are not in', () => {
+  it('come anywhere is said of every page and route: all but a few are shut to those who are not in', () => {
     const all = addresses('app', '');
     expect(all.length).toBeGreaterThan(75);
     const methods = ['GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS'];
-    const anyone = all.flatMap((address) =>
-      methods
-        .filter((method) => whoMay(method, address) === 'anyone')
-        .map((method) => `${method} ${address}`),
+    const open = (to: string): readonly string[] =>
+      all.flatMap((address) =>
+        methods.filter((method) => whoMay(method, address) === to).map((method) => `${method} ${address}`),
+      );
+    const read = (...list: readonly string[]): readonly string[] =>
+      list.flatMap((address) => [`GET ${address}`, `HEAD ${address}`]);
+    expect(open('anyone').toSorted()).toEqual(
+      [...read('/api/health', '/enter', '/follow', '/follow/x'), 'POST /api/enter'].toSorted(),
     );
-    expect(anyone.toSorted()).toEqual(
-      ['GET /api/health', 'GET /enter', 'HEAD /api/health', 'HEAD /enter', 'POST /api/enter'].toSorted(),
+    // Who has the code of a class looks at it, and does nothing.
+    expect(open('guest').toSorted()).toEqual(
+      [...read('/api/follow/x', '/api/follow/x/clock', '/api/follow/x/stream')].toSorted(),
     );
     for (const twisted of [
       '/enter/',
@@ -286,6 +291,12 @@ describe('who may', () => {
       '/_next/static/..%2f..%2fapi/practices',
       '/_next/static/./x',
       '/_next/static//x',
+      '/follow/x/y',
+      '/follow/../shelf',
+      '/api/follow',
+      '/api/follow/',
+      '/api/follow/x/../../practices',
+      '/api/follow/x/stream/y',
     ])
       expect([twisted, whoMay('GET', twisted)]).toEqual([twisted, 'owner']);
   });

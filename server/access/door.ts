@@ -72,8 +72,11 @@ export async function deviceIn(cookies: string | null | undefined): Promise<Devi
 async function judge(request: IncomingMessage): Promise<Verdict> {
   const [path = '/', query = ''] = (request.url ?? '/').split('?');
   const method = request.method ?? 'GET';
-  if (whoMay(method, path) === 'anyone' || !(await isOpenNow())) return { kind: 'comes' };
+  const who = whoMay(method, path);
+  if (who === 'anyone' || !(await isOpenNow())) return { kind: 'comes' };
   if (await deviceIn(request.headers.cookie)) return { kind: 'comes' };
+  // A guest has the code of a class: whether there is one is looked at where it is asked for (app/api/follow/).
+  if (who === 'guest') return { kind: 'comes' };
   const isPage = method === 'GET' && (request.headers.accept ?? '').includes('text/html');
   const then = goesOn(query === '' ? path : `${path}?${query}`);
   return isPage

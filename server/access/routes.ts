@@ -1,8 +1,13 @@
+interface Listed {
+  readonly methods: readonly string[];
+  readonly path: RegExp;
+}
+
 /**
- * Who may come where, once the door is open: what is listed here is for anyone, everything else for who has come in. A
- * route that is forgotten is therefore shut, never open.
+ * Who may come where, once the door is open: what is listed here is for anyone, or for guests, who have the code of a class
+ * that is led; everything else is for who has come in. A route that is forgotten is therefore shut, never open.
  */
-const ANYONE: readonly { readonly methods: readonly string[]; readonly path: RegExp }[] = [
+const ANYONE: readonly Listed[] = [
   // The page to come in by, and what it is made of.
   { methods: ['GET', 'HEAD'], path: /^\/enter$/ },
   { methods: ['POST'], path: /^\/api\/enter$/ },
@@ -10,18 +15,26 @@ const ANYONE: readonly { readonly methods: readonly string[]; readonly path: Reg
   { methods: ['GET', 'HEAD'], path: /^\/icon\.svg$/ },
   // Whether it answers, and nothing else.
   { methods: ['GET', 'HEAD'], path: /^\/api\/health$/ },
+  // Where a code is typed, and the empty screen on which its class is shown.
+  { methods: ['GET', 'HEAD'], path: /^\/follow(\/[\w-]{1,20})?$/ },
 ];
 
-export type WhoMay = 'anyone' | 'owner';
+/** What is led under a code, to look at: never to change, and nothing else of anyone’s. */
+const GUEST: readonly Listed[] = [
+  { methods: ['GET', 'HEAD'], path: /^\/api\/follow\/[\w-]{1,20}(\/(stream|clock))?$/ },
+];
+
+export type WhoMay = 'anyone' | 'guest' | 'owner';
 
 /** A path that means something else once it is read: steps back, doubled strokes, signs written as numbers. */
 const isTwisted = (path: string): boolean => /\.\.|\/\.|\/\/|%|\\/.test(path);
 
 /** Who may ask for a path, without its query. */
-export const whoMay = (method: string, path: string): WhoMay =>
-  !isTwisted(path) && ANYONE.some((one) => one.methods.includes(method) && one.path.test(path))
-    ? 'anyone'
-    : 'owner';
+export function whoMay(method: string, path: string): WhoMay {
+  const isIn = (list: readonly Listed[]): boolean =>
+    !isTwisted(path) && list.some((one) => one.methods.includes(method) && one.path.test(path));
+  return isIn(ANYONE) ? 'anyone' : isIn(GUEST) ? 'guest' : 'owner';
+}
 
 /** Where somebody goes on after coming in: a path of ours and nothing that leads away. */
 export const goesOn = (asked: string | null | undefined): string =>

@@ -260,6 +260,7 @@ export const OF_THE_INSTALLATION: readonly string[] = [
   'private.account',
   'private.device',
   'private.door',
+  'private.following',
   'private.sign_in',
 ];
 

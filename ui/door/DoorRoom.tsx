@@ -3,6 +3,7 @@
 import { useState, type SyntheticEvent } from 'react';
 import { useRouter } from 'next/navigation';
 import { readAnswer } from '@/ui/kit/answer';
+import { PhoneSquare } from '@/ui/kit/PhoneSquare';
 import { useSay } from '@/ui/kit/Said';
 import { plural } from '@/ui/kit/time';
 import { useReady } from '@/ui/kit/useReady';
@@ -167,17 +168,7 @@ function Addresses({ addresses }: { readonly addresses: readonly GivenAddress[] 
     );
   return (
     <div className="mt-3 flex flex-wrap items-start gap-6">
-      <svg
-        className="h-36 w-36"
-        viewBox={`0 0 ${first.square.size} ${first.square.size}`}
-        role="img"
-        aria-label={`A square for phones that leads to ${first.address}`}
-        shapeRendering="crispEdges"
-      >
-        {/* Dark on light in lamplight too: so phones read it. */}
-        <rect width="100%" height="100%" fill="white" />
-        <path d={first.square.path} fill="black" />
-      </svg>
+      <PhoneSquare square={first.square} leadsTo={first.address} className="h-36 w-36" />
       <div className="max-w-md">
         <ul aria-label="Addresses">
           {addresses.map(({ address }) => (

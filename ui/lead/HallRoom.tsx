@@ -1,21 +1,14 @@
 'use client';
 
 import { useEffect, useState } from 'react';
-import { themePhase } from '@/core/brief';
-import { eventNow, positionMs } from '@/core/desk/leading';
-import { startTeaching, type Teaching } from '@/core/desk/teaching';
-import { nameOf } from '@/core/forms';
-import { formOf, type Practice } from '@/core/practice';
-import { LightSwitch } from '@/ui/kit/LightSwitch';
-import { PHASE_VAR } from '@/ui/kit/PhaseMark';
-import { breathWords, sideWords } from '@/ui/words/lead';
-import { BreathTrack } from './BreathTrack';
+import type { Teaching } from '@/core/desk/teaching';
+import type { Practice } from '@/core/practice';
+import type { Shown } from '@/core/desk/following';
+import { readAnswer } from '@/ui/kit/answer';
 import { hearTeaching } from './channel';
-import { LeadFigure } from './LeadFigure';
-import { Sounding } from './Sounding';
-import { partsTaught, TaughtStage } from './Teach';
+import { HallScreen } from './HallScreen';
+import { WayIn } from './HallShown';
 import { useFollowing } from './useFollowing';
-import { useWakeLock } from './useWakeLock';
 
 interface Props {
   readonly id: string;
@@ -23,102 +16,52 @@ interface Props {
   readonly practice: Practice;
 }
 
-/** What is taught just now, as the teacher's window tells it; its first part till it has told. */
-function useTaught(id: string, isTaught: boolean): Teaching {
-  const [told, setTold] = useState<Teaching>(() => startTeaching(0));
-  useEffect(() => (isTaught ? hearTeaching(id, setTold) : undefined), [id, isTaught]);
+/** What is taught just now, as the teacher’s window tells it; nothing till it has told. */
+function useTaught(id: string): Teaching | undefined {
+  const [told, setTold] = useState<Teaching | undefined>(undefined);
+  useEffect(() => hearTeaching(id, setTold), [id]);
   return told;
 }
 
-/** For the group: the figure, the breath, what is being done. It follows the teacher’s own screen, and says nothing else. */
+/** It may be shown to phones later than the screen was put up, ms. */
+const ASKED_EVERY_MS = 4000;
+
+/** How phones find the class, till it begins; nothing where it is not shown to any. */
+function useShown(id: string, isAsked: boolean): Shown | undefined {
+  const [shown, setShown] = useState<Shown | undefined>(undefined);
+  useEffect(() => {
+    if (!isAsked) return undefined;
+    const ask = async (): Promise<void> => {
+      const answer = await readAnswer<{ shown: Shown | null }>(() =>
+        fetch(`/api/follow?practice=${encodeURIComponent(id)}`),
+      );
+      if (answer.ok) setShown(answer.value.shown ?? undefined);
+    };
+    void ask();
+    const timer = setInterval(() => void ask(), ASKED_EVERY_MS);
+    return () => clearInterval(timer);
+  }, [id, isAsked]);
+  return shown;
+}
+
+/** The screen for the hall in another window of the teacher’s browser. */
 export function HallRoom(followed: Props) {
   const { state, nowMs, ended } = useFollowing(followed);
-  // A group follows the figure as it would a mirror.
-  const [isMirror, setIsMirror] = useState(true);
-  const { practice, timeline, started, running, staying, teaching } = state.base.state;
-  const taught = useTaught(followed.id, teaching);
-  const at = positionMs(state, nowMs);
-  const event = eventNow(state, nowMs);
-  const item = event && practice.items[event.itemIndex];
-  useWakeLock(running && !ended);
-  if (!event || !item) return <main className="p-8">This practice has no forms yet.</main>;
-  const form = formOf(practice, item);
-  const parts = teaching ? partsTaught(practice, timeline, item) : [];
-  const part = parts[Math.min(taught.part, parts.length - 1)];
-  const ink = PHASE_VAR[themePhase(practice.brief.theme)];
+  const told = useTaught(followed.id);
+  const shown = useShown(followed.id, !state.base.state.started);
   return (
-    <main className="relative flex h-dvh flex-col overflow-hidden" aria-label="For the hall">
-      <header className="flex flex-wrap items-baseline justify-between gap-x-6 px-4 pt-3 sm:px-8">
-        <h1 className="text-[clamp(1.6rem,min(6vh,6vw),4rem)] leading-tight">
-          {nameOf(form, item.variant)}{' '}
-          {form.hanzi && (
-            <span lang="zh-Hant" className="hanzi">
-              {form.hanzi}
-            </span>
-          )}
-        </h1>
-        <p className="small flex gap-x-4">
-          <button
-            type="button"
-            className="press-plain"
-            aria-pressed={isMirror}
-            onClick={() => setIsMirror(!isMirror)}
-          >
-            As in a mirror
-          </button>
-          <LightSwitch />
-        </p>
-      </header>
-      <div className="relative min-h-0 flex-1">
-        {part ? (
-          <TaughtStage
-            practice={practice}
-            item={item}
-            sash={ink}
-            facing={isMirror}
-            part={part}
-            state={taught}
-          />
-        ) : (
-          <LeadFigure
-            practice={practice}
-            timeline={timeline}
-            event={event}
-            positionMs={at}
-            sash={ink}
-            facing={isMirror}
-            staying={staying}
-          />
-        )}
-      </div>
-      <p
-        className="px-4 pb-2 text-center font-serif text-[clamp(1.6rem,min(7.5vh,8vw),5.2rem)] leading-tight sm:px-8"
-        aria-live="polite"
-        data-testid="hall-now"
-      >
-        {ended ? (
-          'It is done.'
-        ) : part ? (
-          `${breathWords(part.event)} · part ${taught.part + 1} of ${parts.length}`
-        ) : started ? (
-          <>
-            {breathWords(event)}
-            {event.repetition > 0 && (
-              <span className="figures">
-                {' '}
-                · {event.repetition} of {event.repetitions}
-              </span>
-            )}
-            {event.side || event.way ? ` · ${sideWords(event, timeline, 'own')}` : ''}
-          </>
-        ) : (
-          'We begin soon.'
-        )}
-      </p>
-      <div className="px-4 sm:absolute sm:top-[20vh] sm:left-8 sm:w-[34vw] sm:px-0">
-        <Sounding practice={practice} event={event} atMs={at} />
-      </div>
-      <BreathTrack timeline={timeline} positionMs={at} ink={ink} />
-    </main>
+    <HallScreen
+      state={state}
+      nowMs={nowMs}
+      ended={ended}
+      told={told}
+      before={
+        shown?.address && (
+          <div className="grid h-full place-items-center">
+            <WayIn shown={shown} isLarge />
+          </div>
+        )
+      }
+    />
   );
 }

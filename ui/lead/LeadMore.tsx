@@ -6,9 +6,12 @@ import type { Likely } from '@/core/lead/likely';
 import { ContrastSwitch } from '@/ui/kit/ContrastSwitch';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
 import type { SideSeen } from '@/ui/words/lead';
+import { HallShown } from './HallShown';
 import { SOUNDS, type Sound } from './soundChoices';
+import type { Hall } from './useHall';
 
 interface Props {
+  readonly hall: Hall;
   readonly leading: Leading;
   readonly press: (press: LeadingPress) => void;
   readonly likely: readonly Likely[];
@@ -74,9 +77,9 @@ function PutIn({
         ),
       )}
       {form && (
-        <span className="flex items-baseline gap-x-2">
+        <span className="flex min-w-0 flex-wrap items-baseline gap-x-2">
           <select
-            className="field w-auto"
+            className="field w-auto max-w-full"
             aria-label="Form to put in"
             value={form.item.formId}
             onChange={(event) => setChosen(event.target.value)}
@@ -215,6 +218,7 @@ export function LeadMore(props: Props) {
           Leave
         </Link>
       </Group>
+      <HallShown hall={props.hall} />
     </section>
   );
 }

@@ -3,6 +3,7 @@
 import Link from 'next/link';
 import { useMemo, useState } from 'react';
 import { themePhase } from '@/core/brief';
+import { taughtSinceMs } from '@/core/desk/following';
 import { eventNow, positionMs } from '@/core/desk/leading';
 import { nameOf } from '@/core/forms';
 import type { ConditionId } from '@/core/people';
@@ -107,7 +108,7 @@ function formSaid(practice: Practice, span: ItemSpan, next: string): string {
 
 /** Full screen, readable at three metres: the figure, the breath, the cue, what comes next, the time left. */
 export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, here, ...led }: Props) {
-  const { state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain } = useLeading(led);
+  const { hall, state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain } = useLeading(led);
   const [sideSeen, setSideSeen] = useState(usualSide);
   const sounds = useSoundChoices();
   const [isMore, setIsMore] = useState(false);
@@ -170,6 +171,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, 
           item={item}
           sash={ink}
           facing={sideSeen === 'facing'}
+          sinceMs={taughtSinceMs(state.session)}
           onRunThrough={() => press('teach')}
         />
       ) : (
@@ -228,6 +230,7 @@ export function LeadRoom({ conditions, sideSeen: usualSide, likely, forTeacher, 
         onMore={setIsMore}
         more={
           <LeadMore
+            hall={hall}
             leading={state}
             press={press}
             likely={likely}

@@ -17,7 +17,7 @@ import { FRAMES } from '@/ui/figure/frames';
 import { patchMarkup } from '@/ui/figure/patch';
 import { VIEWS, type View } from '@/ui/figure/view';
 import { breathWords } from '@/ui/words/lead';
-import { tellTeaching } from './channel';
+import { hearTeaching, tellTeaching } from './channel';
 import { useClock } from './useClock';
 
 interface Taught {
@@ -29,6 +29,8 @@ interface Taught {
 interface Props extends Taught {
   readonly practiceId: string;
   readonly timeline: Timeline;
+  /** Since when it is taught, by the clock, ms: the same for every window that leads. */
+  readonly sinceMs: number;
   readonly onRunThrough: () => void;
 }
 
@@ -105,12 +107,27 @@ const KEYS: Readonly<Record<string, TeachingPress>> = {
  * The form the class is in, taught part by part at the pace of those who learn it: a part is shown once and stood in, till it
  * is wanted again, slower, or of half the body alone; then it is run through.
  */
-export function Teach({ practiceId, practice, timeline, item, sash, facing, onRunThrough }: Props) {
+export function Teach({ practiceId, practice, timeline, item, sash, facing, sinceMs, onRunThrough }: Props) {
   const form = formOf(practice, item);
   const parts = useMemo(() => partsTaught(practice, timeline, item), [item, practice, timeline]);
-  const [state, setState] = useState(() => startTeaching(Date.now()));
+  const [state, setState] = useState(() => startTeaching(sinceMs));
   const [isMistakes, setIsMistakes] = useState(false);
-  useEffect(() => tellTeaching(practiceId, state), [practiceId, state]);
+  // The beginning follows from the class; what is pressed here is told, what is pressed in another window is heard.
+  const heard = useRef(state);
+  useEffect(() => {
+    if (state !== heard.current) tellTeaching(practiceId, state);
+  }, [practiceId, state]);
+  useEffect(
+    () =>
+      hearTeaching(practiceId, (told) =>
+        setState((was) => {
+          if (told.sinceMs <= was.sinceMs) return was;
+          heard.current = told;
+          return told;
+        }),
+      ),
+    [practiceId],
+  );
   const part = parts[Math.min(state.part, parts.length - 1)];
   const press = (pressed: TeachingPress): void =>
     setState((was) => teaching(was, pressed, parts.length, Date.now()));

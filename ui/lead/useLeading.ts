@@ -18,6 +18,7 @@ import { useDesk } from '@/ui/kit/useDesk';
 import { hearSessions, tellSession } from './channel';
 import { fileClass, fileWaiting, readSession, sessionKey } from './keptSession';
 import { useClock } from './useClock';
+import { useHall } from './useHall';
 import { useProposal } from './useProposal';
 
 /** Does what the leading desk asks for. */
@@ -126,5 +127,10 @@ export function useLeading({ id, version, practice, groupId }: Led) {
     [happens],
   );
   useProposal(state, nowMs, happens);
-  return { state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain };
+  const ledElsewhere = useCallback(
+    (led: Session) => happens({ kind: 'led-elsewhere', session: led, isSettled: true }),
+    [happens],
+  );
+  const hall = useHall(state.session, ended, ledElsewhere);
+  return { hall, state, nowMs, ended, press, steer, sayEnd, putIn, fileAgain, beginAgain };
 }

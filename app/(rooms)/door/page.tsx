@@ -1,5 +1,4 @@
 import { headers } from 'next/headers';
-import { encode } from 'uqr';
 import { devices, readDoor } from '@/server/access/accounts';
 import { deviceIn } from '@/server/access/door';
 import { givenAddresses } from '@/server/access/network';
@@ -7,23 +6,15 @@ import { SHORTEST } from '@/server/access/passphrase';
 import { lastTries } from '@/server/access/tries';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { squareOf } from '@/server/square';
 import { isVeiled } from '@/server/veil';
-import { DoorRoom, type GivenAddress } from '@/ui/door/DoorRoom';
+import { DoorRoom } from '@/ui/door/DoorRoom';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { now } from '@/ui/kit/now';
 import { dateText } from '@/ui/kit/time';
 import { Veiled } from '@/ui/kit/Veiled';
 
 export const metadata = { title: 'Who may come in' };
-
-/** A square that phones read, as the outline of its dark fields. */
-function squareOf(text: string): GivenAddress['square'] {
-  const { data, size } = encode(text, { ecc: 'M', border: 2 });
-  const path = data
-    .flatMap((row, y) => row.map((isDark, x) => (isDark ? `M${x} ${y}h1v1h-1z` : '')))
-    .join('');
-  return { size, path };
-}
 
 export default async function DoorPage() {
   if (await isVeiled()) return <Veiled title="Who may come in" />;

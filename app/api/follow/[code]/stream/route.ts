@@ -1,0 +1,55 @@
+import { answering, NOT_KEPT, refuse } from '@/server/answers';
+import { database } from '@/server/database';
+import { followedUnder } from '@/server/follow/asked';
+import { hasRoom, listen, type Sent } from '@/server/follow/live';
+
+/** A sign of life, so that nothing between gives the connection up, ms. */
+const ALIVE_EVERY_MS = 15_000;
+/** So much may wait for a device that does not take it, in messages; then it has to come again. */
+const MOST_WAITING = 50;
+
+const asEvent = (sent: Sent): string => {
+  if (sent.kind !== 'told')
+    return `event: ${sent.kind}\ndata: ${sent.kind === 'here' ? sent.followers : ''}\n\n`;
+  const { told, revision, toldBy } = sent.followed;
+  return `event: told\ndata: ${JSON.stringify({ told, revision, by: toldBy })}\n\n`;
+};
+
+/** Server-sent events (the HTML standard, §9.2): how the class stands, and each time it is told how it goes on. */
+export const GET = (request: Request, { params }: { readonly params: Promise<{ readonly code: string }> }) =>
+  answering(async () => {
+    const open = await database();
+    const found = await followedUnder(open, request, (await params).code);
+    if (found instanceof Response) return found;
+    if (!hasRoom()) return refuse(503, { message: 'So many follow already that no more can.' });
+    const isLeading = new URL(request.url).searchParams.get('as') === 'lead';
+    const text = new TextEncoder();
+    let stop = (): void => undefined;
+    const body = new ReadableStream<Uint8Array>(
+      {
+        start(controller) {
+          const send = (part: string): void => {
+            if ((controller.desiredSize ?? 0) < -MOST_WAITING) return close();
+            controller.enqueue(text.encode(part));
+          };
+          const alive = setInterval(() => send(': here\n\n'), ALIVE_EVERY_MS);
+          const leave = listen(open, found.code, isLeading, (sent) => {
+            if (sent.kind === 'away') close();
+            else send(asEvent(sent));
+          });
+          stop = (): void => {
+            clearInterval(alive);
+            leave();
+          };
+          const close = (): void => {
+            stop();
+            controller.close();
+          };
+          request.signal.addEventListener('abort', () => stop());
+        },
+        cancel: () => stop(),
+      },
+      new CountQueuingStrategy({ highWaterMark: MOST_WAITING }),
+    );
+    return new Response(body, { headers: { ...NOT_KEPT, 'content-type': 'text/event-stream' } });
+  });
