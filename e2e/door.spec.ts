@@ -3,6 +3,7 @@ import http from 'node:http';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Page } from '@playwright/test';
+import { CERTIFICATE, KEY } from './ownCertificate';
 import { killAll, startServer, untilUp } from './servers';
 import { test } from './test';
 
@@ -187,6 +188,41 @@ test('nobody gets anything but the page to come in by, from any page or route th
   // Names that are not this machine’s are refused, in or not.
   const elsewhere = await page.request.get(`${HERE}/shelf`, { headers: { host: 'evil.example' } });
   expect(elsewhere.status()).toBe(403);
+});
+
+test('with its owner’s certificate it comes by https to others, its cookie never by plain http', async ({
+  browser,
+}) => {
+  const own = ['cert', 'key'].map((name) => path.join(base, `own.${name}`));
+  [CERTIFICATE, KEY].forEach((text, index) => writeFileSync(own[index] ?? '', text));
+  const file = path.join(base, 'secure.txt');
+  writeFileSync(file, `${WORDS}\n`);
+  const [cert = '', key = ''] = own;
+  await start('secure', {
+    NAVUREN_PASSPHRASE_FILE: file,
+    NAVUREN_TLS_CERT: cert,
+    NAVUREN_TLS_KEY: key,
+  });
+  const secure = ELSEWHERE.replace('http:', 'https:');
+  const context = await browser.newContext({ ignoreHTTPSErrors: true });
+  const phone = await context.newPage();
+  await phone.goto(`${secure}/shelf`);
+  await comeIn(phone, WORDS);
+  await expect(phone.getByText('Before the rounds').first()).toBeVisible();
+  const [cookie] = await context.cookies();
+  expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Strict', secure: true });
+  // What plain http cannot do is done here: a screen can be told to stay on.
+  expect(await phone.evaluate(() => 'wakeLock' in navigator && window.isSecureContext)).toBe(true);
+  const write = (origin: string) =>
+    phone.request.post(`${secure}/api/practices/before-the-rounds/bin`, { headers: { origin } });
+  expect((await write(ELSEWHERE)).status()).toBe(403);
+  expect((await write(secure)).status()).toBe(200);
+  // Nobody is answered by plain http but this machine.
+  await expect(fetch(`${ELSEWHERE}/api/health`)).rejects.toThrow();
+  await phone.goto(`${secure}/door`);
+  await expect(phone.getByText(secure, { exact: true })).toBeVisible();
+  await expect(phone.getByText('By plain http')).toHaveCount(0);
+  await context.close();
 });
 
 test('who guesses has to wait, and a hundred guesses at once are no way round', async ({ page }) => {

@@ -1,9 +1,9 @@
 import { once } from 'node:events';
 import { cpSync, existsSync, mkdtempSync, readdirSync, rmSync } from 'node:fs';
-import http from 'node:http';
 import { networkInterfaces, tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect } from '@playwright/test';
+import { hostile } from './hostile';
 import { killAll, killed, startServer, untilUp as untilServerUp, type Server } from './servers';
 import { test } from './test';
 
@@ -199,66 +199,8 @@ test('no request, however hostile, is answered with an error of the server’s o
   baseURL,
 }) => {
   test.setTimeout(180_000);
-  const { hostname, port, origin } = new URL(baseURL ?? '');
-  let state = 20261128;
-  const chance = (): number => (state = (Math.imul(state, 1664525) + 1013904223) >>> 0) / 4294967296;
-  const pick = <One>(list: readonly One[]): One => list[Math.floor(chance() * list.length)] as One;
-  const at = Date.UTC(2026, 1, 1);
-  const record = { startedAtMs: at, endedAtMs: at, plannedMs: 1, actualMs: 1, finished: true, items: [] };
-  const given = {
-    id: '11111111-1111-4111-8111-111111111112',
-    practiceId: 'before-the-rounds',
-    version: 1,
-    groupId: null,
-  };
-  // prettier-ignore
-  const paths = ['/', '/shelf', '/compose', '/compose/before-the-rounds', '/lead/before-the-rounds', '/sheet/before-the-rounds', '/aloud/before-the-rounds', '/atlas', '/forms', '/forms/shaking', '/forms/beside', '/forms/own/x', '/log', '/log/taught', '/api/taught/shaking', '/customs', '/api/practices', '/api/practices/before-the-rounds', '/api/practices/before-the-rounds/export', '/api/practices/before-the-rounds/versions/1', '/api/practices/import', '/api/forms', '/api/forms/import', '/api/forms/shaking/words', '/api/forms/own-x/bin', '/api/groups/library-chairs', '/api/classes', '/api/classes/by-hand', '/api/classes/11111111-1111-4111-8111-111111111111', '/api/customs'];
-  // prettier-ignore
-  const bits = ['%00', '%', '%ZZ', '%E0%A4%A', '%ed%a0%80', '..%2f..', '9'.repeat(400), '-1', '1e300', 'constructor', '__proto__', '%F0%9F%99%82', '%5c', '%2e%2e'];
-  // prettier-ignore
-  const queries = ['at=9999-12-31T23:59', 'at=1900-01-01T00:00', 'at=2100-12-31T23:59', 'theme=__proto__.x', 'theme=mix', 'minutes=1e300', 'with=a~place.9e9', 'group=%00', 'q=%00', 'ids=%00', 'ids=constructor,__proto__', 'a=%', 'point=%00', 'season=constructor', 'form=%00&way=%00'];
-  // prettier-ignore
-  const bodies = ['', '{', 'null', '[]', '{}', '{"practice":{"name":"\\u0000"}}', '{"practice":{"name":"\\ud800"}}', JSON.stringify({ ...given, record: { ...record, startedAtMs: 1e300 } }), JSON.stringify({ ...given, version: 99, record }), JSON.stringify({ ...given, groupId: 'nobody', record }), JSON.stringify({ group: { id: 'library-chairs', name: 'x', minutes: 1e300 }, baseVersion: -1 }), JSON.stringify({ customs: {}, baseVersion: 1e300 }), JSON.stringify({ note: 'x', ledBy: 'y' }), JSON.stringify({ words: { formId: 'shaking', cues: {} }, baseVersion: 1e9 }), '['.repeat(50_000), '{"a":'.repeat(5000), '{"form":{"id":"own-a"},"baseVersion":1e18}'];
-  const methods = ['GET', 'GET', 'HEAD', 'POST', 'PUT', 'DELETE', 'OPTIONS', 'PATCH', 'TRACE', 'PROPFIND'];
-  // prettier-ignore
-  const headerSets: readonly Record<string, string>[] = [{}, {}, {}, { rsc: '1' }, { 'next-router-state-tree': 'garbage', rsc: '1' }, { 'next-action': 'x' }, { 'next-router-segment-prefetch': '/\u00ff' }, { 'next-url': 'x' }, { cookie: 'navuren-light=%00; a=%' }, { range: 'bytes=5-1' }, { 'content-encoding': 'gzip' }, { 'x-matched-path': '/x' }, { 'if-none-match': '"' }];
-  const ask = (method: string, path: string, headers: Record<string, string>, body: string | undefined) =>
-    new Promise<{ status: number; text: string }>((resolve, reject) => {
-      const asked = http.request(
-        {
-          hostname,
-          port,
-          method,
-          path,
-          headers: {
-            ...headers,
-            origin,
-            ...(body === undefined ? {} : { 'content-length': Buffer.byteLength(body) }),
-          },
-        },
-        (answer) => {
-          let text = '';
-          answer.on('data', (chunk: Buffer) => (text += chunk.toString()));
-          answer.on('end', () => resolve({ status: answer.statusCode ?? 0, text }));
-        },
-      );
-      asked.on('error', reject);
-      asked.end(body);
-    });
-  const failed: string[] = [];
-  for (let index = 0; index < 500; index += 1) {
-    const parts = pick(paths).split('/');
-    if (chance() < 0.35 && parts.length > 2) parts[parts.length - 1] = pick(bits);
-    const path = parts.join('/') + (chance() < 0.4 ? `?${pick(queries)}` : '');
-    const method = pick(methods);
-    const body = method === 'GET' || method === 'HEAD' ? undefined : pick(bodies);
-    const { status, text } = await ask(method, path, pick(headerSets), body);
-    if (status >= 500) failed.push(`${status} ${method} ${path} ${body?.slice(0, 60) ?? ''}`);
-    // And every refusal is in our words, not a library’s.
-    if (status === 422 && /Invalid (?:input|option|type)|Unrecognized key|Too (?:big|small)/.test(text))
-      failed.push(`raw words: ${text.slice(0, 160)}`);
-  }
-  expect(failed).toEqual([]);
+  const { wrong } = await hostile({ origin: new URL(baseURL ?? '').origin, requests: 500, seed: 20261128 });
+  expect(wrong).toEqual([]);
 });
 
 test('a small file that would lay out for hours is refused at once, and no map or cached answer is handed out', async ({

@@ -97,7 +97,8 @@ const DISK_FULL: ReadonlySet<string> = new Set(['ENOSPC', 'EDQUOT', '53100']);
 export async function answering(work: () => Promise<Response>): Promise<Response> {
   try {
     const answer = await work();
-    answer.headers.set('cache-control', NOT_KEPT['cache-control']);
+    if (!answer.headers.get('cache-control')?.startsWith(NOT_KEPT['cache-control']))
+      answer.headers.set('cache-control', NOT_KEPT['cache-control']);
     return answer;
   } catch (error) {
     if (error instanceof UnreadableDocument)
