@@ -19,7 +19,7 @@ import {
   type Whole,
 } from './following';
 import { waitForCode } from './guesses';
-import { followers, listen, publish, type Sent } from './live';
+import { followers, hasRoom, listen, publish, type Sent } from './live';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-follow-'));
 const NOW = Date.UTC(2026, 10, 30, 18);
@@ -137,8 +137,8 @@ describe('who listens', () => {
     const before = await shown(Date.now());
     const [phone, teacher] = [sent(), sent()];
     const stops = [
-      listen(open, before.code, false, phone.hears),
-      listen(open, before.code, true, teacher.hears),
+      listen(open, before.code, { isLeading: false, from: '10.0.0.7' }, phone.hears),
+      listen(open, before.code, { isLeading: true, from: '10.0.0.2' }, teacher.hears),
     ];
     expect(followers(before.code)).toBe(1);
     await settled();
@@ -163,7 +163,7 @@ describe('who listens', () => {
   it('hears what another server was told, on a database they share', async () => {
     const before = await shown(Date.now());
     const phone = sent();
-    const stop = listen(open, before.code, false, phone.hears);
+    const stop = listen(open, before.code, { isLeading: false, from: '10.0.0.7' }, phone.hears);
     await settled();
     // Nobody publishes it here.
     await tellClass(
@@ -176,6 +176,25 @@ describe('who listens', () => {
     const revisions = phone.all.flatMap((one) => (one.kind === 'told' ? [one.followed.revision] : []));
     expect(revisions.includes(before.revision + 1)).toBe(open.kind === 'server');
     stop();
+  });
+});
+
+describe('how many listen', () => {
+  it('is bounded from one address, so that one guest keeps nobody out, and in all', async () => {
+    const followed = await shown(Date.now());
+    const stops: (() => void)[] = [];
+    const fill = (from: string): number => {
+      let many = 0;
+      for (; hasRoom(from); many += 1)
+        stops.push(listen(open, followed.code, { isLeading: false, from }, () => undefined));
+      return many;
+    };
+    expect(fill('10.0.0.7')).toBe(40);
+    expect(hasRoom('10.0.0.8')).toBe(true);
+    const others = Array.from({ length: 8 }, (_, index) => fill(`10.0.1.${index}`));
+    expect(others).toEqual([40, 40, 40, 40, 40, 40, 20, 0]);
+    for (const stop of stops) stop();
+    expect(hasRoom('10.0.0.7')).toBe(true);
   });
 });
 

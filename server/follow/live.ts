@@ -8,8 +8,13 @@ export type Sent =
   | { readonly kind: 'away' }
   | { readonly kind: 'here'; readonly followers: number };
 
-interface Listener {
+/** Who listens: whether they lead, and from where in the network. */
+export interface Who {
   readonly isLeading: boolean;
+  readonly from: string;
+}
+
+interface Listener extends Who {
   readonly hears: (sent: Sent) => void;
 }
 
@@ -24,7 +29,9 @@ const shared = globalThis as typeof globalThis & { navurenRooms?: Map<string, Ro
 const rooms = (shared.navurenRooms ??= new Map<string, Room>());
 
 /** No more than so many listen to one server, whoever they are. */
-export const MOST_LISTENERS = 300;
+const MOST_LISTENERS = 300;
+/** Nor so many from one address: one guest cannot keep the others out. */
+const MOST_FROM_ONE = 40;
 /** What another server on the same database was told is heard so soon, ms. */
 const LOOKS_EVERY_MS = 100;
 
@@ -73,20 +80,17 @@ function look(database: Database): void {
   looking.unref();
 }
 
-/** Whether one more may listen. */
-export const hasRoom = (): boolean =>
-  [...rooms.values()].reduce((sum, { listeners }) => sum + listeners.size, 0) < MOST_LISTENERS;
+/** Whether one more may listen from an address. */
+export function hasRoom(from: string): boolean {
+  const all = [...rooms.values()].flatMap(({ listeners }) => [...listeners]);
+  return all.length < MOST_LISTENERS && all.filter((one) => one.from === from).length < MOST_FROM_ONE;
+}
 
 /** Listens to a class; how it stands is heard first. Returns how to stop. */
-export function listen(
-  database: Database,
-  code: string,
-  isLeading: boolean,
-  hears: (sent: Sent) => void,
-): () => void {
+export function listen(database: Database, code: string, who: Who, hears: (sent: Sent) => void): () => void {
   const room = rooms.get(code) ?? { listeners: new Set<Listener>(), revision: 0 };
   rooms.set(code, room);
-  const listener: Listener = { isLeading, hears };
+  const listener: Listener = { ...who, hears };
   room.listeners.add(listener);
   const stop = (): void => {
     if (!room.listeners.delete(listener)) return;

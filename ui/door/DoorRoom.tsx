@@ -1,35 +1,16 @@
 'use client';
 
-import { useState, type SyntheticEvent } from 'react';
+import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { readAnswer } from '@/ui/kit/answer';
-import { PhoneSquare } from '@/ui/kit/PhoneSquare';
 import { useSay } from '@/ui/kit/Said';
-import { plural } from '@/ui/kit/time';
 import { useReady } from '@/ui/kit/useReady';
-import { Passphrase } from './Passphrase';
-
-export interface DeviceLine {
-  readonly id: string;
-  readonly name: string;
-  readonly since: string;
-  readonly seen: string;
-  readonly isThis: boolean;
-}
-
-export interface TryLine {
-  readonly when: string;
-  readonly device: string;
-  readonly address: string;
-  readonly outcome: string;
-}
-
-/** An address to give to a phone, and the square it is read from. */
-export interface GivenAddress {
-  readonly address: string;
-  readonly isSecure: boolean;
-  readonly square: { readonly size: number; readonly path: string };
-}
+import { Addresses, type GivenAddress } from './Addresses';
+import { Devices, type DeviceLine } from './Devices';
+import { PassphraseForm } from './PassphraseForm';
+import { put } from './put';
+import { SetPassphrase } from './SetPassphrase';
+import { Tries, type TryLine } from './Tries';
 
 interface DoorRoomProps {
   readonly isOpen: boolean;
@@ -38,254 +19,6 @@ interface DoorRoomProps {
   readonly addresses: readonly GivenAddress[];
   readonly devices: readonly DeviceLine[];
   readonly tries: readonly TryLine[];
-}
-
-const put = (body: object) => () =>
-  fetch('/api/door', {
-    method: 'PUT',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  });
-
-/** Sets the passphrase, or changes it. */
-function SetPassphrase({
-  hasPassphrase,
-  shortest,
-  onDone,
-}: {
-  readonly hasPassphrase: boolean;
-  readonly shortest: number;
-  readonly onDone: () => void;
-}) {
-  const ready = useReady();
-  const [[former, first, again], setTyped] = useState(['', '', '']);
-  const [problem, setProblem] = useState<{ readonly field?: string; readonly text: string } | undefined>(
-    undefined,
-  );
-  const [isBusy, setBusy] = useState(false);
-  const save = async (event: SyntheticEvent): Promise<void> => {
-    event.preventDefault();
-    if (first !== again) return setProblem({ field: 'again', text: 'The two are not the same.' });
-    setBusy(true);
-    const answer = await readAnswer(put({ do: 'passphrase', former, passphrase: first }));
-    setBusy(false);
-    if (!answer.ok)
-      return setProblem({
-        text: answer.message,
-        ...(answer.message.startsWith('passphrase:')
-          ? { field: 'first' }
-          : { field: hasPassphrase ? 'former' : 'first' }),
-      });
-    setProblem(undefined);
-    setTyped(['', '', '']);
-    onDone();
-  };
-  const at = (field: string) => (problem?.field === field ? problem.text : undefined);
-  return (
-    <form className="mt-3 grid gap-3" onSubmit={(event) => void save(event)}>
-      {hasPassphrase && (
-        <Passphrase
-          label="The passphrase until now"
-          kind="current-password"
-          value={former ?? ''}
-          onChange={(value) => setTyped([value, first ?? '', again ?? ''])}
-          problem={at('former')}
-        />
-      )}
-      <Passphrase
-        label="New passphrase"
-        kind="new-password"
-        value={first ?? ''}
-        hint={`At least ${shortest} signs: four or five words that nobody else would put together.`}
-        onChange={(value) => setTyped([former ?? '', value, again ?? ''])}
-        problem={at('first')}
-      />
-      <Passphrase
-        label="The same again"
-        kind="new-password"
-        value={again ?? ''}
-        onChange={(value) => setTyped([former ?? '', first ?? '', value])}
-        problem={at('again')}
-      />
-      <p className="sr-only" role="alert">
-        {problem?.text}
-      </p>
-      <div>
-        <button type="submit" className="press" disabled={!ready || isBusy || first === ''}>
-          {hasPassphrase ? 'Change the passphrase' : 'Set the passphrase'}
-        </button>
-      </div>
-    </form>
-  );
-}
-
-/** Opens to the local network; the passphrase is typed for it, so that nobody who only sits down here does. */
-function OpenIt({ onDone }: { readonly onDone: () => void }) {
-  const ready = useReady();
-  const [passphrase, setPassphrase] = useState('');
-  const [problem, setProblem] = useState<string | undefined>(undefined);
-  const [isBusy, setBusy] = useState(false);
-  const open = async (event: SyntheticEvent): Promise<void> => {
-    event.preventDefault();
-    setBusy(true);
-    const answer = await readAnswer(put({ do: 'open', passphrase }));
-    setBusy(false);
-    setProblem(answer.ok ? undefined : answer.message);
-    if (answer.ok) onDone();
-  };
-  return (
-    <form className="mt-3" onSubmit={(event) => void open(event)}>
-      <Passphrase
-        label="The passphrase"
-        kind="current-password"
-        value={passphrase}
-        onChange={setPassphrase}
-        problem={problem}
-      />
-      <p className="sr-only" role="alert">
-        {problem}
-      </p>
-      <button
-        type="submit"
-        className="press press-main mt-2"
-        disabled={!ready || isBusy || passphrase === ''}
-      >
-        Open to the local network
-      </button>
-    </form>
-  );
-}
-
-/** The addresses it answers at, and what plain http cannot do. */
-function Addresses({ addresses }: { readonly addresses: readonly GivenAddress[] }) {
-  const [first] = addresses;
-  if (!first)
-    return (
-      <p className="should reading mt-2">
-        This machine is in no local network now: nobody else can reach it until it is. An address of your own
-        is named in NAVUREN_LISTEN.
-      </p>
-    );
-  return (
-    <div className="mt-3 flex flex-wrap items-start gap-6">
-      <PhoneSquare square={first.square} leadsTo={first.address} className="h-36 w-36" />
-      <div className="max-w-md">
-        <ul aria-label="Addresses">
-          {addresses.map(({ address }) => (
-            <li key={address} className="figures text-[1.1rem]">
-              {address}
-            </li>
-          ))}
-        </ul>
-        {!first.isSecure && (
-          <p className="small quiet mt-2">
-            By plain http, what goes over the network can be read by who listens in it, the passphrase too:
-            open it in a network you trust. A phone cannot keep its screen on by itself there, hear, or go on
-            without the server. With a certificate of your own (NAVUREN_TLS_CERT and NAVUREN_TLS_KEY, two
-            files) it comes by https and can.
-          </p>
-        )}
-      </div>
-    </div>
-  );
-}
-
-function Devices({
-  devices,
-  onGone,
-}: {
-  readonly devices: readonly DeviceLine[];
-  readonly onGone: (text: string) => void;
-}) {
-  const ready = useReady();
-  const [problem, setProblem] = useState<string | undefined>(undefined);
-  const send = async (path: string, text: string): Promise<void> => {
-    const answer = await readAnswer(() => fetch(path, { method: 'DELETE' }));
-    setProblem(answer.ok ? undefined : answer.message);
-    if (answer.ok) onGone(text);
-  };
-  /** Out with this one: what it shows next is what anybody would be shown. */
-  const leave = async (): Promise<void> => {
-    const answer = await readAnswer(() => fetch('/api/enter', { method: 'DELETE' }));
-    if (answer.ok) window.location.reload();
-    else setProblem(answer.message);
-  };
-  const others = devices.filter(({ isThis }) => !isThis).length;
-  return (
-    <section aria-labelledby="devices" className="mt-9">
-      <h2 id="devices">Devices that are in</h2>
-      {devices.length === 0 && (
-        <p className="quiet mt-1">None: this machine needs no passphrase while it is shut.</p>
-      )}
-      <ul className="mt-1 max-w-3xl">
-        {devices.map(({ id, name, since, seen, isThis }) => (
-          <li key={id} className="flex flex-wrap items-baseline gap-x-4 border-t border-hairline py-1.5">
-            <span className="w-48">
-              {name}
-              {isThis && <span className="quiet"> (this one)</span>}
-            </span>
-            <span className="quiet small grow">
-              in since {since}, last seen {seen}
-            </span>
-            <button
-              type="button"
-              className="press-plain"
-              disabled={!ready}
-              onClick={() => void (isThis ? leave() : send(`/api/devices/${id}`, `${name} is sent away.`))}
-            >
-              {isThis ? 'Go out' : 'Send away'}
-              <span className="sr-only">, {name}</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      {others > 1 && (
-        <button
-          type="button"
-          className="press mt-2"
-          disabled={!ready}
-          onClick={() => void send('/api/devices', `${plural(others, 'device')} sent away.`)}
-        >
-          Send all others away
-        </button>
-      )}
-      {problem !== undefined && (
-        <p role="alert" className="must small mt-1">
-          {problem}
-        </p>
-      )}
-    </section>
-  );
-}
-
-function Tries({ tries }: { readonly tries: readonly TryLine[] }) {
-  if (tries.length === 0) return null;
-  return (
-    <section aria-labelledby="tries" className="mt-9">
-      <h2 id="tries">Who tried to come in</h2>
-      <table className="mt-1 w-full max-w-3xl">
-        <thead>
-          <tr className="caption text-left">
-            {['when', 'from', 'with', 'outcome'].map((name) => (
-              <th key={name} scope="col" className="pr-3 font-medium">
-                {name}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {tries.map(({ when, address, device, outcome }, index) => (
-            <tr key={index} className="border-t border-hairline">
-              <td className="py-1 pr-3">{when}</td>
-              <td className="figures py-1 pr-3">{address}</td>
-              <td className="py-1 pr-3">{device}</td>
-              <td className={`py-1 ${outcome === 'came in' ? '' : 'should'}`}>{outcome}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>
-  );
 }
 
 /** Who may come in: shut or open, the passphrase, the devices, and who tried. */
@@ -329,7 +62,17 @@ export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, 
               ? 'Opened, it answers the phones and screens of your network, and asks each for the passphrase.'
               : 'To open it to the phones and screens of your network, set a passphrase first.'}
           </p>
-          {hasPassphrase && <OpenIt onDone={() => done('It is open to the local network.')} />}
+          {hasPassphrase && (
+            // Typed for it, so that nobody who only sits down here opens it.
+            <div className="mt-3">
+              <PassphraseForm
+                label="The passphrase"
+                doing="Open to the local network"
+                ask={(passphrase) => put({ do: 'open', passphrase })()}
+                onDone={() => done('It is open to the local network.')}
+              />
+            </div>
+          )}
         </section>
       )}
       <section aria-labelledby="passphrase" className="mt-9">

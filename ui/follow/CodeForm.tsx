@@ -16,7 +16,7 @@ export function CodeForm() {
   };
   return (
     <form className="mt-6" onSubmit={follow}>
-      <label className="caption" htmlFor="code">
+      <label className="caption block" htmlFor="code">
         The code
       </label>
       <input

@@ -115,18 +115,25 @@ function tellUnder(
   };
 }
 
-/** Whether the practice is shown already: from another window, or another device. */
+/** Whether the practice is shown already, from another window or device; and where, once the door has been opened for it. */
 function useShown(practiceId: string) {
   const [shown, setShown] = useState<Shown | undefined>(undefined);
+  const isToFind = !shown?.address;
   useEffect(() => {
     let isGone = false;
-    void readAnswer<{ shown: Shown | null }>(send('GET', about(practiceId))).then((answer) => {
+    const ask = async (): Promise<void> => {
+      const answer = await readAnswer<{ shown: Shown | null }>(send('GET', about(practiceId)));
       if (answer.ok && answer.value.shown && !isGone) setShown(answer.value.shown);
-    });
+    };
+    void ask();
+    // The door is opened in another window: it is looked for when this one is come back to.
+    const again = (): void => void ask();
+    if (isToFind) window.addEventListener('focus', again);
     return () => {
       isGone = true;
+      window.removeEventListener('focus', again);
     };
-  }, [practiceId]);
+  }, [isToFind, practiceId]);
   return [shown, setShown] as const;
 }
 

@@ -1,3 +1,4 @@
+import { FROM_HEADER } from '@/server/access/door';
 import { answering, NOT_KEPT, refuse } from '@/server/answers';
 import { database } from '@/server/database';
 import { followedUnder } from '@/server/follow/asked';
@@ -27,23 +28,28 @@ export const GET = (request: Request, { params }: { readonly params: Promise<{ r
     const open = await database();
     const found = await followedUnder(open, request, (await params).code);
     if (found instanceof Response) return found;
-    if (!hasRoom()) return refuse(503, { message: 'So many follow already that no more can.' });
+    const from = request.headers.get(FROM_HEADER) ?? 'this machine';
+    if (!hasRoom(from)) return refuse(503, { message: 'So many follow already that no more can.' });
     const isLeading = new URL(request.url).searchParams.get('as') === 'lead';
     const text = new TextEncoder();
     let stop = (): void => undefined;
     const body = new ReadableStream<Uint8Array>(
       {
         start(controller) {
+          let isOpen = true;
           const send = (part: string): void => {
+            // Who left while others are told is told no more, and keeps nobody else from hearing.
+            if (!isOpen) return;
             if ((controller.desiredSize ?? 0) < -MOST_WAITING) return close();
             controller.enqueue(text.encode(part));
           };
           const alive = setInterval(() => send(': here\n\n'), ALIVE_EVERY_MS);
-          const leave = listen(open, found.code, isLeading, (sent) => {
+          const leave = listen(open, found.code, { isLeading, from }, (sent) => {
             if (sent.kind === 'away') close();
             else send(asEvent(sent));
           });
           stop = (): void => {
+            isOpen = false;
             clearInterval(alive);
             leave();
           };
