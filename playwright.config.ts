@@ -26,6 +26,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // What a device keeps for itself has a test of its own (offline.spec.ts); elsewhere the server is what is tested.
+    serviceWorkers: 'block',
     locale: 'en-GB',
     timezoneId: 'Europe/London',
     launchOptions: {

@@ -6,11 +6,13 @@ import './globals.css';
 import { VEILED } from '@/core/people/veil';
 import { readCustoms } from '@/server/customs';
 import { database } from '@/server/database';
+import { buildId } from '@/server/build';
 import { isVeiled } from '@/server/veil';
 import { ChoicesHere } from '@/ui/kit/ChoicesHere';
 import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
 import { chosenHere } from '@/ui/kit/chosenHere';
+import { OfflineStart } from '@/ui/kit/OfflineStart';
 import { StyleNonce } from '@/ui/kit/StyleNonce';
 
 /** Everything here reads the practitioner's own data: nothing may be made at build time. */
@@ -27,15 +29,18 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const chosen = await cookies();
   const light = chosen.get('navuren-light')?.value === 'lamp' ? 'lamp' : 'day';
   const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
-  const veil = (await isVeiled()) ? { 'data-veil': VEILED } : {};
+  const veiled = await isVeiled();
+  const veil = veiled ? { 'data-veil': VEILED } : {};
   const { figure, region } = await readCustoms(await database());
   // Also for what this server draws and writes itself.
   chosenHere({ figure, region });
+  const build = buildId();
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
     <html lang="en" data-light={light} {...contrast} {...veil}>
       <body>
         <StyleNonce nonce={nonce} />
+        {build !== undefined && <OfflineStart build={build} nonce={nonce} forgets={veiled} />}
         <ChoicesHere chosen={{ figure, region }} />
         <FocusKeeper />
         <SaidProvider>{children}</SaidProvider>

@@ -12,7 +12,7 @@ const ANYONE: readonly Listed[] = [
   { methods: ['GET', 'HEAD'], path: /^\/enter$/ },
   { methods: ['POST'], path: /^\/api\/enter$/ },
   { methods: ['GET', 'HEAD'], path: /^\/_next\/static\// },
-  { methods: ['GET', 'HEAD'], path: /^\/icon\.svg$/ },
+  { methods: ['GET', 'HEAD'], path: /^\/(icon\.svg|icon-(192|512)\.png|manifest\.webmanifest)$/ },
   // Whether it answers, and nothing else.
   { methods: ['GET', 'HEAD'], path: /^\/api\/health$/ },
   // Where a code is typed, and the empty screen on which its class is shown.
