@@ -83,7 +83,7 @@ test('what was opened once goes on without the server: almanac, shelf, a class u
   await expect(page.getByRole('heading', { name: 'The server is away' })).toBeVisible();
   await page.goto(`${HERE}/forms/shaking`);
   await expect(page.getByRole('heading', { name: 'The server is away' })).toBeVisible();
-  await page.getByRole('link', { name: 'Before the rounds · Compose · Navuren' }).click();
+  await page.getByRole('link', { name: 'Before the rounds · Compose' }).click();
 
   const name = page.getByLabel('Name of the practice');
   await expect(name).toHaveValue('Before the rounds');

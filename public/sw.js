@@ -65,14 +65,14 @@ async function whatIsThere() {
   const there = [];
   for (const { url } of await pagesOf(await caches.open(CACHE))) {
     const at = new URL(url);
-    const title = /<title>([^<]*)<\/title>/.exec(await (await caches.match(url)).text())?.[1];
+    const title = /<title>([^<]*?)(?: · Navuren)?<\/title>/.exec(await (await caches.match(url)).text())?.[1];
     if (!isHanded(at))
       there.push(`<li><a href="${plain(at.pathname + at.search)}">${title ?? plain(at.pathname)}</a></li>`);
   }
   return new Response(
     `<!doctype html><html lang="en"><meta charset="utf-8"><meta name="viewport" content="width=device-width">
 <title>The server is away · Navuren</title>
-<style>body{font:1.1rem/1.5 Georgia,serif;max-width:38rem;margin:4rem auto;padding:0 1rem;background:#f5efe3;color:#221e19}a{color:inherit}</style>
+<style>body{font:1.1rem/1.5 Georgia,serif;max-width:38rem;margin:4rem auto;padding:0 1rem;background:#f5efe3;color:#221e19}h1{font-size:1.6rem;font-weight:500}ul{padding-left:1.1rem}a{color:inherit}</style>
 <main><h1>The server is away</h1><p>This page was not opened on this device before. These were, and can be used meanwhile; what is
 changed in them is kept here and goes home by itself.</p><ul>${there.join('')}</ul></main></html>`,
     {
