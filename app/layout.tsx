@@ -5,7 +5,7 @@ import '@/ui/kit/fontFaces';
 import './globals.css';
 import { VEILED } from '@/core/people/veil';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { ofTheHouse } from '@/server/access/asking';
 import { buildId } from '@/server/build';
 import { isVeiled } from '@/server/veil';
 import { ChoicesHere } from '@/ui/kit/ChoicesHere';
@@ -31,7 +31,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
   const veiled = await isVeiled();
   const veil = veiled ? { 'data-veil': VEILED } : {};
-  const { figure, region } = await readCustoms(await database());
+  const { figure, region } = await readCustoms(await ofTheHouse());
   // Also for what this server draws and writes itself.
   chosenHere({ figure, region });
   const build = buildId();

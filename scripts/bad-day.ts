@@ -17,7 +17,7 @@ import { migrationsFolder, openDatabase, type DatabasePlace } from '../server/da
 import { readWords } from '../server/forms';
 import { listGroups } from '../server/groups';
 import { readPractice } from '../server/practices';
-import { sql, type Database } from '../server/sql';
+import { OWNER, ownedBy, sql, type Database, type OwnDatabase } from '../server/sql';
 import { listTerms } from '../server/terms';
 import { ensureBuilt, portTaken, startServer, untilUp } from './lib.mjs';
 import { makePostgres, postgresPrograms } from './postgres.mjs';
@@ -36,8 +36,8 @@ const report = (what: string, ok: boolean, figures: string): void => {
   console.log(`${ok ? 'as it should be' : 'NOT AS IT SHOULD BE'}  ${what.padEnd(52)} ${figures}`);
 };
 
-const open = (place: DatabasePlace): Promise<Database> =>
-  openDatabase({ ...place, migrations: migrationsFolder(), demo: false });
+const open = async (place: DatabasePlace): Promise<OwnDatabase> =>
+  ownedBy(await openDatabase({ ...place, migrations: migrationsFolder(), demo: false }), OWNER);
 
 /** What was answered with success, by the words it was written with, and when. */
 interface Kept {
@@ -58,7 +58,7 @@ interface Write {
 }
 
 /** What the sample holds, to write over. */
-async function writesOf(database: Database): Promise<readonly Write[]> {
+async function writesOf(database: OwnDatabase): Promise<readonly Write[]> {
   const stored = await readPractice(database, 'before-the-rounds');
   const [group] = await listGroups(database);
   const [person] = await database.rows(sql`select id from private.person order by id limit 1`);

@@ -15,6 +15,7 @@ import { movingPage } from '../handout/moving/movingPage';
 import { saveArchive } from '../server/archive/copies';
 import { bringArchive, planArchive } from '../server/archive/restore';
 import { openDatabase } from '../server/database';
+import { OWNER, ownedBy } from '../server/sql';
 import { createPractice } from '../server/practices';
 import { homeworkSheetOf } from '../ui/homework/homeworkSheetOf';
 import { stripOf } from '../ui/scroll/strip';
@@ -77,8 +78,11 @@ await measure('breath track of 30 minutes', undefined, () => {
 });
 
 const folder = mkdtempSync(path.join(os.tmpdir(), 'navuren-bench-'));
-const open = (name: string) =>
-  openDatabase({ folder: path.join(folder, name), migrations: 'db/migrations', demo: false });
+const open = async (name: string) =>
+  ownedBy(
+    await openDatabase({ folder: path.join(folder, name), migrations: 'db/migrations', demo: false }),
+    OWNER,
+  );
 const full = await open('full');
 for (let count = 0; count < 1000; count += 1)
   await createPractice(full, `practice-${count}`, { ...practice, name: `Practice ${count}` }, Date.now());

@@ -12,17 +12,20 @@ import { findClasses, monthsOfLog, recordClass, type LogAsked } from '../server/
 import { openDatabase } from '../server/database';
 import { classesOf } from '../server/people';
 import { createPractice } from '../server/practices';
-import { sql } from '../server/sql';
+import { OWNER, ownedBy, sql } from '../server/sql';
 
 /** How long a log of ten thousand classes takes to answer; in a folder of its own, which is gone afterwards. */
 const CLASSES = 10_000;
 const BUDGET_MS = 100;
 const folder = mkdtempSync(path.join(os.tmpdir(), 'navuren-bench-log-'));
-const open = await openDatabase({
-  folder: path.join(folder, 'data'),
-  migrations: path.resolve('db/migrations'),
-  demo: true,
-});
+const open = ownedBy(
+  await openDatabase({
+    folder: path.join(folder, 'data'),
+    migrations: path.resolve('db/migrations'),
+    demo: true,
+  }),
+  OWNER,
+);
 const made = compose({
   brief: { ...PLAIN_BRIEF, minutes: 20 },
   repertoire: REPERTOIRE,
@@ -38,20 +41,20 @@ const record = recordOf(made.practice, [{ kind: 'start', atMs: NOW }], NOW + 7_2
 const id = randomUUID();
 await recordClass(open, { id, practiceId: 'bench', version: 1, groupId: null, record });
 await open.rows(sql`
-  insert into class_given (id, practice_id, practice_name, version, group_id, started_at, record, note)
-  select gen_random_uuid()::text, practice_id, practice_name, version,
+  insert into class_given (id, teacher_id, practice_id, practice_name, version, group_id, started_at, record, note)
+  select gen_random_uuid()::text, teacher_id, practice_id, practice_name, version,
          case when n % 3 = 0 then 'letter-carriers' end, started_at - n * interval '9 hours', record,
          case when n % 500 = 0 then 'fog on the quay' else '' end
   from class_given, generate_series(1, ${CLASSES}) n where id = ${id}`);
 // Maud of the sample was at every third of them, the others at most.
 const MAUD = '00000000-0000-4000-9000-000000000001';
 await open.rows(sql`
-  insert into private.register (id, practice_id, opened_at, class_id)
-  select 'bench ' || id, practice_id, started_at, id from class_given where practice_id = 'bench'
+  insert into private.register (id, teacher_id, practice_id, opened_at, class_id)
+  select 'bench ' || id, teacher_id, practice_id, started_at, id from class_given where practice_id = 'bench'
   on conflict do nothing`);
 await open.rows(sql`
-  insert into private.present (register_id, person_id)
-  select r.id, p.id from private.register r, private.person p
+  insert into private.present (register_id, teacher_id, person_id)
+  select r.id, r.teacher_id, p.id from private.register r, private.person p
   where r.practice_id = 'bench' and (p.id <> ${MAUD} or hashtext(r.id) % 3 = 0)
   on conflict do nothing`);
 for (const statement of [

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { migrationsFolder, openDatabase } from '../server/database';
+import { OWNER, ownedBy } from '../server/sql';
 import { readPractice } from '../server/practices';
 import { ensureBuilt, startServer, untilUp } from './lib.mjs';
 
@@ -61,7 +62,7 @@ async function listen(code: string, heard: Map<number, number[]>, signal: AbortS
 ensureBuilt();
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-follow-'));
 const data = path.join(base, 'data');
-const open = await openDatabase({ folder: data, migrations: migrationsFolder(), demo: true });
+const open = ownedBy(await openDatabase({ folder: data, migrations: migrationsFolder(), demo: true }), OWNER);
 const stored = await readPractice(open, 'before-the-rounds');
 await open.close();
 if (!stored) throw new Error('the sample is not there');

@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { ENTRANCE, hostile } from '../e2e/hostile';
 import { migrationsFolder, openDatabase } from '../server/database';
+import { OWNER, ownedBy } from '../server/sql';
 import { showClass } from '../server/follow/following';
 import { readPractice } from '../server/practices';
 import { ensureBuilt, startServer, untilUp } from './lib.mjs';
@@ -24,7 +25,7 @@ const memory = (pid: number): number =>
 ensureBuilt();
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-hostile-'));
 const data = path.join(base, 'data');
-const open = await openDatabase({ folder: data, migrations: migrationsFolder(), demo: true });
+const open = ownedBy(await openDatabase({ folder: data, migrations: migrationsFolder(), demo: true }), OWNER);
 const stored = await readPractice(open, 'before-the-rounds');
 if (!stored) throw new Error('the sample is not there');
 const told = {

@@ -9,7 +9,7 @@ import autocannon from 'autocannon';
 import { findClasses } from '../server/classes';
 import { migrationsFolder, openDatabase } from '../server/database';
 import { listPractices, readPractice, savePractice } from '../server/practices';
-import { sql, type Database } from '../server/sql';
+import { OWNER, ownedBy, sql, type Database } from '../server/sql';
 import { ensureBuilt, startServer, untilUp } from './lib.mjs';
 import { makePostgres } from './postgres.mjs';
 
@@ -27,27 +27,56 @@ const EACH = { practices: 40, versions: 3, groups: 6, people: 60, classes: 300, 
 /** Fills the database with the sample’s own rows, many times over, each under another id. */
 async function fill(open: Database): Promise<void> {
   const many = (each: number): number => teachers * each;
+  // The n-th of anything is the (n mod teachers)-th teacher’s, and the first of these is the owner, who is asked as below.
+  const whose = (n: string): string =>
+    `case (${n}) % ${teachers} when 0 then 'owner' else 't' || (${n}) % ${teachers} end`;
+  const filled = (text: string, ...values: readonly unknown[]) => ({ text, values });
   for (const statement of [
-    sql`insert into class_group (id, name, minutes, posture, familiarity, times, conditions, initials, version, document_version)
-        select 'g' || n, 'group ' || n, minutes, posture, familiarity, times, conditions, initials, 1, document_version
-        from generate_series(1, ${many(EACH.groups)}::int) n, (select * from class_group order by id limit 1) one`,
-    sql`insert into practice (id, name, version, created_at, updated_at)
-        select 'p' || n, 'practice ' || n, ${EACH.versions}::int, now() - n * interval '1 minute', now() - n * interval '1 minute'
-        from generate_series(1, ${many(EACH.practices)}::int) n`,
-    sql`insert into practice_version (practice_id, version, saved_at, document)
-        select 'p' || n, v, now(), document || jsonb_build_object('name', 'practice ' || n)
-        from generate_series(1, ${many(EACH.practices)}::int) n, generate_series(1, ${EACH.versions}::int) v,
+    filled(
+      `insert into class_group (id, teacher_id, name, minutes, posture, familiarity, times, conditions, initials, version, document_version)
+        select 'g' || n, ${whose('n')}, 'group ' || n, minutes, posture, familiarity, times, conditions, initials, 1, document_version
+        from generate_series(1, $1::int) n, (select * from class_group order by id limit 1) one`,
+      many(EACH.groups),
+    ),
+    filled(
+      `insert into practice (id, teacher_id, name, version, created_at, updated_at)
+        select 'p' || n, ${whose('n')}, 'practice ' || n, $2::int, now() - n * interval '1 minute', now() - n * interval '1 minute'
+        from generate_series(1, $1::int) n`,
+      many(EACH.practices),
+      EACH.versions,
+    ),
+    filled(
+      `insert into practice_version (practice_id, teacher_id, version, saved_at, document)
+        select 'p' || n, ${whose('n')}, v, now(), document || jsonb_build_object('name', 'practice ' || n)
+        from generate_series(1, $1::int) n, generate_series(1, $2::int) v,
           (select document from practice_version where practice_id = 'before-the-rounds' and version = 1) one`,
-    sql`insert into class_given (id, practice_id, practice_name, version, group_id, started_at, record, note)
-        select 'c' || n, 'p' || (1 + n % ${many(EACH.practices)}::int), 'practice', 1, 'g' || (1 + n % ${many(EACH.groups)}::int),
+      many(EACH.practices),
+      EACH.versions,
+    ),
+    filled(
+      `insert into class_given (id, teacher_id, practice_id, practice_name, version, group_id, started_at, record, note)
+        select 'c' || n, ${whose('n + 1')}, 'p' || (1 + n % $2::int), 'practice', 1, 'g' || (1 + n % $3::int),
           now() - n * interval '37 seconds', record, note
-        from generate_series(1, ${many(EACH.classes)}::int) n, (select record, note from class_given order by id limit 1) one`,
-    sql`insert into private.person (id, document, version, created_at, updated_at)
-        select md5('person ' || n)::uuid::text, document || jsonb_build_object('id', md5('person ' || n)::uuid::text), 1, now(), now()
-        from generate_series(1, ${many(EACH.people)}::int) n, (select document from private.person order by id limit 1) one`,
-    sql`insert into private.felt (id, person_id, at, document)
-        select md5('felt ' || n)::uuid::text, md5('person ' || (1 + n % ${many(EACH.people)}::int))::uuid::text, now() - n * interval '1 minute', document
-        from generate_series(1, ${many(EACH.felt)}::int) n, (select document from private.felt order by id limit 1) one`,
+        from generate_series(1, $1::int) n, (select record, note from class_given order by id limit 1) one`,
+      many(EACH.classes),
+      many(EACH.practices),
+      many(EACH.groups),
+    ),
+    filled(
+      `insert into private.person (id, teacher_id, document, version, created_at, updated_at)
+        select md5('person ' || n)::uuid::text, ${whose('n')},
+          document || jsonb_build_object('id', md5('person ' || n)::uuid::text), 1, now(), now()
+        from generate_series(1, $1::int) n, (select document from private.person order by id limit 1) one`,
+      many(EACH.people),
+    ),
+    filled(
+      `insert into private.felt (id, teacher_id, person_id, at, document)
+        select md5('felt ' || n)::uuid::text, ${whose('n + 1')}, md5('person ' || (1 + n % $2::int))::uuid::text,
+          now() - n * interval '1 minute', document
+        from generate_series(1, $1::int) n, (select document from private.felt order by id limit 1) one`,
+      many(EACH.felt),
+      many(EACH.people),
+    ),
     sql`analyze`,
   ])
     await open.rows(statement);
@@ -127,7 +156,10 @@ const postgres = await makePostgres({ isSafe: true });
 const running: ReturnType<typeof startServer>[] = [];
 try {
   const address = postgres.address();
-  const open = await openDatabase({ folder: base, address, migrations: migrationsFolder(), demo: true });
+  const open = ownedBy(
+    await openDatabase({ folder: base, address, migrations: migrationsFolder(), demo: true }),
+    OWNER,
+  );
   const stored = await readPractice(open, 'before-the-rounds');
   if (!stored) throw new Error('the sample is not there');
   const from = performance.now();
@@ -137,12 +169,14 @@ try {
   );
   await sizes(open);
   await timed('the database alone: the whole shelf', () => listPractices(open, 'shelf'));
-  await timed('the database alone: a practice', () => readPractice(open, 'p7'));
+  await timed('the database alone: a practice', () => readPractice(open, `p${teachers}`));
   await timed('the database alone: a page of the log', () => findClasses(open, {}));
-  await timed('the database alone: a page of the log of a group', () => findClasses(open, { groupId: 'g3' }));
+  await timed('the database alone: a page of the log of a group', () =>
+    findClasses(open, { groupId: `g${teachers}` }),
+  );
   let version = EACH.versions as number;
   await timed('the database alone: a save', async () => {
-    const result = await savePractice(open, 'p20', stored.practice, version, Date.now());
+    const result = await savePractice(open, `p${2 * teachers}`, stored.practice, version, Date.now());
     if (result.ok) version = result.version;
   });
   await open.close();

@@ -105,6 +105,8 @@ export async function answering(work: () => Promise<Response>): Promise<Response
       return refuse(422, {
         message: `“${error.row.name}” cannot be read by this version of Navuren; nothing of it was touched.`,
       });
+    if (error instanceof Error && error.name === 'NobodyAsks')
+      return refuse(401, { message: 'Come in first: this is for who has the passphrase.' });
     console.error(loggable(error));
     if (error instanceof Error && error.name === 'DatabaseAway')
       return refuse(503, {

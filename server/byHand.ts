@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { recordByHand } from '@/core/lead';
 import { classWordsSchema, recordClass, writeOfClass } from './classes';
 import { readPractice } from './practices';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 
 const MINUTE_MS = 60_000;
 
@@ -20,7 +20,7 @@ export const byHandSchema = classWordsSchema.extend({
 
 /** Puts it into the log; its id, or nothing where there is no such practice on the shelf. */
 export async function addByHand(
-  queries: Queries,
+  queries: OwnQueries,
   { practiceId, groupId, startedAtMs, minutes, note, ledBy }: z.infer<typeof byHandSchema>,
 ): Promise<string | undefined> {
   const stored = await readPractice(queries, practiceId);

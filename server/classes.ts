@@ -5,7 +5,7 @@ import { classRecordSchema, type ClassRecord } from '@/core/lead';
 import type { PhaseId } from '@/core/phases';
 import { practiceSchema } from '@/core/practice';
 import { bindRegister } from './registers';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 
 export const givenClassSchema = z.strictObject({
@@ -39,29 +39,29 @@ export const classWordsSchema = z.strictObject({
 
 /** Writes of a class; false where it is not in the log. */
 export async function writeOfClass(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   { note, ledBy }: z.infer<typeof classWordsSchema>,
 ): Promise<boolean> {
   const rows = await queries.rows(
-    sql`update class_given set note = ${note}, led_by = ${ledBy} where id = ${id} returning id`,
+    sql`update class_given set note = ${note}, led_by = ${ledBy} where id = ${id} and teacher_id = ${queries.teacherId} returning id`,
   );
   return rows.length > 0;
 }
 
 /** Records a class; true when it is new, false when it was recorded before or the practice is unknown. */
 export async function recordClass(
-  queries: Queries,
+  queries: OwnQueries,
   given: GivenClass,
 ): Promise<'recorded' | 'known' | 'no-practice'> {
   const [practice] = await queries.rows(
-    sql`select p.name from practice p join practice_version v on v.practice_id = p.id and v.version = ${given.version} where p.id = ${given.practiceId}`,
+    sql`select p.name from practice p join practice_version v on v.practice_id = p.id and v.version = ${given.version} where p.id = ${given.practiceId} and p.teacher_id = ${queries.teacherId}`,
   );
   if (!practice) return 'no-practice';
   const rows = await queries.rows(sql`
-    insert into class_given (id, practice_id, practice_name, version, group_id, started_at, record)
-    values (${given.id}, ${given.practiceId}, ${practice.name}, ${given.version},
-            (select id from class_group where id = ${given.groupId}), ${new Date(given.record.startedAtMs)}, ${JSON.stringify(written(CLASS_DOCUMENT, given.record))}::jsonb)
+    insert into class_given (id, teacher_id, practice_id, practice_name, version, group_id, started_at, record)
+    values (${given.id}, ${queries.teacherId}, ${given.practiceId}, ${practice.name}, ${given.version},
+            (select id from class_group where id = ${given.groupId} and teacher_id = ${queries.teacherId}), ${new Date(given.record.startedAtMs)}, ${JSON.stringify(written(CLASS_DOCUMENT, given.record))}::jsonb)
     on conflict (id) do nothing returning id`);
   if (rows.length === 0) return 'known';
   await bindRegister(queries, given.id, given.practiceId, given.record.startedAtMs);
@@ -101,27 +101,27 @@ function loggedClass(row: unknown): LoggedClass {
 
 /** Classes given, newest first, and those whose record cannot be read; without those taken out of the log. */
 export async function listClassesWithUnreadable(
-  queries: Queries,
+  queries: OwnQueries,
   most = 200,
 ): Promise<{ readonly classes: readonly LoggedClass[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(sql`
     select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.note, c.led_by, c.group_id, g.name as group_name
     from class_given c left join class_group g on g.id = c.group_id
-    where c.binned_at is null order by c.started_at desc, c.id desc limit ${most}`);
+    where c.teacher_id = ${queries.teacherId} and c.binned_at is null order by c.started_at desc, c.id desc limit ${most}`);
   const { readable, unreadable } = partRows(rows, loggedClass);
   return { classes: readable, unreadable };
 }
 
 /** Takes a class out of the log, or puts it back; false where there is none. */
 export async function setClassBinned(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   binned: boolean,
   atMs: number,
 ): Promise<boolean> {
   const at = binned ? new Date(atMs) : null;
   const rows = await queries.rows(
-    sql`update class_given set binned_at = ${at} where id = ${id} and (binned_at is null) = ${binned} returning id`,
+    sql`update class_given set binned_at = ${at} where id = ${id} and teacher_id = ${queries.teacherId} and (binned_at is null) = ${binned} returning id`,
   );
   return rows.length > 0;
 }
@@ -160,10 +160,10 @@ const literally = (text: string): string => `%${text.replace(/[\\%_]/g, (mark) =
 const themeShape = practiceSchema.shape.brief.shape.theme;
 
 /** The themes led so far that speak of a phase, as they are stored. */
-async function themesOfPhase(queries: Queries, phase: PhaseId): Promise<readonly unknown[]> {
+async function themesOfPhase(queries: OwnQueries, phase: PhaseId): Promise<readonly unknown[]> {
   const rows = await queries.rows(sql`
     select distinct v.theme
-    from (select distinct practice_id, version from class_given where binned_at is null) given
+    from (select distinct practice_id, version from class_given where teacher_id = ${queries.teacherId} and binned_at is null) given
       join practice_version v on v.practice_id = given.practice_id and v.version = given.version
     where v.theme is not null`);
   return z
@@ -177,7 +177,7 @@ async function themesOfPhase(queries: Queries, phase: PhaseId): Promise<readonly
 
 /** A page of the log, newest first, and where the next one begins; nothing where it is the last. */
 export async function findClasses(
-  queries: Queries,
+  queries: OwnQueries,
   { groupId, fromMs, toMs, words, phase, personId, formIds = [], after }: LogAsked,
 ): Promise<{
   readonly classes: readonly LoggedClass[];
@@ -193,7 +193,7 @@ export async function findClasses(
   const rows = await queries.rows(sql`
     select c.id, c.practice_id, c.practice_name, c.started_at, c.record, c.note, c.led_by, c.group_id, g.name as group_name
     from class_given c left join class_group g on g.id = c.group_id
-    where c.binned_at is null
+    where c.teacher_id = ${queries.teacherId} and c.binned_at is null
       and (not ${isGroup}::boolean or c.group_id is not distinct from ${group}::text)
       and (${from}::timestamptz is null or c.started_at >= ${from}::timestamptz)
       and (${to}::timestamptz is null or c.started_at < ${to}::timestamptz)
@@ -201,7 +201,7 @@ export async function findClasses(
       and (${pattern}::text is null or c.practice_name ilike ${pattern} or g.name ilike ${pattern}
            or c.note ilike ${pattern} or c.led_by ilike ${pattern}
            or c.id in (select f.id from jsonb_array_elements(${`[${forms.join(',')}]`}::jsonb) wanted(form)
-                       join class_given f on f.record @> wanted.form))
+                       join class_given f on f.record @> wanted.form and f.teacher_id = ${queries.teacherId}))
       and (${themes}::jsonb is null or (c.practice_id, c.version) in (
              select v.practice_id, v.version from practice_version v
              where v.theme in (select jsonb_array_elements(${themes}::jsonb))))
@@ -244,7 +244,7 @@ const MOST_ON_LINE = 2000;
 
 /** The classes between two instants, oldest first, as the line of a year shows them. */
 export async function classesOnLine(
-  queries: Queries,
+  queries: OwnQueries,
   fromMs: number,
   toMs: number,
 ): Promise<readonly ClassOnLine[]> {
@@ -253,7 +253,7 @@ export async function classesOnLine(
     with given as (
       select id, practice_id, version, practice_name, started_at, (record ->> 'actualMs')::float8 as actual_ms
       from class_given
-      where binned_at is null and started_at >= ${new Date(fromMs)} and started_at < ${new Date(toMs)}
+      where teacher_id = ${queries.teacherId} and binned_at is null and started_at >= ${new Date(fromMs)} and started_at < ${new Date(toMs)}
       order by started_at, id limit ${MOST_ON_LINE}),
     led as (
       select one.practice_id, one.version, v.theme
@@ -273,15 +273,15 @@ export async function classesOnLine(
 
 /** The months in which classes were given, newest first, each "2026-11" in a zone, with how many. */
 export async function monthsOfLog(
-  queries: Queries,
+  queries: OwnQueries,
   zone: string,
 ): Promise<readonly { readonly month: string; readonly classes: number }[]> {
   const rows = await queries.rows(sql`
     select to_char(started_at at time zone ${zone}, 'YYYY-MM') as month, count(*)::int as classes
-    from class_given where binned_at is null group by 1 order by 1 desc`);
+    from class_given where teacher_id = ${queries.teacherId} and binned_at is null group by 1 order by 1 desc`);
   return z.array(z.object({ month: z.string(), classes: z.number() })).parse(rows);
 }
 
 /** Classes given, newest first, as far as their records can be read. */
-export const listClasses = async (queries: Queries, most = 200): Promise<readonly LoggedClass[]> =>
+export const listClasses = async (queries: OwnQueries, most = 200): Promise<readonly LoggedClass[]> =>
   (await listClassesWithUnreadable(queries, most)).classes;

@@ -6,7 +6,7 @@ import { readCustoms } from './customs';
 import { readOwn } from './forms';
 import { readHistory } from './history';
 import { readOwnLayers } from './layers';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 import { calendarOf } from './groups';
 import { groupsAsExpected } from './minded';
 
@@ -14,7 +14,7 @@ import { groupsAsExpected } from './minded';
 const firstSeed = (now: number): number => Number(process.env.NAVUREN_FIRST_SEED) || seedOfDay(new Date(now));
 
 /** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
-export async function composeRoomData(queries: Queries, practice?: Practice, practiceId?: string) {
+export async function composeRoomData(queries: OwnQueries, practice?: Practice, practiceId?: string) {
   const now = Date.now();
   const customs = await readCustoms(queries);
   const [groups, own, layers, history] = [

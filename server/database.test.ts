@@ -26,12 +26,12 @@ import {
   savePractice,
   setBinned,
 } from './practices';
-import { sql, type Database } from './sql';
+import { sql, type OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-test-'));
 const migrations = path.resolve('db/migrations');
 const NOW = Date.UTC(2026, 10, 25, 6, 20);
-let open: Database;
+let open: OwnDatabase;
 
 beforeAll(async () => {
   open = await openHere({ folder: path.join(base, 'data'), migrations, demo: true });

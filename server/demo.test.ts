@@ -12,11 +12,11 @@ import { readLed } from './led';
 import { listPractices, readPractice } from './practices';
 import { listPeople } from './people';
 import { registersOf } from './registers';
-import { sql, type Database } from './sql';
+import { sql, type OwnDatabase } from './sql';
 import { listTerms } from './terms';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-demo-'));
-let open: Database;
+let open: OwnDatabase;
 
 beforeAll(async () => {
   open = await openHere({

@@ -7,7 +7,7 @@ import { compile, type Practice } from '@/core/practice';
 import { seededRandom, type Random } from '@/core/random';
 import { recordClass, writeOfClass } from './classes';
 import { saveCustoms } from './customs';
-import type { Database, Queries } from './sql';
+import { OWNER, ownedBy, type Database, type OwnQueries, type Queries } from './sql';
 import { saveWords } from './forms';
 import { saveGroup, type Group } from './groups';
 import { seedPeople, seedPresence } from './demoPeople';
@@ -95,7 +95,7 @@ export async function seedDemo(database: Database): Promise<void> {
   };
   if (!(await isEmpty(database))) return;
   const made = PRACTICES.map((demo) => ({ demo, practice: drafted(demo) }));
-  await database.transaction(async (queries) => {
+  await ownedBy(database, OWNER).transaction(async (queries) => {
     if (!(await isEmpty(queries))) return;
     await saveCustoms(queries, QUILLHAVEN, 0, DEMO_FROM_MS);
     for (const group of GROUPS) await saveGroup(queries, group, 0);
@@ -139,7 +139,7 @@ const SEASON = [
 ] as const;
 
 /** Classes of the last ten weeks: most as planned, some with one more, a pause, or an early end. */
-async function seedSeason(queries: Queries, practices: ReadonlyMap<string, Practice>): Promise<void> {
+async function seedSeason(queries: OwnQueries, practices: ReadonlyMap<string, Practice>): Promise<void> {
   const random = seededRandom(20261124);
   const presence = seededRandom(20261125);
   const monday = DEMO_FROM_MS - 1 * DAY_MS - (DEMO_FROM_MS % DAY_MS);

@@ -6,7 +6,7 @@ import type { Random } from '@/core/random';
 import { writeFelt } from './felt';
 import { savePerson } from './people';
 import { tickAfterIn } from './registers';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 
 const idOf = (number: number): string => `00000000-0000-4000-9000-${String(number).padStart(12, '0')}`;
 
@@ -44,7 +44,7 @@ const PEOPLE: readonly Invented[] = [
 ];
 
 /** Writes the invented people down. */
-export async function seedPeople(queries: Queries, atMs: number): Promise<void> {
+export async function seedPeople(queries: OwnQueries, atMs: number): Promise<void> {
   for (const [index, { ofTen: _often, ...one }] of PEOPLE.entries())
     await savePerson(queries, { ...newPerson(idOf(index + 1), one.name), ...one }, 0, atMs);
 }
@@ -74,7 +74,7 @@ function momentOf(when: 'before' | 'after', random: Random, before?: Felt): Felt
 
 /** Says who came to a class of a group, as the seed has it; now and then somebody who is not written down. */
 export async function seedPresence(
-  queries: Queries,
+  queries: OwnQueries,
   given: {
     readonly id: string;
     readonly groupId: string;

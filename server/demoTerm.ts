@@ -3,7 +3,7 @@ import { REPERTOIRE } from '@/core/forms';
 import type { Term } from '@/core/term/document';
 import { listGroups } from './groups';
 import { plannedAgain, withPlan } from './planned';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 import { ledFor, saveTerm } from './terms';
 
 /** The choir of Quillhaven’s autumn into winter: the sounds are learnt, one after the other. */
@@ -28,7 +28,7 @@ const HAD = [
 ] as const;
 
 /** Plans the term as it stood on the day of the sample, from the classes that were led. */
-export async function seedTerm(queries: Queries, customs: Customs, nowMs: number): Promise<void> {
+export async function seedTerm(queries: OwnQueries, customs: Customs, nowMs: number): Promise<void> {
   const group = (await listGroups(queries)).find(({ id }) => id === TERM.groupId);
   if (!group) return;
   const ledMs = await ledFor(queries, group.id);

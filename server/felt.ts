@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FELT_DOCUMENT, written } from '@/core/documents';
 import { feltSchema, type Felt } from '@/core/felt/felt';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 
 /** A moment somebody was asked, as it is sent. */
@@ -23,23 +23,25 @@ export interface StoredFelt {
 
 /** Writes how somebody was; false where there is no such person. */
 export async function writeFelt(
-  queries: Queries,
+  queries: OwnQueries,
   personId: string,
   { id, atMs, felt }: z.infer<typeof feltSentSchema>,
 ): Promise<boolean> {
-  const [person] = await queries.rows(sql`select id from private.person where id = ${personId}`);
+  const [person] = await queries.rows(
+    sql`select id from private.person where id = ${personId} and teacher_id = ${queries.teacherId}`,
+  );
   if (!person) return false;
   await queries.rows(sql`
-    insert into private.felt (id, person_id, at, document)
-    values (${id}, ${personId}, ${new Date(atMs)}, ${JSON.stringify(written(FELT_DOCUMENT, felt))}::jsonb)
+    insert into private.felt (id, teacher_id, person_id, at, document)
+    values (${id}, ${queries.teacherId}, ${personId}, ${new Date(atMs)}, ${JSON.stringify(written(FELT_DOCUMENT, felt))}::jsonb)
     on conflict (id) do nothing`);
   return true;
 }
 
 /** Takes back what was written of a moment; false where it is not there. */
-export async function takeBackFelt(queries: Queries, personId: string, id: string): Promise<boolean> {
+export async function takeBackFelt(queries: OwnQueries, personId: string, id: string): Promise<boolean> {
   const rows = await queries.rows(
-    sql`delete from private.felt where id = ${id} and person_id = ${personId} returning id`,
+    sql`delete from private.felt where id = ${id} and person_id = ${personId} and teacher_id = ${queries.teacherId} returning id`,
   );
   return rows.length > 0;
 }
@@ -55,12 +57,12 @@ function storedFelt(row: unknown): StoredFelt {
 
 /** How a person was, newest first, and what of it cannot be read. */
 export async function feltOf(
-  queries: Queries,
+  queries: OwnQueries,
   personId: string,
   most = 500,
 ): Promise<{ readonly felt: readonly StoredFelt[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(sql`
-    select id, at, document from private.felt where person_id = ${personId}
+    select id, at, document from private.felt where person_id = ${personId} and teacher_id = ${queries.teacherId}
     order by at desc, id limit ${most}`);
   const { readable, unreadable } = partRows(rows, storedFelt);
   return { felt: readable, unreadable };

@@ -22,11 +22,11 @@ import {
   setFormBinned,
 } from './forms';
 import { createPractice, readPractice } from './practices';
-import type { Database } from './sql';
+import type { OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-forms-'));
 const NOW = Date.UTC(2026, 10, 25, 6, 20);
-let open: Database;
+let open: OwnDatabase;
 const mine: Form = blankForm('own-spring-abc', "Spring's <b>own</b> 氣");
 
 beforeAll(async () => {

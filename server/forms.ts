@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { FORM_DOCUMENT, WORDS_DOCUMENT, written } from '@/core/documents';
 import { REPERTOIRE, withOwn, type Form, type OwnForms, type OwnWords } from '@/core/forms';
-import { sql, type Database, type Queries } from './sql';
+import { sql, type Database, type OwnQueries, type Queries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 import type { Versioned } from './versioned';
 
@@ -32,7 +32,7 @@ function storedWords(row: Readonly<Record<string, unknown>>): OwnWords {
 
 /** The practitioner's own, as far as it can be read, and what cannot be. */
 export async function readOwnWithUnreadable(
-  queries: Queries,
+  queries: OwnQueries,
 ): Promise<{ readonly own: OwnForms; readonly unreadable: readonly UnreadableRow[] }> {
   const forms = partRows(
     await queries.rows(
@@ -41,7 +41,9 @@ export async function readOwnWithUnreadable(
     stored,
   );
   const words = partRows(
-    await queries.rows(sql`select form_id, document from own_words order by form_id`),
+    await queries.rows(
+      sql`select form_id, document from own_words where teacher_id = ${queries.teacherId} order by form_id`,
+    ),
     storedWords,
   );
   return {
@@ -54,11 +56,11 @@ export async function readOwnWithUnreadable(
 }
 
 /** The practitioner's own forms that are not in the bin, and their words over shipped forms, as far as readable. */
-export const readOwn = async (queries: Queries): Promise<OwnForms> =>
+export const readOwn = async (queries: OwnQueries): Promise<OwnForms> =>
   (await readOwnWithUnreadable(queries)).own;
 
 /** The repertoire as this practitioner has it. */
-export const readRepertoire = async (queries: Queries): Promise<readonly Form[]> =>
+export const readRepertoire = async (queries: OwnQueries): Promise<readonly Form[]> =>
   withOwn(REPERTOIRE, await readOwn(queries));
 
 /** One own form with its version; undefined where there is none or it is in the bin. */
@@ -134,10 +136,12 @@ export async function listBinnedForms(
 
 /** Own words over a shipped form with the version they were read at; version 0 where there are none. */
 export async function readWords(
-  queries: Queries,
+  queries: OwnQueries,
   formId: string,
 ): Promise<{ readonly words: OwnWords | undefined; readonly version: number }> {
-  const [row] = await queries.rows(sql`select document, version from own_words where form_id = ${formId}`);
+  const [row] = await queries.rows(
+    sql`select document, version from own_words where teacher_id = ${queries.teacherId} and form_id = ${formId}`,
+  );
   if (!row) return { words: undefined, version: 0 };
   const words = storedWords({ ...row, form_id: formId });
   // Words taken away leave their version behind, so that a window that still shows them cannot bring them back.
@@ -152,7 +156,7 @@ const isSilent = (words: OwnWords): boolean =>
 
 /** Lays own words over a shipped form on top of `baseVersion`; saying nothing at all takes them away. */
 export async function saveWords(
-  queries: Queries,
+  queries: OwnQueries,
   words: OwnWords,
   baseVersion: number,
   atMs: number,
@@ -161,12 +165,12 @@ export async function saveWords(
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`
-          insert into own_words (form_id, document, updated_at, version)
-          values (${words.formId}, ${document}::jsonb, ${new Date(atMs)}, 1)
-          on conflict (form_id) do nothing returning version`)
+          insert into own_words (teacher_id, form_id, document, updated_at, version)
+          values (${queries.teacherId}, ${words.formId}, ${document}::jsonb, ${new Date(atMs)}, 1)
+          on conflict (teacher_id, form_id) do nothing returning version`)
       : await queries.rows(sql`
           update own_words set document = ${document}::jsonb, updated_at = ${new Date(atMs)}, version = version + 1
-          where form_id = ${words.formId} and version = ${baseVersion} returning version`);
+          where teacher_id = ${queries.teacherId} and form_id = ${words.formId} and version = ${baseVersion} returning version`);
   if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
   return { ok: false, code: 'changed-elsewhere', version: (await readWords(queries, words.formId)).version };
 }
@@ -177,11 +181,11 @@ export interface PracticeUsing {
 }
 
 /** Practices on the shelf whose present version uses a form. */
-export async function practicesUsing(queries: Queries, formId: string): Promise<readonly PracticeUsing[]> {
+export async function practicesUsing(queries: OwnQueries, formId: string): Promise<readonly PracticeUsing[]> {
   const rows = await queries.rows(sql`
     select practice.id, practice.name from practice
     join practice_version on practice_version.practice_id = practice.id and practice_version.version = practice.version
-    where practice.binned_at is null
+    where practice.teacher_id = ${queries.teacherId} and practice.binned_at is null
       and exists (
         select 1 from jsonb_array_elements(practice_version.document -> 'items') as item
         where item ->> 'formId' = ${formId})

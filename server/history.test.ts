@@ -13,12 +13,12 @@ import { openHere } from './open.test.data';
 import { saveGroup, type Group } from './groups';
 import { forgetLearnt, readHistory, readTaught, readWhatNext } from './history';
 import { createPractice } from './practices';
-import type { Database } from './sql';
+import type { OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-history-'));
 const NOW = Date.UTC(2026, 10, 25, 6, 20);
 const DAY_MS = 86_400_000;
-let open: Database;
+let open: OwnDatabase;
 let led: Practice;
 
 beforeAll(async () => {

@@ -16,7 +16,7 @@ import { FIRST_REPETITION } from '@/core/time';
 import { presentId } from '@/core/forms';
 import { listClasses, type LoggedClass } from './classes';
 import { readOwn } from './forms';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 
 const RECENT_CLASSES = 3;
 
@@ -31,29 +31,31 @@ function timesOf(classes: readonly (readonly string[])[]): Readonly<Record<strin
  * Reads the log once: by group for the choice of forms, and all of it for the pace. A practice that is open is not
  * held against the classes it gave itself: they count for its pace, not as what the last class did.
  */
-export const readHistory = async (queries: Queries, openPracticeId?: string): Promise<History> =>
+export const readHistory = async (queries: OwnQueries, openPracticeId?: string): Promise<History> =>
   historyIn(await listClasses(queries), await readForgotten(queries), openPracticeId);
 
 /** Till when what was learnt of a form is forgotten, ms, by form. */
 type Forgotten = Readonly<Record<string, number>>;
 
-async function readForgotten(queries: Queries): Promise<Forgotten> {
-  const rows = await queries.rows(sql`select form_id, before from learnt_forgotten`);
+async function readForgotten(queries: OwnQueries): Promise<Forgotten> {
+  const rows = await queries.rows(
+    sql`select form_id, before from learnt_forgotten where teacher_id = ${queries.teacherId}`,
+  );
   const parsed = z.array(z.object({ form_id: z.string(), before: z.date() })).parse(rows);
   return Object.fromEntries(parsed.map(({ form_id: formId, before }) => [formId, before.getTime()]));
 }
 
 /** Forgets what classes before a moment have taught of a form; or, with no moment, learns from all of them again. */
 export async function forgetLearnt(
-  queries: Queries,
+  queries: OwnQueries,
   formId: string,
   beforeMs: number | undefined,
 ): Promise<void> {
   await queries.rows(
     beforeMs === undefined
-      ? sql`delete from learnt_forgotten where form_id = ${formId}`
-      : sql`insert into learnt_forgotten (form_id, before) values (${formId}, ${new Date(beforeMs)})
-            on conflict (form_id) do update set before = excluded.before`,
+      ? sql`delete from learnt_forgotten where teacher_id = ${queries.teacherId} and form_id = ${formId}`
+      : sql`insert into learnt_forgotten (teacher_id, form_id, before) values (${queries.teacherId}, ${formId}, ${new Date(beforeMs)})
+            on conflict (teacher_id, form_id) do update set before = excluded.before`,
   );
 }
 
@@ -66,7 +68,7 @@ const ledIn = (classes: readonly LoggedClass[], forgotten: Forgotten): readonly 
   );
 
 /** What the log has taught, form by form, and of which forms something was forgotten. */
-export async function readTaught(queries: Queries): Promise<{
+export async function readTaught(queries: OwnQueries): Promise<{
   readonly rows: readonly TaughtRow[];
   readonly forgotten: readonly { readonly formId: string; readonly name: string }[];
 }> {
@@ -114,7 +116,7 @@ const usualIn =
   };
 
 /** What a class that is in the log changes in the next draft; nothing where it is not in it. */
-export async function readWhatNext(queries: Queries, classId: string): Promise<WhatNext | undefined> {
+export async function readWhatNext(queries: OwnQueries, classId: string): Promise<WhatNext | undefined> {
   const classes = await listClasses(queries);
   const given = classes.find(({ id }) => id === classId);
   if (!given) return undefined;

@@ -16,7 +16,7 @@ import { readCustoms } from './customs';
 import { readRepertoire } from './forms';
 import { readOwnLayers } from './layers';
 import { createPracticeIn } from './practices';
-import { sql, type Database, type Queries } from './sql';
+import { sql, type OwnDatabase, type OwnQueries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 import type { Versioned } from './versioned';
 
@@ -38,7 +38,7 @@ const isHeart = ({ role }: Practice['items'][number]): boolean =>
  * named in the practices. Tells the step that cannot be made where one cannot.
  */
 export async function giveHomework(
-  database: Database,
+  database: OwnDatabase,
   person: Person,
   asked: HomeworkAsked,
   atMs: number,
@@ -87,8 +87,8 @@ export async function giveHomework(
     }
     const homework: Homework = { ...asked, id, steps, done: [], note: '' };
     await queries.rows(sql`
-      insert into private.homework (id, person_id, document, version, created_at)
-      values (${id}, ${person.id}, ${JSON.stringify(written(HOMEWORK_DOCUMENT, homework))}::jsonb, 1, ${new Date(atMs)})`);
+      insert into private.homework (id, teacher_id, person_id, document, version, created_at)
+      values (${id}, ${queries.teacherId}, ${person.id}, ${JSON.stringify(written(HOMEWORK_DOCUMENT, homework))}::jsonb, 1, ${new Date(atMs)})`);
   });
   return { ok: true, id };
 }
@@ -105,29 +105,29 @@ function storedHomework(row: unknown): StoredHomework {
 
 /** The homework of a person, the latest first, and what of it cannot be read. */
 export async function homeworkOf(
-  queries: Queries,
+  queries: OwnQueries,
   personId: string,
 ): Promise<{ readonly homework: readonly StoredHomework[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(sql`
-    select id, document, version from private.homework where person_id = ${personId} order by created_at desc, id`);
+    select id, document, version from private.homework where person_id = ${personId} and teacher_id = ${queries.teacherId} order by created_at desc, id`);
   const { readable, unreadable } = partRows(rows, storedHomework);
   return { homework: readable, unreadable };
 }
 
 /** One piece of homework and whose it is; nothing where there is none. */
 export async function readHomework(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
 ): Promise<(StoredHomework & { readonly personId: string }) | undefined> {
   const [row] = await queries.rows(
-    sql`select id, document, version, person_id from private.homework where id = ${id}`,
+    sql`select id, document, version, person_id from private.homework where id = ${id} and teacher_id = ${queries.teacherId}`,
   );
   return row && { ...storedHomework(row), personId: z.string().parse(row.person_id) };
 }
 
 /** Keeps what was done of it and the line on it, on top of the version it was read at. */
 export async function saveHomework(
-  queries: Queries,
+  queries: OwnQueries,
   personId: string,
   homework: Homework,
   baseVersion: number,
@@ -135,15 +135,15 @@ export async function saveHomework(
   const document = JSON.stringify(written(HOMEWORK_DOCUMENT, homework));
   const rows = await queries.rows(sql`
     update private.homework set document = ${document}::jsonb, version = version + 1
-    where id = ${homework.id} and person_id = ${personId} and version = ${baseVersion} returning version`);
+    where id = ${homework.id} and person_id = ${personId} and teacher_id = ${queries.teacherId} and version = ${baseVersion} returning version`);
   if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
   return { ok: false, code: 'changed-elsewhere', version: baseVersion };
 }
 
 /** Takes homework away; its practices stay on the shelf. False where it is not there. */
-export async function takeHomework(queries: Queries, personId: string, id: string): Promise<boolean> {
+export async function takeHomework(queries: OwnQueries, personId: string, id: string): Promise<boolean> {
   const rows = await queries.rows(
-    sql`delete from private.homework where id = ${id} and person_id = ${personId} returning id`,
+    sql`delete from private.homework where id = ${id} and person_id = ${personId} and teacher_id = ${queries.teacherId} returning id`,
   );
   return rows.length > 0;
 }

@@ -5,12 +5,12 @@ import { patternFrom, PATTERNS, type WholePattern } from '../core/patterns';
 import { soundById, soundFrom, type Sound } from '../core/sounds';
 import { openHere } from './open.test.data';
 import { listBinnedLayers, listLayers, readLayer, readOwnLayers, saveLayer, setLayerBinned } from './layers';
-import { sql, type Database } from './sql';
+import { sql, type OwnDatabase } from './sql';
 import { rawOf } from './unreadable';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-layers-'));
 const NOW = Date.UTC(2026, 10, 28, 6, 20);
-let open: Database;
+let open: OwnDatabase;
 let breath: WholePattern;
 let sound: Sound;
 

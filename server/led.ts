@@ -11,7 +11,7 @@ import { whoIsHere } from './minded';
 import { readHistory } from './history';
 import { readPractice } from './practices';
 import { storyOf } from '@/core/story';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 
 /** A practice on its way to the hall or onto paper: nothing private in it, and beside it what to take care of. */
 export interface LedPractice {
@@ -39,7 +39,7 @@ export interface LedPractice {
 }
 
 /** What Lead and the cue sheet are made from; undefined when there is no such practice on the shelf. */
-export async function readLed(queries: Queries, id: string): Promise<LedPractice | undefined> {
+export async function readLed(queries: OwnQueries, id: string): Promise<LedPractice | undefined> {
   const stored = await readPractice(queries, id);
   if (!stored || stored.binned) return undefined;
   const customs = await readCustoms(queries);
@@ -95,7 +95,7 @@ export async function readLed(queries: Queries, id: string): Promise<LedPractice
 
 /** What may be put in while it is led: the class needs the server no more once it is open. */
 export const readLikely = async (
-  queries: Queries,
+  queries: OwnQueries,
   { practice, conditions = [], mayNot }: Pick<LedPractice, 'practice' | 'conditions' | 'mayNot'>,
 ): Promise<readonly Likely[]> =>
   likelyNext(practice, withOwn(REPERTOIRE, await readOwn(queries)), await readCustoms(queries), {
@@ -111,7 +111,7 @@ export interface ForTeacher {
 }
 
 export async function readForTeacher(
-  queries: Queries,
+  queries: OwnQueries,
   { practice, whose }: Pick<LedPractice, 'practice' | 'whose'>,
 ): Promise<ForTeacher> {
   const { words } = await readOwn(queries);

@@ -23,14 +23,14 @@ import { saveGroup } from './groups';
 import { readHistory } from './history';
 import { formsNamed, readLogAsked } from './logAsked';
 import { createPractice } from './practices';
-import type { Database } from './sql';
+import type { OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-log-'));
 const DAY_MS = 86_400_000;
 /** The last of November, in the evening. */
 const NOW = Date.UTC(2026, 10, 30, 20);
 const CLASSES = 95;
-let open: Database;
+let open: OwnDatabase;
 const ids: string[] = [];
 
 beforeAll(async () => {

@@ -5,7 +5,7 @@ import { dayOf, expectedAt, mindedFor, whoseConditions, type Minded } from '@/co
 import { conditionsOf, initialsOf, listGroups, type StoredGroup } from './groups';
 import { listPeople } from './people';
 import { openRegister } from './registers';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 
 /** The civil day of a group’s next class; today where it has no usual times. */
 export function dayOfNextClass(times: StoredGroup['times'], atMs: number, zone: string): string {
@@ -15,7 +15,7 @@ export function dayOfNextClass(times: StoredGroup['times'], atMs: number, zone: 
 
 /** The groups, each with what is to be minded at its next class: for all of it, and for those expected there. */
 export async function groupsAsExpected(
-  queries: Queries,
+  queries: OwnQueries,
   zone: string,
   atMs: number,
 ): Promise<readonly (Omit<StoredGroup, 'conditions'> & Minded)[]> {
@@ -42,7 +42,7 @@ export interface WhoIsHere extends Minded {
 
 /** Who a class with a practice is for: as ticked, or else those expected today; nobody where it is for oneself. */
 export async function whoIsHere(
-  queries: Queries,
+  queries: OwnQueries,
   { practiceId, groupId }: { readonly practiceId: string; readonly groupId: string | null },
   alone: readonly ConditionId[],
   zone: string,

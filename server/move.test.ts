@@ -5,16 +5,25 @@ import { openDatabase } from './database';
 import { seedDemo } from './demo';
 import { moveDatabase, NotMoved } from './move';
 import { addressFor } from './open.test.data';
-import { sql, type Database } from './sql';
+import { OWNER, ownedBy, sql, type OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-move-'));
 const migrations = path.resolve('db/migrations');
-const inFolder = (name: string) => openDatabase({ folder: path.join(base, name), migrations, demo: false });
+const inFolder = async (name: string) =>
+  ownedBy(await openDatabase({ folder: path.join(base, name), migrations, demo: false }), OWNER);
 const onServer = async (name: string) =>
-  openDatabase({ folder: '', address: await addressFor(path.join(base, name)), migrations, demo: false });
+  ownedBy(
+    await openDatabase({
+      folder: '',
+      address: await addressFor(path.join(base, name)),
+      migrations,
+      demo: false,
+    }),
+    OWNER,
+  );
 
-let folder: Database;
-let server: Database;
+let folder: OwnDatabase;
+let server: OwnDatabase;
 beforeAll(async () => {
   folder = await inFolder('from');
   await seedDemo(folder);
@@ -37,7 +46,7 @@ afterAll(async () => {
 });
 
 /** Every row as this side reads it: a second way of comparing, apart from what the databases reckon. */
-const everyRow = async (open: Database, table: string): Promise<readonly string[]> =>
+const everyRow = async (open: OwnDatabase, table: string): Promise<readonly string[]> =>
   (await open.rows({ text: `select * from ${table}`, values: [] }))
     .map((row) => JSON.stringify(row))
     .toSorted();

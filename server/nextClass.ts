@@ -4,7 +4,7 @@ import { DAY_MS } from '@/core/almanac/zone';
 import { dayOf } from '@/core/people/presence';
 import { mondayOf } from '@/core/term/calendar';
 import { listGroups } from './groups';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 import { listTerms } from './terms';
 
 /** The next class there is, and what it is to be led with. */
@@ -25,7 +25,7 @@ const BEGUN_MS = 10 * 60_000;
 
 /** The first class of all groups from now on, without those that fall out in their term; nothing where none is near. */
 export async function nextClass(
-  queries: Queries,
+  queries: OwnQueries,
   zone: string,
   nowMs: number,
 ): Promise<NextClass | undefined> {
@@ -48,10 +48,10 @@ export async function nextClass(
   const planned = term?.weeks[mondayOf(day)]?.practiceId;
   const rows = await queries.rows(sql`
     select p.id, p.name from practice p
-    where p.binned_at is null and p.id = coalesce(
-      (select id from practice where id = ${planned ?? null} and binned_at is null),
+    where p.teacher_id = ${queries.teacherId} and p.binned_at is null and p.id = coalesce(
+      (select id from practice where id = ${planned ?? null} and teacher_id = ${queries.teacherId} and binned_at is null),
       (select c.practice_id from class_given c join practice q on q.id = c.practice_id
-       where c.group_id = ${group.id} and c.binned_at is null and q.binned_at is null
+       where c.teacher_id = ${queries.teacherId} and c.group_id = ${group.id} and c.binned_at is null and q.binned_at is null
        order by c.started_at desc limit 1))`);
   const [practice] = z.array(z.object({ id: z.string(), name: z.string() })).parse(rows);
   return {
@@ -66,12 +66,12 @@ export async function nextClass(
 
 /** The week of a term a practice belongs to; nothing where it belongs to none. */
 export async function termOfPractice(
-  queries: Queries,
+  queries: OwnQueries,
   practiceId: string,
 ): Promise<{ readonly id: string; readonly name: string } | undefined> {
   const rows = await queries.rows(sql`
     select t.id, t.document ->> 'name' as name from term t
-    where t.binned_at is null and exists (
+    where t.teacher_id = ${queries.teacherId} and t.binned_at is null and exists (
       select 1 from jsonb_each(t.document -> 'weeks') week where week.value ->> 'practiceId' = ${practiceId})
     order by t.document ->> 'first' desc limit 1`);
   return z.array(z.object({ id: z.string(), name: z.string() })).parse(rows)[0];

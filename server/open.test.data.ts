@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import pg from 'pg';
 import { openDatabase, type OpenOptions } from './database';
-import type { Database } from './sql';
+import { OWNER, ownedBy, type OwnDatabase } from './sql';
 
 /** Whether the databases of this test file are made on a server (jest.config.mjs runs each file on both). */
 export const isOnServer = process.env.NAVUREN_TEST_ON === 'server';
@@ -24,6 +24,9 @@ export async function addressFor(folder: string): Promise<string> {
   return address.href;
 }
 
-/** Opens a database for a test: in a folder, or where the file is run on a server in the database that stands for it. */
-export const openHere = async (options: OpenOptions): Promise<Database> =>
-  openDatabase(isOnServer ? { ...options, address: await addressFor(options.folder) } : options);
+/** Opens a database for a test, as its owner has it: in a folder, or where the file is run on a server in the database that stands for it. */
+export const openHere = async (options: OpenOptions): Promise<OwnDatabase> =>
+  ownedBy(
+    await openDatabase(isOnServer ? { ...options, address: await addressFor(options.folder) } : options),
+    OWNER,
+  );

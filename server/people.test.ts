@@ -29,7 +29,7 @@ import {
 } from './people';
 import { createPractice } from './practices';
 import { openRegister, registersOf, tickAfter, tickBefore } from './registers';
-import { sql, type Database } from './sql';
+import { sql, type OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-people-'));
 const folder = path.join(base, 'data');
@@ -37,7 +37,7 @@ const HOUR = 3_600_000;
 /** A Thursday evening. */
 const NOW = Date.UTC(2026, 10, 26, 18, 30);
 const ZONE = 'Europe/London';
-let open: Database;
+let open: OwnDatabase;
 let practice: Practice;
 
 const opened = () => openHere({ folder, migrations: path.resolve('db/migrations'), demo: false });

@@ -4,7 +4,7 @@ import { isOneToOne } from '@/core/people/oneToOne';
 import type { Person } from '@/core/people/person';
 import { feltOf } from './felt';
 import { homeworkOf } from './homework';
-import { sql, type Database, type Queries } from './sql';
+import { sql, type OwnDatabase, type OwnQueries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 import type { Versioned } from './versioned';
 
@@ -27,32 +27,38 @@ function storedPerson(row: unknown): StoredPerson {
 
 /** Everyone, by name, and those who cannot be read. */
 export async function listPeopleWithUnreadable(
-  queries: Queries,
+  queries: OwnQueries,
 ): Promise<{ readonly people: readonly StoredPerson[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(
-    sql`select id, document, version from private.person order by lower(document ->> 'name'), id`,
+    sql`select id, document, version from private.person where teacher_id = ${queries.teacherId} order by lower(document ->> 'name'), id`,
   );
   const { readable, unreadable } = partRows(rows, storedPerson);
   return { people: readable, unreadable };
 }
 
 /** Everyone, by name, as far as they can be read. */
-export const listPeople = async (queries: Queries): Promise<readonly Person[]> =>
+export const listPeople = async (queries: OwnQueries): Promise<readonly Person[]> =>
   (await listPeopleWithUnreadable(queries)).people.map(({ person }) => person);
 
 /** One person; nothing where there is none of this id. */
-export async function readPerson(queries: Queries, id: string): Promise<StoredPerson | undefined> {
-  const [row] = await queries.rows(sql`select id, document, version from private.person where id = ${id}`);
+export async function readPerson(queries: OwnQueries, id: string): Promise<StoredPerson | undefined> {
+  const [row] = await queries.rows(
+    sql`select id, document, version from private.person where id = ${id} and teacher_id = ${queries.teacherId}`,
+  );
   return row && storedPerson(row);
 }
 
 /** Whether there is a person of this id, be it one that cannot be read. */
-export const isSomebody = async (queries: Queries, id: string): Promise<boolean> =>
-  (await queries.rows(sql`select 1 from private.person where id = ${id}`)).length > 0;
+export const isSomebody = async (queries: OwnQueries, id: string): Promise<boolean> =>
+  (
+    await queries.rows(
+      sql`select 1 from private.person where id = ${id} and teacher_id = ${queries.teacherId}`,
+    )
+  ).length > 0;
 
 /** Makes a person (`baseVersion` 0) or changes them on top of the version they were read at. */
 export async function savePerson(
-  queries: Queries,
+  queries: OwnQueries,
   person: Person,
   baseVersion: number,
   atMs: number,
@@ -62,14 +68,16 @@ export async function savePerson(
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`
-          insert into private.person (id, document, version, created_at, updated_at)
-          values (${person.id}, ${document}::jsonb, 1, ${at}, ${at})
+          insert into private.person (id, teacher_id, document, version, created_at, updated_at)
+          values (${person.id}, ${queries.teacherId}, ${document}::jsonb, 1, ${at}, ${at})
           on conflict (id) do nothing returning version`)
       : await queries.rows(sql`
           update private.person set document = ${document}::jsonb, version = version + 1, updated_at = ${at}
-          where id = ${person.id} and version = ${baseVersion} returning version`);
+          where id = ${person.id} and teacher_id = ${queries.teacherId} and version = ${baseVersion} returning version`);
   if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
-  const [there] = await queries.rows(sql`select version from private.person where id = ${person.id}`);
+  const [there] = await queries.rows(
+    sql`select version from private.person where id = ${person.id} and teacher_id = ${queries.teacherId}`,
+  );
   return { ok: false, code: 'changed-elsewhere', version: there ? z.number().parse(there.version) : 0 };
 }
 
@@ -78,20 +86,22 @@ export async function savePerson(
  * came stays counted. The space they stood in is given up and written over, so that nothing of them is left in the
  * folder’s tables. False where there is no such person.
  */
-export async function deletePerson(database: Database, id: string): Promise<boolean> {
+export async function deletePerson(database: OwnDatabase, id: string): Promise<boolean> {
   const isGone = await database.transaction(async (queries) => {
     await queries.rows(sql`
       update private.register set others = least(others + 1, 500)
-      where id in (select register_id from private.present where person_id = ${id})`);
+      where teacher_id = ${queries.teacherId}
+          and id in (select register_id from private.present where person_id = ${id} and teacher_id = ${queries.teacherId})`);
     const [row] = await queries.rows(
-      sql`delete from private.person where id = ${id} returning document -> 'comesTo' as comes_to`,
+      sql`delete from private.person where id = ${id} and teacher_id = ${queries.teacherId} returning document -> 'comesTo' as comes_to`,
     );
     const { data: comesTo = [] } = z.array(z.object({ groupId: z.string() })).safeParse(row?.comes_to);
     // The group of one that was made for them is put away, and neither its name nor what it minds says anything of them.
     const own = comesTo.map(({ groupId }) => groupId).filter(isOneToOne);
     await queries.rows(sql`
       update class_group set name = 'one to one', conditions = '[]'::jsonb, initials = '{}'::jsonb,
-        binned_at = now(), version = version + 1 where id = any(${own})`);
+        binned_at = now(), version = version + 1
+        where teacher_id = ${queries.teacherId} and id = any(${own})`);
     return row !== undefined;
   });
   if (isGone)
@@ -107,7 +117,7 @@ export async function deletePerson(database: Database, id: string): Promise<bool
 }
 
 /** Everything that is kept of one person, as it is given to them. */
-export async function everythingOf(queries: Queries, id: string): Promise<object | undefined> {
+export async function everythingOf(queries: OwnQueries, id: string): Promise<object | undefined> {
   const stored = await readPerson(queries, id);
   if (!stored) return undefined;
   const classes = await classesOf(queries, id);
@@ -154,7 +164,7 @@ const classRows = z.array(
 
 /** The classes a person was at, newest first, with the forms that were really done in them. */
 export async function classesOf(
-  queries: Queries,
+  queries: OwnQueries,
   personId: string,
   most = 400,
 ): Promise<readonly ClassOfPerson[]> {
@@ -168,7 +178,7 @@ export async function classesOf(
       join private.register r on r.id = p.register_id
       join class_given c on c.id = r.class_id
       left join class_group g on g.id = c.group_id
-    where p.person_id = ${personId} and c.binned_at is null
+    where p.person_id = ${personId} and p.teacher_id = ${queries.teacherId} and c.binned_at is null
     order by c.started_at desc, c.id desc limit ${most}`);
   return classRows.parse(rows).map((row) => ({
     id: row.id,
@@ -182,13 +192,13 @@ export async function classesOf(
 }
 
 /** When each person was last at a class, by id, ms. */
-export async function lastCame(queries: Queries): Promise<ReadonlyMap<string, number>> {
+export async function lastCame(queries: OwnQueries): Promise<ReadonlyMap<string, number>> {
   const rows = await queries.rows(sql`
     select p.person_id, max(c.started_at) as last
     from private.present p
       join private.register r on r.id = p.register_id
       join class_given c on c.id = r.class_id
-    where c.binned_at is null group by p.person_id`);
+    where c.teacher_id = ${queries.teacherId} and c.binned_at is null group by p.person_id`);
   return new Map(
     z
       .array(z.object({ person_id: z.string(), last: z.date() }))

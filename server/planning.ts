@@ -2,12 +2,12 @@ import { readCustoms } from './customs';
 import { readRepertoire } from './forms';
 import { listGroups } from './groups';
 import type { Planning } from './planned';
-import type { Queries } from './sql';
+import type { OwnQueries } from './sql';
 import { ledFor, readTerm } from './terms';
 
 /** Reads everything a term is planned from; nothing where the term or its group is not there. */
 export async function readPlanning(
-  queries: Queries,
+  queries: OwnQueries,
   termId: string,
   nowMs: number,
 ): Promise<{ readonly planning: Planning; readonly version: number } | undefined> {

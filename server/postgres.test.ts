@@ -12,15 +12,15 @@ import { openDatabase } from './database';
 import { addressFor } from './open.test.data';
 import { DatabaseAway, DatabaseProblem, openServer, serverProblem, shownAddress } from './postgres';
 import { createPractice, listPractices, listVersions, readPractice, savePractice } from './practices';
-import { sql, type Database } from './sql';
+import { OWNER, ownedBy, sql, type OwnDatabase } from './sql';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-server-'));
 const migrations = path.resolve('db/migrations');
 const NOW = Date.UTC(2026, 10, 30, 9);
 let address: string;
-let [one, two]: Database[] = [];
+let [one, two]: OwnDatabase[] = [];
 
-const here = (database: Database | undefined): Database => {
+const here = (database: OwnDatabase | undefined): OwnDatabase => {
   if (!database) throw new Error('not open yet');
   return database;
 };
@@ -28,7 +28,8 @@ const here = (database: Database | undefined): Database => {
 beforeAll(async () => {
   address = await addressFor(path.join(base, 'shared'));
   // Two of ours start at the same moment on an empty database.
-  [one, two] = await Promise.all([openServer(address, migrations), openServer(address, migrations)]);
+  const both = await Promise.all([openServer(address, migrations), openServer(address, migrations)]);
+  [one, two] = [ownedBy(both[0], OWNER), ownedBy(both[1], OWNER)];
 }, 60_000);
 afterAll(async () => {
   await one?.close();
@@ -109,7 +110,9 @@ describe('a transaction on a server', () => {
     let times = 0;
     await here(one).transaction(async (queries) => {
       times += 1;
-      await queries.rows(sql`insert into learnt_forgotten (form_id, before) values ('cut', now())`);
+      await queries.rows(
+        sql`insert into learnt_forgotten (teacher_id, form_id, before) values ('owner', 'cut', now())`,
+      );
       const [own] = await queries.rows(sql`select pg_backend_pid() as pid`);
       if (times === 1) await here(two).rows(sql`select pg_terminate_backend(${own?.pid}::int)`);
       await queries.rows(sql`select 1`);
@@ -134,7 +137,9 @@ describe('a transaction on a server', () => {
   it('keeps nothing where a failure within was passed over', async () => {
     await expect(
       here(one).transaction(async (queries) => {
-        await queries.rows(sql`insert into learnt_forgotten (form_id, before) values ('half', now())`);
+        await queries.rows(
+          sql`insert into learnt_forgotten (teacher_id, form_id, before) values ('owner', 'half', now())`,
+        );
         await queries.rows(sql`select * from no_such_table`).catch(() => undefined);
       }),
     ).rejects.toThrow('a statement within a transaction failed');
@@ -143,9 +148,9 @@ describe('a transaction on a server', () => {
 
   it('of two that wait for each other both are done', async () => {
     await here(one).rows(
-      sql`insert into learnt_forgotten (form_id, before) values ('a', now()), ('b', now())`,
+      sql`insert into learnt_forgotten (teacher_id, form_id, before) values ('owner', 'a', now()), ('owner', 'b', now())`,
     );
-    const crossing = (server: Database, first: string, second: string) =>
+    const crossing = (server: OwnDatabase, first: string, second: string) =>
       server.transaction(async (queries) => {
         await queries.rows(sql`update learnt_forgotten set before = now() where form_id = ${first}`);
         await new Promise((resolve) => setTimeout(resolve, 50));
@@ -167,7 +172,7 @@ describe('a database server', () => {
   afterAll(() => own.remove());
 
   it('that starts anew under work loses nothing that was acknowledged, and is waited for', async () => {
-    const open = await openServer(own.address(), migrations);
+    const open = ownedBy(await openServer(own.address(), migrations), OWNER);
     await createPractice(open, 'p', practice, NOW);
     let version = 1;
     let isOver = false;

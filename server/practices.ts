@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { z } from 'zod';
 import { PRACTICE_DOCUMENT, written } from '@/core/documents';
 import { compile, practiceSchema, type Practice } from '@/core/practice';
-import { sql, type Database, type Queries } from './sql';
+import { sql, type OwnDatabase, type OwnQueries } from './sql';
 import { partRows, readOrThrow, UnreadableDocument, type UnreadableRow } from './unreadable';
 
 export interface StoredPractice {
@@ -46,7 +46,7 @@ const headSchema = z.object({
 const hashOf = (text: string): string => createHash('sha256').update(text).digest('hex');
 
 async function writeVersion(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   version: number,
   practice: Practice,
@@ -72,12 +72,12 @@ async function writeVersion(
     lengthMs: compile(practice).totalMs,
   });
   await queries.rows(
-    sql`insert into practice_version (practice_id, version, saved_at, document, save_id) values (${id}, ${version}, ${new Date(atMs)}, ${document}::jsonb, ${saveId ?? null})`,
+    sql`insert into practice_version (practice_id, teacher_id, version, saved_at, document, save_id) values (${id}, ${queries.teacherId}, ${version}, ${new Date(atMs)}, ${document}::jsonb, ${saveId ?? null})`,
   );
 }
 
 async function readPracticeDocument(
-  queries: Queries,
+  queries: OwnQueries,
   row: Omit<UnreadableRow, 'problem'>,
   document: unknown,
 ): Promise<Practice> {
@@ -95,12 +95,12 @@ async function readPracticeDocument(
 
 /** The version a save made, if it was stored before. */
 async function savedBefore(
-  queries: Queries,
+  queries: OwnQueries,
   saveId: string | undefined,
 ): Promise<{ readonly id: string; readonly version: number } | undefined> {
   if (saveId === undefined) return undefined;
   const [row] = await queries.rows(
-    sql`select practice_id, version from practice_version where save_id = ${saveId}`,
+    sql`select practice_id, version from practice_version where save_id = ${saveId} and teacher_id = ${queries.teacherId}`,
   );
   if (!row) return undefined;
   const { practice_id, version } = z.object({ practice_id: z.string(), version: z.number() }).parse(row);
@@ -112,7 +112,7 @@ async function savedBefore(
  * before, when its answer was lost and it is sent again.
  */
 export async function createPractice(
-  database: Database,
+  database: OwnDatabase,
   id: string,
   practice: Practice,
   atMs: number,
@@ -123,7 +123,7 @@ export async function createPractice(
 
 /** The same within a transaction that is already open. */
 export async function createPracticeIn(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   practice: Practice,
   atMs: number,
@@ -132,7 +132,7 @@ export async function createPracticeIn(
   const before = await savedBefore(queries, saveId);
   if (before) return before.id;
   await queries.rows(
-    sql`insert into practice (id, name, version, created_at, updated_at) values (${id}, ${practice.name}, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
+    sql`insert into practice (id, teacher_id, name, version, created_at, updated_at) values (${id}, ${queries.teacherId}, ${practice.name}, 1, ${new Date(atMs)}, ${new Date(atMs)})`,
   );
   await writeVersion(queries, id, 1, practice, atMs, saveId);
   return id;
@@ -149,7 +149,7 @@ export type SaveResult =
  * known by its id when it comes again, and answered as it would have been.
  */
 export async function savePractice(
-  database: Database,
+  database: OwnDatabase,
   id: string,
   practice: Practice,
   baseVersion: number,
@@ -157,7 +157,9 @@ export async function savePractice(
   saveId?: string,
 ): Promise<SaveResult> {
   return database.transaction(async (queries) => {
-    const [row] = await queries.rows(sql`select version from practice where id = ${id} for update`);
+    const [row] = await queries.rows(
+      sql`select version from practice where id = ${id} and teacher_id = ${queries.teacherId} for update`,
+    );
     if (!row) return { ok: false, code: 'missing' };
     const current = z.number().parse(row.version);
     const before = await savedBefore(queries, saveId);
@@ -166,32 +168,34 @@ export async function savePractice(
     const version = current + 1;
     await writeVersion(queries, id, version, practice, atMs, before ? undefined : saveId);
     await queries.rows(
-      sql`update practice set name = ${practice.name}, version = ${version}, updated_at = ${new Date(atMs)} where id = ${id}`,
+      sql`update practice set name = ${practice.name}, version = ${version}, updated_at = ${new Date(atMs)} where id = ${id} and teacher_id = ${queries.teacherId}`,
     );
     return { ok: true, version };
   });
 }
 
 /** What a practice is called; undefined when there is none. */
-export async function nameOfPractice(queries: Queries, id: string): Promise<string | undefined> {
-  const [row] = await queries.rows(sql`select name from practice where id = ${id}`);
+export async function nameOfPractice(queries: OwnQueries, id: string): Promise<string | undefined> {
+  const [row] = await queries.rows(
+    sql`select name from practice where id = ${id} and teacher_id = ${queries.teacherId}`,
+  );
   return row && z.string().parse(row.name);
 }
 
 /** A practice in its present version, or in an earlier one; undefined when there is none. */
 export async function readPractice(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   version?: number,
 ): Promise<StoredPractice | undefined> {
   const [row] = await queries.rows(
-    sql`select id, name, version, updated_at, binned_at from practice where id = ${id}`,
+    sql`select id, name, version, updated_at, binned_at from practice where id = ${id} and teacher_id = ${queries.teacherId}`,
   );
   if (!row) return undefined;
   const head = headSchema.parse(row);
   const wanted = version ?? head.version;
   const [stored] = await queries.rows(
-    sql`select document, save_id from practice_version where practice_id = ${id} and version = ${wanted}`,
+    sql`select document, save_id from practice_version where practice_id = ${id} and teacher_id = ${queries.teacherId} and version = ${wanted}`,
   );
   if (!stored) return undefined;
   return {
@@ -213,41 +217,55 @@ export interface Shelf {
   readonly unreadable: readonly UnreadableRow[];
 }
 
+function summaryOf(row: Readonly<Record<string, unknown>>): PracticeSummary {
+  const head = headSchema.parse(row);
+  const read = summarySchema.safeParse(row);
+  if (!read.success) {
+    const issue = read.error.issues[0];
+    throw new UnreadableDocument({
+      kind: 'practice',
+      id: head.id,
+      name: head.name,
+      problem: { code: 'field', path: issue?.path ?? [], message: issue?.message ?? 'not as expected' },
+    });
+  }
+  return {
+    id: head.id,
+    name: head.name,
+    version: head.version,
+    updatedAtMs: head.updated_at.getTime(),
+    binnedAtMs: head.binned_at?.getTime(),
+    lengthMs: read.data.length_ms,
+    brief: read.data.brief,
+  };
+}
+
 /** The shelf, newest first: what is kept, or what is in the bin. */
-export async function listPractices(queries: Queries, where: 'shelf' | 'bin'): Promise<Shelf> {
+export async function listPractices(queries: OwnQueries, where: 'shelf' | 'bin'): Promise<Shelf> {
   const rows = await queries.rows(sql`
     select p.id, p.name, p.version, p.updated_at, p.binned_at, v.document -> 'brief' as brief, v.document -> 'lengthMs' as length_ms
     from practice p join practice_version v on v.practice_id = p.id and v.version = p.version
-    where (p.binned_at is not null) = ${where === 'bin'} order by p.updated_at desc`);
-  const { readable, unreadable } = partRows(rows, (row): PracticeSummary => {
-    const head = headSchema.parse(row);
-    const read = summarySchema.safeParse(row);
-    if (!read.success) {
-      const issue = read.error.issues[0];
-      throw new UnreadableDocument({
-        kind: 'practice',
-        id: head.id,
-        name: head.name,
-        problem: { code: 'field', path: issue?.path ?? [], message: issue?.message ?? 'not as expected' },
-      });
-    }
-    return {
-      id: head.id,
-      name: head.name,
-      version: head.version,
-      updatedAtMs: head.updated_at.getTime(),
-      binnedAtMs: head.binned_at?.getTime(),
-      lengthMs: read.data.length_ms,
-      brief: read.data.brief,
-    };
-  });
+    where p.teacher_id = ${queries.teacherId} and (p.binned_at is not null) = ${where === 'bin'} order by p.updated_at desc`);
+  const { readable, unreadable } = partRows(rows, summaryOf);
   return { practices: readable, unreadable };
 }
 
-export async function listVersions(queries: Queries, id: string): Promise<readonly VersionSummary[]> {
+/** Some practices by their ids, as far as they are there and can be read. */
+export async function listedPractices(
+  queries: OwnQueries,
+  ids: readonly string[],
+): Promise<readonly PracticeSummary[]> {
+  const rows = await queries.rows(sql`
+    select p.id, p.name, p.version, p.updated_at, p.binned_at, v.document -> 'brief' as brief, v.document -> 'lengthMs' as length_ms
+    from practice p join practice_version v on v.practice_id = p.id and v.version = p.version
+    where p.teacher_id = ${queries.teacherId} and p.id = any(${[...ids]})`);
+  return partRows(rows, summaryOf).readable;
+}
+
+export async function listVersions(queries: OwnQueries, id: string): Promise<readonly VersionSummary[]> {
   const rows = await queries.rows(sql`
     select version, saved_at, jsonb_array_length(document -> 'items') as items, document ->> 'name' as name
-    from practice_version where practice_id = ${id} order by version desc`);
+    from practice_version where practice_id = ${id} and teacher_id = ${queries.teacherId} order by version desc`);
   return rows.map((row) => {
     const parsed = z
       .object({ version: z.number(), saved_at: z.date(), items: z.number(), name: z.string() })
@@ -263,13 +281,17 @@ export async function listVersions(queries: Queries, id: string): Promise<readon
 
 /** Moves a practice into the bin or out of it; false when there is no such practice. */
 export async function setBinned(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   binned: boolean,
   atMs: number,
 ): Promise<boolean> {
   const at = binned ? new Date(atMs) : null;
   return (
-    (await queries.rows(sql`update practice set binned_at = ${at} where id = ${id} returning id`)).length > 0
+    (
+      await queries.rows(
+        sql`update practice set binned_at = ${at} where id = ${id} and teacher_id = ${queries.teacherId} returning id`,
+      )
+    ).length > 0
   );
 }

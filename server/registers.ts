@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import { HOUR_MS } from '@/core/almanac/zone';
-import { sql, type Database, type Queries } from './sql';
+import { sql, type OwnDatabase, type OwnQueries } from './sql';
 
 /** Who is at a class, as it is ticked: those with a name here, and how many more came. */
 export const registerSchema = z.strictObject({
@@ -27,7 +27,7 @@ const rowsSchema = z.array(
 
 /** The register ticked for the next class with a practice; nothing where none was, or too long ago. */
 export async function openRegister(
-  queries: Queries,
+  queries: OwnQueries,
   practiceId: string,
   atMs: number,
 ): Promise<(Register & { readonly id: string }) | undefined> {
@@ -35,7 +35,7 @@ export async function openRegister(
     select r.id, r.others, r.class_id,
       (select array_agg(p.person_id) from private.present p where p.register_id = r.id) as present
     from private.register r
-    where r.practice_id = ${practiceId} and r.class_id is null
+    where r.practice_id = ${practiceId} and r.teacher_id = ${queries.teacherId} and r.class_id is null
       and r.opened_at between ${new Date(atMs - REGISTER_WAITS_MS)} and ${new Date(atMs + 2 * HOUR_MS)}
     order by r.opened_at desc limit 1`);
   const [row] = rowsSchema.parse(rows);
@@ -44,13 +44,13 @@ export async function openRegister(
 
 /** The registers of classes, by class. */
 export async function registersOf(
-  queries: Queries,
+  queries: OwnQueries,
   classIds: readonly string[],
 ): Promise<ReadonlyMap<string, Register>> {
   const rows = await queries.rows(sql`
     select r.id, r.others, r.class_id,
       (select array_agg(p.person_id) from private.present p where p.register_id = r.id) as present
-    from private.register r where r.class_id = any(${[...classIds]})`);
+    from private.register r where r.teacher_id = ${queries.teacherId} and r.class_id = any(${[...classIds]})`);
   return new Map(
     rowsSchema
       .parse(rows)
@@ -59,16 +59,18 @@ export async function registersOf(
 }
 
 /** Writes who is there; those who are not people here any more are passed over. */
-async function write(queries: Queries, id: string, { present }: Register): Promise<void> {
-  await queries.rows(sql`delete from private.present where register_id = ${id}`);
+async function write(queries: OwnQueries, id: string, { present }: Register): Promise<void> {
+  await queries.rows(
+    sql`delete from private.present where register_id = ${id} and teacher_id = ${queries.teacherId}`,
+  );
   await queries.rows(sql`
-    insert into private.present (register_id, person_id)
-    select ${id}, p.id from private.person p where p.id = any(${[...present]})`);
+    insert into private.present (register_id, teacher_id, person_id)
+    select ${id}, p.teacher_id, p.id from private.person p where p.teacher_id = ${queries.teacherId} and p.id = any(${[...present]})`);
 }
 
 /** Ticks who is here for the class that is about to be led with a practice. */
 export const tickBefore = (
-  database: Database,
+  database: OwnDatabase,
   practiceId: string,
   register: Register,
   atMs: number,
@@ -77,40 +79,47 @@ export const tickBefore = (
     const open = await openRegister(queries, practiceId, atMs);
     const id = open?.id ?? randomUUID();
     await queries.rows(sql`
-      insert into private.register (id, practice_id, opened_at, others)
-      values (${id}, ${practiceId}, ${new Date(atMs)}, ${register.others})
+      insert into private.register (id, teacher_id, practice_id, opened_at, others)
+      values (${id}, ${queries.teacherId}, ${practiceId}, ${new Date(atMs)}, ${register.others})
       on conflict (id) do update set others = excluded.others, opened_at = excluded.opened_at`);
     await write(queries, id, register);
   });
 
 /** Says who came to a class that is in the log, within what else is written; false where it is not in it. */
-export async function tickAfterIn(queries: Queries, classId: string, register: Register): Promise<boolean> {
+export async function tickAfterIn(
+  queries: OwnQueries,
+  classId: string,
+  register: Register,
+): Promise<boolean> {
   const [given] = await queries.rows(
-    sql`select practice_id, started_at from class_given where id = ${classId}`,
+    sql`select practice_id, started_at from class_given where id = ${classId} and teacher_id = ${queries.teacherId}`,
   );
   if (!given) return false;
   const { practice_id, started_at } = z
     .object({ practice_id: z.string(), started_at: z.date() })
     .parse(given);
   const [row] = await queries.rows(sql`
-    insert into private.register (id, practice_id, opened_at, class_id, others)
-    values (${randomUUID()}, ${practice_id}, ${started_at}, ${classId}, ${register.others})
+    insert into private.register (id, teacher_id, practice_id, opened_at, class_id, others)
+    values (${randomUUID()}, ${queries.teacherId}, ${practice_id}, ${started_at}, ${classId}, ${register.others})
     on conflict (class_id) do update set others = excluded.others returning id`);
   await write(queries, z.object({ id: z.string() }).parse(row).id, register);
   return true;
 }
 
 /** Says who came to a class that is in the log; false where it is not in it. */
-export const tickAfter = (database: Database, classId: string, register: Register): Promise<boolean> =>
+export const tickAfter = (database: OwnDatabase, classId: string, register: Register): Promise<boolean> =>
   database.transaction((queries) => tickAfterIn(queries, classId, register));
 
 /** Gives a class that has just come into the log the register that was ticked for it, if one was. */
 export async function bindRegister(
-  queries: Queries,
+  queries: OwnQueries,
   classId: string,
   practiceId: string,
   startedAtMs: number,
 ): Promise<void> {
   const open = await openRegister(queries, practiceId, startedAtMs);
-  if (open) await queries.rows(sql`update private.register set class_id = ${classId} where id = ${open.id}`);
+  if (open)
+    await queries.rows(
+      sql`update private.register set class_id = ${classId} where id = ${open.id} and teacher_id = ${queries.teacherId}`,
+    );
 }

@@ -38,3 +38,25 @@ export interface Database extends Queries {
   answers(): Promise<void>;
   close(): Promise<void>;
 }
+
+/** The teacher of an installation with one practitioner, and whoever opened a school’s. */
+export const OWNER = 'owner';
+
+/** What a teacher asks of the database: every statement about what is somebody’s own says whose it is. */
+export interface OwnQueries extends Queries {
+  readonly teacherId: string;
+}
+
+/** The database as one teacher asks it. */
+export interface OwnDatabase extends Database, OwnQueries {
+  transaction<Result>(work: (queries: OwnQueries) => Promise<Result>): Promise<Result>;
+  reading<Result>(work: (queries: OwnQueries) => Promise<Result>): Promise<Result>;
+}
+
+/** The same database, asked by one teacher. */
+export const ownedBy = (database: Database, teacherId: string): OwnDatabase => ({
+  ...database,
+  teacherId,
+  transaction: (work) => database.transaction((queries) => work({ ...queries, teacherId })),
+  reading: (work) => database.reading((queries) => work({ ...queries, teacherId })),
+});

@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs';
-import { readDoor, setOpen, setPassphrase } from './access/accounts';
+import { listTeachers, readDoor, setOpen, setPassphrase } from './access/accounts';
 import { keepDoor } from './access/door';
 import { passphraseSchema } from './access/passphrase';
 import { dayOf } from '@/core/people/presence';
-import { copyOfDay } from './archive/copies';
+import { copiesOf, copyOfDay } from './archive/copies';
 import { readCustoms } from './customs';
 import { closeDatabase, database, databasePlace, dataFolder, whyNotOpened } from './database';
 import { loggable } from './answers';
+import { OWNER, ownedBy } from './sql';
 
 /** Marks the one line that the start scripts show when the server gives up. */
 const GIVES_UP = 'Navuren did not start. ';
@@ -15,14 +16,17 @@ const HOUR_MS = 3_600_000;
 /** The first copy of a day waits until the start is over, ms. */
 const AFTER_START_MS = 20_000;
 
-/** Makes a copy of everything once a day, by the day of the place; what fails is said and tried again. */
+/** Makes a copy of everything each teacher has once a day, by the day of their place; what fails is said and tried again. */
 function keepCopies(): void {
   const keep = async (): Promise<void> => {
     try {
       const open = await database();
       const nowMs = Date.now();
-      const { zone } = (await readCustoms(open)).place;
-      await copyOfDay(open, dataFolder(), dayOf(nowMs, zone), nowMs);
+      for (const id of [OWNER, ...(await listTeachers(open)).map((one) => one.id)]) {
+        const own = ownedBy(open, id);
+        const { zone } = (await readCustoms(own)).place;
+        await copyOfDay(own, copiesOf(dataFolder(), id), dayOf(nowMs, zone), nowMs);
+      }
     } catch (error) {
       console.error(`The copy of today could not be made: ${loggable(error)}`);
     }

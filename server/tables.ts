@@ -4,7 +4,7 @@ import type { Form } from '@/core/forms';
 import type { Audience } from '@/core/handout/audience';
 import { dayOf } from '@/core/people/presence';
 import { listClassesWithUnreadable } from './classes';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 
 /** So many classes are written into one table; more than a lifetime’s. */
 const MOST = 50_000;
@@ -14,7 +14,7 @@ const clock = (atMs: number, zone: string): string =>
   new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: zone }).format(atMs);
 
 /** The log as a table, the latest first: for others no group, nobody’s name and no note. */
-export async function logTable(queries: Queries, zone: string, audience: Audience): Promise<Table> {
+export async function logTable(queries: OwnQueries, zone: string, audience: Audience): Promise<Table> {
   const { classes } = await listClassesWithUnreadable(queries, MOST);
   const mine = audience === 'me';
   return {
@@ -42,7 +42,7 @@ export async function logTable(queries: Queries, zone: string, audience: Audienc
 }
 
 /** Who came when: for oneself alone. A class where others came besides has a row for how many. */
-export async function attendanceTable(queries: Queries, zone: string): Promise<Table> {
+export async function attendanceTable(queries: OwnQueries, zone: string): Promise<Table> {
   const rows = await queries.rows(sql`
     select c.started_at, c.practice_name, g.name as group_name, person.document ->> 'name' as person_name, r.others
     from class_given c
@@ -50,7 +50,7 @@ export async function attendanceTable(queries: Queries, zone: string): Promise<T
     left join private.present p on p.register_id = r.id
     left join private.person person on person.id = p.person_id
     left join class_group g on g.id = c.group_id
-    where c.binned_at is null
+    where c.teacher_id = ${queries.teacherId} and c.binned_at is null
     order by c.started_at desc, c.id, person_name`);
   const read = z
     .array(

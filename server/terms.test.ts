@@ -18,13 +18,13 @@ import { deletePerson, everythingOf, savePerson } from './people';
 import { briefOfWeek, mindedInWeek, plannedAgain, toldPlan, withPlan } from './planned';
 import { readPlanning } from './planning';
 import { readPractice } from './practices';
-import type { Database } from './sql';
+import type { OwnDatabase } from './sql';
 import { ledFor, listTerms, readTerm, saveTerm, setTermBinned } from './terms';
 
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-terms-'));
 /** A Wednesday noon in the sample’s last week. */
 const NOW = Date.UTC(2026, 10, 25, 12);
-let open: Database;
+let open: OwnDatabase;
 
 beforeAll(async () => {
   open = await openHere({

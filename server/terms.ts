@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { TERM_DOCUMENT, written } from '@/core/documents';
 import { presentId } from '@/core/forms';
 import type { Term } from '@/core/term/document';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 import { partRows, readOrThrow, type UnreadableRow } from './unreadable';
 import type { Versioned } from './versioned';
 
@@ -24,32 +24,40 @@ function storedTerm(row: unknown): StoredTerm {
 
 /** The terms that are not in the bin, the latest to begin first, and those that cannot be read. */
 export async function listTerms(
-  queries: Queries,
+  queries: OwnQueries,
 ): Promise<{ readonly terms: readonly StoredTerm[]; readonly unreadable: readonly UnreadableRow[] }> {
   const rows = await queries.rows(
-    sql`select id, document, version from term where binned_at is null order by document ->> 'first' desc, id`,
+    sql`select id, document, version from term where teacher_id = ${queries.teacherId} and binned_at is null order by document ->> 'first' desc, id`,
   );
   const { readable, unreadable } = partRows(rows, storedTerm);
   return { terms: readable, unreadable };
 }
 
+/** Some terms by their ids, as far as they are there and can be read. */
+export async function listedTerms(queries: OwnQueries, ids: readonly string[]): Promise<readonly Term[]> {
+  const rows = await queries.rows(
+    sql`select id, document, version from term where teacher_id = ${queries.teacherId} and id = any(${[...ids]})`,
+  );
+  return partRows(rows, storedTerm).readable.map(({ term }) => term);
+}
+
 /** One term; nothing where there is none, or it is in the bin. */
-export async function readTerm(queries: Queries, id: string): Promise<StoredTerm | undefined> {
+export async function readTerm(queries: OwnQueries, id: string): Promise<StoredTerm | undefined> {
   const [row] = await queries.rows(
-    sql`select id, document, version from term where id = ${id} and binned_at is null`,
+    sql`select id, document, version from term where id = ${id} and teacher_id = ${queries.teacherId} and binned_at is null`,
   );
   return row && storedTerm(row);
 }
 
 /** Makes a term (`baseVersion` 0) or changes it on top of the version it was read at. */
 export async function saveTerm(
-  queries: Queries,
+  queries: OwnQueries,
   term: Term,
   baseVersion: number,
   atMs: number,
 ): Promise<Versioned | { readonly ok: false; readonly code: 'no-group'; readonly version: 0 }> {
   const [group] = await queries.rows(
-    sql`select id from class_group where id = ${term.groupId} and binned_at is null`,
+    sql`select id from class_group where id = ${term.groupId} and teacher_id = ${queries.teacherId} and binned_at is null`,
   );
   if (!group) return { ok: false, code: 'no-group', version: 0 };
   const document = JSON.stringify(written(TERM_DOCUMENT, term));
@@ -57,14 +65,16 @@ export async function saveTerm(
   const rows =
     baseVersion === 0
       ? await queries.rows(sql`
-          insert into term (id, group_id, document, version, created_at, updated_at)
-          values (${term.id}, ${term.groupId}, ${document}::jsonb, 1, ${at}, ${at})
+          insert into term (id, teacher_id, group_id, document, version, created_at, updated_at)
+          values (${term.id}, ${queries.teacherId}, ${term.groupId}, ${document}::jsonb, 1, ${at}, ${at})
           on conflict (id) do nothing returning version`)
       : await queries.rows(sql`
           update term set document = ${document}::jsonb, group_id = ${term.groupId}, version = version + 1, updated_at = ${at}
-          where id = ${term.id} and version = ${baseVersion} and binned_at is null returning version`);
+          where id = ${term.id} and teacher_id = ${queries.teacherId} and version = ${baseVersion} and binned_at is null returning version`);
   if (rows[0]) return { ok: true, version: z.number().parse(rows[0].version) };
-  const [there] = await queries.rows(sql`select version, binned_at from term where id = ${term.id}`);
+  const [there] = await queries.rows(
+    sql`select version, binned_at from term where id = ${term.id} and teacher_id = ${queries.teacherId}`,
+  );
   return {
     ok: false,
     code: there && there.binned_at !== null ? 'binned' : 'changed-elsewhere',
@@ -74,27 +84,27 @@ export async function saveTerm(
 
 /** Into the bin, or out of it again; false where there is none there. */
 export async function setTermBinned(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   binned: boolean,
   atMs: number,
 ): Promise<boolean> {
   const at = binned ? new Date(atMs) : null;
   const rows = await queries.rows(
-    sql`update term set binned_at = ${at}, version = version + 1 where id = ${id} and (binned_at is null) = ${binned} returning id`,
+    sql`update term set binned_at = ${at}, version = version + 1 where id = ${id} and teacher_id = ${queries.teacherId} and (binned_at is null) = ${binned} returning id`,
   );
   return rows.length > 0;
 }
 
 /** When each form was really led for a group, ms, by its id. */
 export async function ledFor(
-  queries: Queries,
+  queries: OwnQueries,
   groupId: string,
 ): Promise<Readonly<Record<string, readonly number[]>>> {
   const rows = await queries.rows(sql`
     select distinct item ->> 'formId' as form_id, c.started_at
     from class_given c, jsonb_array_elements(c.record -> 'items') item
-    where c.group_id = ${groupId} and c.binned_at is null and (item ->> 'actualMs')::float8 > 0`);
+    where c.teacher_id = ${queries.teacherId} and c.group_id = ${groupId} and c.binned_at is null and (item ->> 'actualMs')::float8 > 0`);
   const led: Record<string, number[]> = {};
   for (const { form_id, started_at } of z
     .array(z.object({ form_id: z.string(), started_at: z.date() }))

@@ -11,7 +11,7 @@ import { addOwnForms, readOwnForm, readOwnWithUnreadable, saveWords } from './fo
 import { listGroups, listGroupsWithUnreadable, saveGroup } from './groups';
 import { createPractice, listPractices, readPractice } from './practices';
 import { readHistory } from './history';
-import { sql, type Database } from './sql';
+import { sql, type OwnDatabase } from './sql';
 import { orUnreadable, partRows, rawOf, UnreadableDocument } from './unreadable';
 
 const golden = (kind: string, file: string): Readonly<Record<string, unknown>> =>
@@ -21,7 +21,7 @@ const practice = practiceSchema.parse(practiceData);
 const AT = Date.UTC(2026, 10, 28);
 
 describe('a row that cannot be read', () => {
-  let open: Database;
+  let open: OwnDatabase;
   const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-unreadable-'));
   beforeAll(async () => {
     open = await openHere({

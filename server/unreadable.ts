@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { readDocument, type DocumentKind, type Unreadable } from '@/core/documents';
-import { sql, type Queries } from './sql';
+import { sql, type OwnQueries } from './sql';
 
 /** What can be stored and not be read any more. */
 export const RAW_KINDS = [
@@ -63,44 +63,42 @@ export function partRows<Row, Value>(
   return { readable, unreadable };
 }
 
+/** Every version of a practice, and the forms they are made of. */
+async function rawPractice(queries: OwnQueries, id: string): Promise<unknown> {
+  const versions = await queries.rows(
+    sql`select version, saved_at, document from practice_version
+        where practice_id = ${id} and teacher_id = ${queries.teacherId} order by version`,
+  );
+  const hashes = versions.flatMap(({ document }) => {
+    const { data } = z.looseObject({ forms: z.record(z.string(), z.unknown()) }).safeParse(document);
+    return data ? Object.values(data.forms).filter((hash) => typeof hash === 'string') : [];
+  });
+  const forms = await queries.rows(
+    sql`select hash, form from form_snapshot where hash = any(${[...new Set(hashes)]})`,
+  );
+  return versions.length === 0 ? undefined : { versions, forms };
+}
+
+/** Where each kind stands: `$1` is the id, `$2` whose it is where it is anybody’s own. */
+const STANDS: Readonly<Record<Exclude<RawKind, 'practice'>, string>> = {
+  form: 'own_form where id = $1',
+  breath: `own_layer where kind = 'breath' and id = $1`,
+  sound: `own_layer where kind = 'sound' and id = $1`,
+  words: 'own_words where form_id = $1 and teacher_id = $2',
+  group: 'class_group where id = $1 and teacher_id = $2',
+  class: 'class_given where id = $1 and teacher_id = $2',
+  person: 'private.person where id = $1 and teacher_id = $2',
+  felt: 'private.felt where id = $1 and teacher_id = $2',
+  term: 'term where id = $1 and teacher_id = $2',
+  homework: 'private.homework where id = $1 and teacher_id = $2',
+};
+
 /** What is stored under an id, just as it is, for a file to be kept; undefined where there is nothing. */
-export async function rawOf(queries: Queries, kind: RawKind, id: string): Promise<unknown> {
-  switch (kind) {
-    case 'practice': {
-      const versions = await queries.rows(
-        sql`select version, saved_at, document from practice_version where practice_id = ${id} order by version`,
-      );
-      const hashes = versions.flatMap(({ document }) => {
-        const { data } = z.looseObject({ forms: z.record(z.string(), z.unknown()) }).safeParse(document);
-        return data ? Object.values(data.forms).filter((hash) => typeof hash === 'string') : [];
-      });
-      const forms = await queries.rows(
-        sql`select hash, form from form_snapshot where hash = any(${[...new Set(hashes)]})`,
-      );
-      return versions.length === 0 ? undefined : { versions, forms };
-    }
-    case 'form':
-      return (await queries.rows(sql`select * from own_form where id = ${id}`))[0];
-    case 'words':
-      return (await queries.rows(sql`select * from own_words where form_id = ${id}`))[0];
-    case 'breath':
-    case 'sound':
-      return (await queries.rows(sql`select * from own_layer where kind = ${kind} and id = ${id}`))[0];
-    case 'group':
-      return (await queries.rows(sql`select * from class_group where id = ${id}`))[0];
-    case 'class':
-      return (await queries.rows(sql`select * from class_given where id = ${id}`))[0];
-    case 'person':
-      return (await queries.rows(sql`select * from private.person where id = ${id}`))[0];
-    case 'felt':
-      return (await queries.rows(sql`select * from private.felt where id = ${id}`))[0];
-    case 'term':
-      return (await queries.rows(sql`select * from term where id = ${id}`))[0];
-    case 'homework':
-      return (await queries.rows(sql`select * from private.homework where id = ${id}`))[0];
-    default:
-      return kind satisfies never;
-  }
+export async function rawOf(queries: OwnQueries, kind: RawKind, id: string): Promise<unknown> {
+  if (kind === 'practice') return rawPractice(queries, id);
+  const stands = STANDS[kind];
+  const values = stands.includes('$2') ? [id, queries.teacherId] : [id];
+  return (await queries.rows({ text: `select * from ${stands}`, values }))[0];
 }
 
 /** A row as a room shows it. */

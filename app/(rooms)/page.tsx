@@ -11,7 +11,7 @@ import {
 import { suggestThemes, type BriefWishes, type Suggestion } from '@/core/brief';
 import { writeBriefQuery } from '@/core/formats';
 import { readStoredCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { calendarOf, listGroups } from '@/server/groups';
 import { nextClass } from '@/server/nextClass';
 import { AlmanacRoom, type AlmanacView } from '@/ui/almanac/AlmanacRoom';
@@ -77,7 +77,7 @@ export default async function AlmanacPage({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
-  const open = await database();
+  const open = await mine();
   const { customs, version, fallenBack } = await readStoredCustoms(open);
   chosenHere(customs);
   const [groups, query] = [await listGroups(open), await searchParams];

@@ -10,7 +10,7 @@ import { tableMade } from '@/handout/tableMade';
 import { TERM_MAKERS } from '@/handout/termMakers';
 import { readCustoms } from '@/server/customs';
 import { readRepertoire } from '@/server/forms';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 import { attendanceTable, formsTable, logTable } from '@/server/tables';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { homeworkContent, practiceContent } from './practice';
@@ -31,7 +31,7 @@ export interface HandedOut {
   readonly make: () => Made | Promise<Made>;
 }
 
-type Hander = (queries: Queries, wanted: Wanted) => Promise<HandedOut | undefined>;
+type Hander = (queries: OwnQueries, wanted: Wanted) => Promise<HandedOut | undefined>;
 
 const isChannel = (id: string): id is ChannelId => (CHANNEL_IDS as readonly string[]).includes(id);
 

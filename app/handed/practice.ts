@@ -13,7 +13,7 @@ import { readHomework } from '@/server/homework';
 import { readForTeacher, readLed } from '@/server/led';
 import { readPerson } from '@/server/people';
 import { readPractice } from '@/server/practices';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 import { homeworkSheetOf, type Prescribed } from '@/ui/homework/homeworkSheetOf';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { dateText } from '@/ui/kit/time';
@@ -44,7 +44,7 @@ interface Handed {
 
 /** A practice for an audience: for others without anything private; for oneself with one's notes and whose it is. */
 export async function practiceContent(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   asked: HandoutAsked,
   nowMs: number,
@@ -110,7 +110,7 @@ const USUAL_HOUR = '07:30';
 
 /** A step of somebody's homework: without their name unless that is wished, and with what they mind. */
 export async function homeworkContent(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   asked: HandoutAsked,
   nowMs: number,
@@ -161,7 +161,7 @@ export async function homeworkContent(
 
 /** Homework as a series a step: on as many days as it was asked for, at an hour, until the next step begins. */
 async function prescription(
-  queries: Queries,
+  queries: OwnQueries,
   { id, first, weeks, steps, daysAWeek }: NonNullable<Awaited<ReturnType<typeof readHomework>>>['homework'],
   { at, alarm }: HandoutAsked,
   { zone, nowMs }: { readonly zone: string; readonly nowMs: number },

@@ -9,7 +9,7 @@ import { openDatabase } from '@/server/database';
 import { seedDemo } from '@/server/demo';
 import { giveHomework } from '@/server/homework';
 import { readPerson } from '@/server/people';
-import { sql, type Database } from '@/server/sql';
+import { OWNER, ownedBy, sql, type OwnDatabase } from '@/server/sql';
 import { HANDERS } from './handed';
 import { homeworkContent, practiceContent } from './practice';
 
@@ -20,12 +20,15 @@ const root = mkdtempSync(path.join(tmpdir(), 'navuren-private-'));
 const PERSON = '00000000-0000-4000-9000-000000000005';
 const PRACTICE = 'before-the-rounds';
 const TERM = '00000000-0000-4000-a000-000000000001';
-let open: Database;
+let open: OwnDatabase;
 let homeworkId = '';
 
 beforeAll(async () => {
   expect(spawnSync(process.execPath, ['scripts/player.mjs']).status).toBe(0);
-  open = await openDatabase({ folder: path.join(root, 'data'), migrations: 'db/migrations', demo: false });
+  open = ownedBy(
+    await openDatabase({ folder: path.join(root, 'data'), migrations: 'db/migrations', demo: false }),
+    OWNER,
+  );
   await seedDemo(open);
   const person = (await readPerson(open, PERSON))?.person;
   if (!person) throw new Error('expected a person');

@@ -10,7 +10,7 @@ import { listPeople } from '@/server/people';
 import { readPlanning } from '@/server/planning';
 import type { Planning } from '@/server/planned';
 import { listTerms } from '@/server/terms';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import type { TermView } from '@/ui/term/view';
 import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
@@ -140,7 +140,7 @@ const weeksTable = (sheet: TermSheet): Table => ({
 
 /** A term for an audience; its group is named only where that is wished. */
 export async function termContent(
-  queries: Queries,
+  queries: OwnQueries,
   id: string,
   asked: HandoutAsked,
   nowMs: number,

@@ -3,11 +3,11 @@ import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { openHere } from '../open.test.data';
-import { sql, type Database } from '../sql';
+import { OWNER, sql, type OwnDatabase } from '../sql';
 import {
   deviceOf,
   devices,
-  isOwners,
+  isTheirs,
   letIn,
   readDoor,
   sendAway,
@@ -24,7 +24,7 @@ const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-access-'));
 const NOW = Date.UTC(2026, 10, 30, 9);
 const DAY_MS = 86_400_000;
 const WORDS = 'wet slate under the bell';
-let open: Database;
+let open: OwnDatabase;
 beforeAll(async () => {
   open = await openHere({ folder: path.join(base, 'data'), migrations: 'db/migrations', demo: false });
 }, 60_000);
@@ -83,45 +83,51 @@ describe('a passphrase', () => {
 describe('the door', () => {
   it('is not open without a passphrase, whatever the table says', async () => {
     await setOpen(open, true, NOW);
-    expect(await readDoor(open)).toEqual({ isOpen: false, hasPassphrase: false });
-    expect(await isOwners(open, WORDS)).toBe(false);
+    expect(await readDoor(open)).toEqual({ isOpen: false, hasPassphrase: false, isSchool: false });
+    expect(await isTheirs(open, OWNER, WORDS)).toBe(false);
     await setPassphrase(open, WORDS, NOW);
-    expect(await readDoor(open)).toEqual({ isOpen: true, hasPassphrase: true });
-    expect([await isOwners(open, WORDS), await isOwners(open, 'another')]).toEqual([true, false]);
+    expect(await readDoor(open)).toEqual({ isOpen: true, hasPassphrase: true, isSchool: false });
+    expect([await isTheirs(open, OWNER, WORDS), await isTheirs(open, OWNER, 'another')]).toEqual([
+      true,
+      false,
+    ]);
     await setOpen(open, false, NOW);
     expect((await readDoor(open)).isOpen).toBe(false);
   });
 
   it('lets a device in by a token that stands nowhere, and sends it away', async () => {
-    const token = await letIn(open, 'Firefox on Linux', NOW);
+    const token = await letIn(open, OWNER, 'Firefox on Linux', NOW);
     expect(token).toMatch(/^[\w-]{43}$/);
     const kept = JSON.stringify(await open.rows(sql`select * from private.device`));
     expect(kept).not.toContain(token);
     const device = await deviceOf(open, token, NOW);
     expect(device).toMatchObject({ name: 'Firefox on Linux', signedInAtMs: NOW });
     expect(await deviceOf(open, `${token.slice(1)}A`, NOW)).toBeUndefined();
-    expect(await sendAway(open, device?.id ?? '')).toBe(true);
+    expect(await sendAway(open, 'everybody', device?.id ?? '')).toBe(true);
     expect(await deviceOf(open, token, NOW)).toBeUndefined();
-    expect(await sendAway(open, device?.id ?? '')).toBe(false);
+    expect(await sendAway(open, 'everybody', device?.id ?? '')).toBe(false);
   });
 
   it('lets go of a device after thirty days unused, and after ninety in any case', async () => {
-    const [used, unused] = [await letIn(open, 'used', NOW), await letIn(open, 'unused', NOW)];
+    const [used, unused] = [await letIn(open, OWNER, 'used', NOW), await letIn(open, OWNER, 'unused', NOW)];
     for (let day = 1; day < 90; day += 10)
       expect(await deviceOf(open, used, NOW + day * DAY_MS)).toBeDefined();
     expect(await deviceOf(open, unused, NOW + 31 * DAY_MS)).toBeUndefined();
     expect(await deviceOf(open, used, NOW + 90 * DAY_MS)).toBeUndefined();
-    expect((await devices(open, NOW + 85 * DAY_MS)).map(({ name }) => name)).toEqual(['used']);
+    expect((await devices(open, 'everybody', NOW + 85 * DAY_MS)).map(({ name }) => name)).toEqual(['used']);
   });
 
   it('keeps one device and sends the others away; a new passphrase sends all away', async () => {
-    const tokens = await Promise.all(['one', 'two', 'three'].map((name) => letIn(open, name, NOW)));
+    const tokens = await Promise.all(['one', 'two', 'three'].map((name) => letIn(open, OWNER, name, NOW)));
     const [kept] = await Promise.all(tokens.map((token) => deviceOf(open, token, NOW)));
-    await sendOthersAway(open, kept?.id);
-    expect((await devices(open, NOW)).map(({ name }) => name)).toEqual(['one']);
+    await sendOthersAway(open, 'everybody', kept?.id);
+    expect((await devices(open, 'everybody', NOW)).map(({ name }) => name)).toEqual(['one']);
     await setPassphrase(open, `${WORDS} again`, NOW);
-    expect(await devices(open, NOW)).toEqual([]);
-    expect([await isOwners(open, WORDS), await isOwners(open, `${WORDS} again`)]).toEqual([false, true]);
+    expect(await devices(open, 'everybody', NOW)).toEqual([]);
+    expect([await isTheirs(open, OWNER, WORDS), await isTheirs(open, OWNER, `${WORDS} again`)]).toEqual([
+      false,
+      true,
+    ]);
   });
 });
 
@@ -144,13 +150,14 @@ describe('tries to come in', () => {
     // Having had to wait is no further refusal.
     await tried('10.0.0.7', NOW + 6000, 'made to wait');
     expect(await waitFor(open, '10.0.0.7', NOW + 8000)).toBe(0);
-    await cameIn(open, await tried('10.0.0.7', NOW + 9000, 'refused'));
+    await cameIn(open, await tried('10.0.0.7', NOW + 9000, 'refused'), OWNER);
     expect(await waitFor(open, '10.0.0.7', NOW + 9001)).toBe(0);
     expect((await lastTries(open, 1))[0]).toEqual({
       atMs: NOW + 9000,
       address: '10.0.0.7',
       device: 'Safari on a phone',
       outcome: 'came in',
+      accountName: '',
     });
   });
 
@@ -277,6 +284,10 @@ describe('who may', () => {
     expect(open('guest').toSorted()).toEqual(
       [...read('/api/follow/x', '/api/follow/x/clock', '/api/follow/x/stream')].toSorted(),
     );
+    // The door, and who comes in by it, is the owner’s.
+    expect(new Set(open('owner').map((one) => one.split(' ')[1]))).toEqual(
+      new Set(['/api/door', '/api/teachers', '/api/teachers/x']),
+    );
     for (const twisted of [
       '/enter/',
       '/Enter',
@@ -298,7 +309,7 @@ describe('who may', () => {
       '/api/follow/x/../../practices',
       '/api/follow/x/stream/y',
     ])
-      expect([twisted, whoMay('GET', twisted)]).toEqual([twisted, 'owner']);
+      expect([twisted, whoMay('GET', twisted)]).toEqual([twisted, 'teacher']);
   });
 
   it('goes on to a page of ours and to nothing that leads away', () => {

@@ -1,22 +1,31 @@
 import type { IncomingMessage } from 'node:http';
 import { loggable } from '../answers';
 import { database } from '../database';
+import { OWNER } from '../sql';
 import { deviceOf, readDoor, type Device } from './accounts';
 import { cameFrom, localAddresses, openHosts } from './network';
 import { goesOn, whoMay } from './routes';
 
 /** What becomes of a request: it goes on, is sent to the page to come in by, or is refused with a status and a sentence. */
 export type Verdict =
-  | { readonly kind: 'comes' }
+  | { readonly kind: 'comes'; readonly teacherId: string | undefined }
   | { readonly kind: 'to-enter'; readonly location: string }
   | { readonly kind: 'refused'; readonly status: number; readonly message: string };
+
+interface Known {
+  readonly isOpen: boolean;
+  /** Others teach here besides the owner. */
+  readonly isSchool: boolean;
+  readonly addresses: string;
+  readonly atMs: number;
+}
 
 /** What the start script (scripts/server.mjs) and this server say to each other; both are in one process. */
 interface Shared {
   /** Judges a request before the framework sees it; the start script waits for it before it lets anything but health through. */
   navurenDoor?: (request: IncomingMessage) => Promise<Verdict>;
   /** What is known of the door: here, for each bundle has this module once more. */
-  navurenKnown?: { readonly isOpen: boolean; readonly addresses: string; readonly atMs: number };
+  navurenKnown?: Known;
   /** Listens in the local network, or stops to. */
   navurenListen?: (isOpen: boolean, addresses: readonly string[]) => Promise<void>;
 }
@@ -28,29 +37,39 @@ const STALE_MS = 5_000;
 const LOOKS_EVERY_MS = 10_000;
 
 /** Who is asked for every request of a page knows it for a moment; what is changed here is known at once. */
-export async function isOpenNow(): Promise<boolean> {
+async function knownNow(): Promise<Known> {
   const nowMs = Date.now();
   const known = shared.navurenKnown;
-  if (known && Math.abs(nowMs - known.atMs) < STALE_MS) return known.isOpen;
-  return knownAs((await readDoor(await database())).isOpen);
+  if (known && Math.abs(nowMs - known.atMs) < STALE_MS) return known;
+  return lookedUp();
 }
 
-async function knownAs(isOpen: boolean): Promise<boolean> {
+/** Whether it answers the local network. */
+export const isOpenNow = async (): Promise<boolean> => (await knownNow()).isOpen;
+
+/** Whether who comes is asked who they are: while it is open, and where several teach, at this machine as well. */
+export const isAskedNow = async (): Promise<boolean> => {
+  const { isOpen, isSchool } = await knownNow();
+  return isOpen || isSchool;
+};
+
+async function lookedUp(): Promise<Known> {
+  const { isOpen, isSchool } = await readDoor(await database());
   // A machine that is carried into another network is reached there under another address.
   const addresses = isOpen ? localAddresses() : [];
   const former = shared.navurenKnown;
-  const known = { isOpen, addresses: addresses.join(' '), atMs: Date.now() };
+  const known = { isOpen, isSchool, addresses: addresses.join(' '), atMs: Date.now() };
   shared.navurenKnown = known;
   if (former?.isOpen !== isOpen || former.addresses !== known.addresses) {
     // The guard of hosts and origins (proxy.ts) reads it there: it is made into a bundle of its own.
     process.env.NAVUREN_HOSTS = isOpen ? JSON.stringify([...openHosts()]) : '';
     await shared.navurenListen?.(isOpen, addresses);
   }
-  return isOpen;
+  return known;
 }
 
-/** The door was opened or shut here. */
-export const doorChanged = (isOpen: boolean): Promise<boolean> => knownAs(isOpen);
+/** The door was opened or shut here, or who teaches was changed. */
+export const doorChanged = async (): Promise<void> => void (await lookedUp());
 
 /** Its own for each port, for a browser keeps cookies by machine. */
 export const cookieName = (): string => `navuren-${process.env.NAVUREN_PORT ?? '3210'}`;
@@ -73,10 +92,14 @@ async function judge(request: IncomingMessage): Promise<Verdict> {
   const [path = '/', query = ''] = (request.url ?? '/').split('?');
   const method = request.method ?? 'GET';
   const who = whoMay(method, path);
-  if (who === 'anyone' || !(await isOpenNow())) return { kind: 'comes' };
-  if (await deviceIn(request.headers.cookie)) return { kind: 'comes' };
+  const isAsked = await isAskedNow();
+  if (who === 'anyone' || !isAsked) return { kind: 'comes', teacherId: isAsked ? undefined : OWNER };
+  const device = await deviceIn(request.headers.cookie);
+  if (device && who === 'owner' && device.role !== 'owner')
+    return { kind: 'refused', status: 403, message: 'That is for the owner of this Navuren.' };
+  if (device) return { kind: 'comes', teacherId: device.accountId };
   // A guest has the code of a class: whether there is one is looked at where it is asked for (app/api/follow/).
-  if (who === 'guest') return { kind: 'comes' };
+  if (who === 'guest') return { kind: 'comes', teacherId: undefined };
   const isPage = method === 'GET' && (request.headers.accept ?? '').includes('text/html');
   const then = goesOn(query === '' ? path : `${path}?${query}`);
   return isPage
@@ -84,8 +107,9 @@ async function judge(request: IncomingMessage): Promise<Verdict> {
     : { kind: 'refused', status: 401, message: 'Come in first: this is for who has the passphrase.' };
 }
 
-/** Where a request came from is passed on in a header that nobody else can set. */
+/** Where a request came from, and which teacher asks, is passed on in headers that nobody else can set. */
 export const FROM_HEADER = 'x-navuren-from';
+export const TEACHER_HEADER = 'x-navuren-teacher';
 
 /** From now on every request is judged. */
 export async function keepDoor(): Promise<void> {
@@ -98,8 +122,11 @@ export async function keepDoor(): Promise<void> {
       socket.remoteAddress ?? '',
       Array.isArray(forwarded) ? forwarded.at(-1) : forwarded,
     );
+    headers[TEACHER_HEADER] = '';
     try {
-      return await judge(request);
+      const verdict = await judge(request);
+      if (verdict.kind === 'comes') headers[TEACHER_HEADER] = verdict.teacherId ?? '';
+      return verdict;
     } catch (error) {
       console.error(loggable(error));
       // Who cannot be looked up does not come in.

@@ -1,6 +1,6 @@
 import { refuse } from '../answers';
 import { database } from '../database';
-import { isOwners, letIn, sendAway, STAYS_MS } from './accounts';
+import { isTheirs, letIn, sendAway, STAYS_MS } from './accounts';
 import { cookieName, deviceIn, FROM_HEADER } from './door';
 import { openHosts } from './network';
 import { cameIn, deviceName, waitFor, writeTry } from './tries';
@@ -14,12 +14,12 @@ const isSecure = (request: Request): boolean =>
 const setCookie = (request: Request, value: string, seconds: number): string =>
   `${cookieName()}=${value}; Path=/; HttpOnly; SameSite=Strict; Max-Age=${seconds}${isSecure(request) ? '; Secure' : ''}`;
 
-/** An answer that lets the device in, anew where it was in: its cookie is HttpOnly and goes to our own pages alone. */
-export async function lettingIn(request: Request): Promise<Response> {
+/** An answer that lets somebody’s device in, anew where it was in: its cookie is HttpOnly and goes to our own pages alone. */
+export async function lettingIn(request: Request, accountId: string): Promise<Response> {
   const open = await database();
   const former = await deviceIn(request.headers.get('cookie'));
-  if (former) await sendAway(open, former.id);
-  const token = await letIn(open, deviceOfRequest(request), Date.now());
+  if (former) await sendAway(open, former, former.id);
+  const token = await letIn(open, accountId, deviceOfRequest(request), Date.now());
   const answer = Response.json({ ok: true });
   answer.headers.append('set-cookie', setCookie(request, token, STAYS_MS / 1000));
   return answer;
@@ -33,10 +33,16 @@ export function lettingGo(request: Request): Response {
 }
 
 /**
- * Looks at a passphrase that somebody typed: nothing where it is right, else the refusal. Every try is written down before
+ * Looks at a passphrase that was typed for an account, or for none where the name is nobody’s: nothing where it is right,
+ * else the refusal, which is the same for both. Every try is written down before
  * it is looked at, so that many at once are no way round the wait.
  */
-export async function refusalOf(request: Request, passphrase: string): Promise<Response | undefined> {
+export async function refusalOf(
+  request: Request,
+  accountId: string | undefined,
+  passphrase: string,
+  wrong = 'That is not the passphrase.',
+): Promise<Response | undefined> {
   const open = await database();
   const asked = {
     atMs: Date.now(),
@@ -54,8 +60,8 @@ export async function refusalOf(request: Request, passphrase: string): Promise<R
     answer.headers.set('retry-after', String(seconds));
     return answer;
   }
-  if (!(await isOwners(open, passphrase)))
-    return refuse(401, { message: 'That is not the passphrase.', field: 'passphrase' });
-  await cameIn(open, id);
+  if (!(await isTheirs(open, accountId, passphrase)))
+    return refuse(401, { message: wrong, field: 'passphrase' });
+  await cameIn(open, id, accountId);
   return undefined;
 }

@@ -94,3 +94,12 @@ export const passphraseSchema = z
     (text) => !COMMON.some((common) => plain(text).toLowerCase().replace(common, '').length < SHORTEST / 2),
     'not one that everybody tries first',
   );
+
+/** A passphrase as it is typed to come in: whatever it is. */
+export const typedPassphrase = z.string().min(1, 'type it first').max(400, 'is too long');
+
+/** What somebody is called who comes in. */
+export const nameSchema = z.string().trim().min(1, 'give a name').max(80, 'at most 80 characters');
+
+/** Another teacher, and the first passphrase they are given. */
+export const teacherSchema = z.strictObject({ name: nameSchema, passphrase: passphraseSchema });

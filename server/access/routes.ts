@@ -5,7 +5,8 @@ interface Listed {
 
 /**
  * Who may come where, once the door is open: what is listed here is for anyone, or for guests, who have the code of a class
- * that is led; everything else is for who has come in. A route that is forgotten is therefore shut, never open.
+ * that is led; everything else is for the teachers who have come in, or the owner alone. A route that is forgotten is
+ * therefore shut to strangers, never open.
  */
 const ANYONE: readonly Listed[] = [
   // The page to come in by, and what it is made of.
@@ -24,7 +25,13 @@ const GUEST: readonly Listed[] = [
   { methods: ['GET', 'HEAD'], path: /^\/api\/follow\/[\w-]{1,20}(\/(stream|clock))?$/ },
 ];
 
-export type WhoMay = 'anyone' | 'guest' | 'owner';
+/**
+ * The door itself and who else comes in by it: the owner’s alone, which its handlers see to as well (see `refusalToOthers`).
+ * Anything that is not named is for every teacher.
+ */
+const OWNERS: readonly RegExp[] = [/^\/api\/door($|\/)/, /^\/api\/teachers($|\/)/];
+
+export type WhoMay = 'anyone' | 'guest' | 'teacher' | 'owner';
 
 /** A path that means something else once it is read: steps back, doubled strokes, signs written as numbers. */
 const isTwisted = (path: string): boolean => /\.\.|\/\.|\/\/|%|\\/.test(path);
@@ -33,7 +40,9 @@ const isTwisted = (path: string): boolean => /\.\.|\/\.|\/\/|%|\\/.test(path);
 export function whoMay(method: string, path: string): WhoMay {
   const isIn = (list: readonly Listed[]): boolean =>
     !isTwisted(path) && list.some((one) => one.methods.includes(method) && one.path.test(path));
-  return isIn(ANYONE) ? 'anyone' : isIn(GUEST) ? 'guest' : 'owner';
+  if (isIn(ANYONE)) return 'anyone';
+  if (isIn(GUEST)) return 'guest';
+  return OWNERS.some((one) => one.test(path)) ? 'owner' : 'teacher';
 }
 
 /** Where somebody goes on after coming in: a path of ours and nothing that leads away. */

@@ -11,6 +11,11 @@ export interface Try {
   readonly outcome: Outcome;
 }
 
+/** A try as it is shown: who it turned out to be; empty for the owner, and nothing for nobody. */
+export interface ShownTry extends Try {
+  readonly accountName: string | undefined;
+}
+
 const HOUR_MS = 3_600_000;
 /** So many may be mistyped before one has to wait. */
 const FREE_TRIES = 3;
@@ -54,13 +59,16 @@ export async function writeTry(queries: Queries, { atMs, address, device, outcom
 }
 
 /** A try that was written down as refused before it was looked at has come in. */
-export const cameIn = async (queries: Queries, id: string): Promise<void> =>
-  void (await queries.rows(sql`update private.sign_in set outcome = 'came in' where id = ${id}`));
+export const cameIn = async (queries: Queries, id: string, accountId: string | undefined): Promise<void> =>
+  void (await queries.rows(
+    sql`update private.sign_in set outcome = 'came in', account_id = ${accountId ?? null} where id = ${id}`,
+  ));
 
 /** The last tries, the latest first. */
-export async function lastTries(queries: Queries, most = 20): Promise<readonly Try[]> {
+export async function lastTries(queries: Queries, most = 20): Promise<readonly ShownTry[]> {
   const rows = await queries.rows(
-    sql`select at, address, device, outcome from private.sign_in order by at desc, id limit ${most}`,
+    sql`select s.at, s.address, s.device, s.outcome, a.name from private.sign_in s
+        left join private.account a on a.id = s.account_id order by s.at desc, s.id limit ${most}`,
   );
   return z
     .array(
@@ -69,10 +77,11 @@ export async function lastTries(queries: Queries, most = 20): Promise<readonly T
         address: z.string(),
         device: z.string(),
         outcome: z.enum(['came in', 'refused', 'made to wait']),
+        name: z.string().nullable(),
       }),
     )
     .parse(rows)
-    .map(({ at, ...rest }) => ({ atMs: at.getTime(), ...rest }));
+    .map(({ at, name, ...rest }) => ({ atMs: at.getTime(), accountName: name ?? undefined, ...rest }));
 }
 
 /** What a browser says it is, in a few words and without its numbers. */

@@ -9,22 +9,22 @@ import { openHere } from '../open.test.data';
 import { seedDemo } from '../demo';
 import { readPractice, savePractice } from '../practices';
 import { readCustoms, saveCustoms } from '../customs';
-import { sql, type Database } from '../sql';
-import { copyFile, copyOfDay, listCopies, saveArchive } from './copies';
+import { OWNER, sql, type OwnDatabase } from '../sql';
+import { copiesOf, copyFile, copyOfDay, listCopies, saveArchive } from './copies';
 import { forgetInCopies } from './forget';
 import { fileOf } from './incoming';
 import { ArchiveRefused } from './read';
 import { bringArchive, planArchive } from './restore';
-import { OF_THE_INSTALLATION, TABLES } from './tables';
+import { OF_THE_INSTALLATION, OF_WHOM, TABLES } from './tables';
 import { MANIFEST, manifestSchema } from './write';
 
 const NOW = Date.UTC(2026, 10, 30, 9);
 const root = mkdtempSync(path.join(tmpdir(), 'navuren-archive-'));
-const open = (name: string): Promise<Database> =>
+const open = (name: string): Promise<OwnDatabase> =>
   openHere({ folder: path.join(root, name), migrations: 'db/migrations', demo: false });
 
-let full: Database;
-let empty: Database;
+let full: OwnDatabase;
+let empty: OwnDatabase;
 const file = path.join(root, 'everything.zip');
 
 beforeAll(async () => {
@@ -40,7 +40,7 @@ afterAll(async () => {
 });
 
 /** Every row of every table, as text; what only says when it was written is left out where `loosely`. */
-async function everyRow(database: Database): Promise<Readonly<Record<string, readonly string[]>>> {
+async function everyRow(database: OwnDatabase): Promise<Readonly<Record<string, readonly string[]>>> {
   const all: Record<string, readonly string[]> = {};
   for (const { table, columns, key } of TABLES) {
     const rows = await database.rows({
@@ -124,7 +124,7 @@ describe('everything in one file', () => {
     expect(rows.map(({ name }) => name).toSorted()).toEqual(
       [...TABLES.map(({ table }) => table), ...OF_THE_INSTALLATION].toSorted(),
     );
-    // And no column, but one that is made of others, and which save made a version.
+    // And no column, but one that is made of others, which save made a version, and whose it is here.
     for (const { table, columns } of TABLES) {
       const [schema, name] = table.includes('.') ? table.split('.') : ['public', table];
       const there = await full.rows(
@@ -132,7 +132,7 @@ describe('everything in one file', () => {
       );
       const named = there
         .map(({ column_name: column }) => String(column))
-        .filter((column) => column !== 'save_id');
+        .filter((column) => column !== 'save_id' && !OF_WHOM.has(column));
       expect({ table, columns: named.toSorted() }).toEqual({
         table,
         columns: Object.keys(columns).toSorted(),
@@ -235,7 +235,9 @@ describe('a file that is not as it should be', () => {
     // A small house: a file of it is quickly gone through.
     const small = await open('small');
     await saveCustoms(small, DEFAULT_CUSTOMS, 0, NOW);
-    await small.rows(sql`insert into learnt_forgotten (form_id, before) values ('cloud-hands', now())`);
+    await small.rows(
+      sql`insert into learnt_forgotten (teacher_id, form_id, before) values ('owner', 'cloud-hands', now())`,
+    );
     const smallFile = path.join(root, 'small.zip');
     await saveArchive(small, smallFile, NOW);
     const whole = readFileSync(smallFile);
@@ -266,7 +268,7 @@ describe('a file that is not as it should be', () => {
 
 describe('the copies of each day', () => {
   it('are made once a day, whole, and let go by the rule', async () => {
-    const folder = path.join(root, 'full');
+    const folder = copiesOf(path.join(root, 'full'), OWNER);
     for (const day of ['2026-11-27', '2026-11-28', '2026-11-29', '2026-11-30'])
       await copyOfDay(full, folder, day, NOW);
     expect(listCopies(folder).map(({ day }) => day)).toEqual([
@@ -291,27 +293,27 @@ describe('the copies of each day', () => {
   it('do not keep a lost database from being made anew beside them', async () => {
     const folder = path.join(root, 'lost');
     const there = await open('lost');
-    await copyOfDay(there, folder, '2026-11-30', NOW);
+    await copyOfDay(there, copiesOf(folder, OWNER), '2026-11-30', NOW);
     await there.close();
     const { readdirSync } = await import('node:fs');
     for (const name of readdirSync(folder))
       if (name !== 'copies') rmSync(path.join(folder, name), { recursive: true });
     const anew = await open('lost');
-    expect(listCopies(folder)).toHaveLength(1);
+    expect(listCopies(copiesOf(folder, OWNER))).toHaveLength(1);
     await anew.close();
   });
 });
 
 describe('a person who is deleted', () => {
   it('is in no copy any more, and the rest of each copy is as it was', async () => {
-    const folder = path.join(root, 'full');
+    const folder = copiesOf(path.join(root, 'full'), OWNER);
     const day = listCopies(folder)[0]?.day ?? '?';
     const copy = copyFile(folder, day) ?? '?';
     const before = unzipSync(readFileSync(copy));
     const came = Object.entries(before).find(([name]) => name.startsWith('came/'));
     const { person_id: id } = JSON.parse(strFromU8(came?.[1] ?? new Uint8Array())) as { person_id: string };
-    writeFileSync(path.join(folder, 'copies', 'navuren-2020-01-01.zip'), 'damaged');
-    writeFileSync(path.join(folder, 'copies', 'incoming-x.zip'), 'looked at');
+    writeFileSync(path.join(folder, 'navuren-2020-01-01.zip'), 'damaged');
+    writeFileSync(path.join(folder, 'incoming-x.zip'), 'looked at');
     await forgetInCopies(folder, id);
     const after = unzipSync(readFileSync(copy));
     const all = Object.values(after)

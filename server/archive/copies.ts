@@ -4,7 +4,7 @@ import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { keptCopies } from '@/core/archive/keepRule';
 import { COPIES } from '../folder';
-import type { Database } from '../sql';
+import { OWNER, type OwnDatabase } from '../sql';
 import { writeArchive } from './write';
 
 const NAME = /^navuren-(\d{4}-\d{2}-\d{2})\.zip$/;
@@ -14,9 +14,12 @@ export interface Copy {
   readonly bytes: number;
 }
 
-/** The copies there are, the latest first. */
-export function listCopies(folder: string): readonly Copy[] {
-  const at = path.join(folder, COPIES);
+/** Where a teacher’s copies lie: each has their own, and the owner’s lie where they did before there were others. */
+export const copiesOf = (dataFolder: string, teacherId: string): string =>
+  path.join(dataFolder, COPIES, ...(teacherId === OWNER ? [] : [teacherId]));
+
+/** The copies there are in a folder of them, the latest first. */
+export function listCopies(at: string): readonly Copy[] {
   if (!existsSync(at)) return [];
   return readdirSync(at)
     .flatMap((name) => {
@@ -30,9 +33,9 @@ export function listCopies(folder: string): readonly Copy[] {
 export const BEFORE = 'before';
 
 /** The file of a day’s copy, or of what was there before; nothing where there is none. */
-export function copyFile(folder: string, day: string): string | undefined {
+export function copyFile(at: string, day: string): string | undefined {
   if (day !== BEFORE && !/^\d{4}-\d{2}-\d{2}$/.test(day)) return undefined;
-  const file = path.join(folder, COPIES, `navuren-${day}.zip`);
+  const file = path.join(at, `navuren-${day}.zip`);
   return existsSync(file) ? file : undefined;
 }
 
@@ -54,22 +57,21 @@ export async function writeWhole(file: string, pieces: AsyncIterable<Uint8Array>
 }
 
 /** Writes everything into a file. */
-export const saveArchive = (database: Database, file: string, nowMs: number): Promise<void> =>
+export const saveArchive = (database: OwnDatabase, file: string, nowMs: number): Promise<void> =>
   database.reading((queries) => writeWhole(file, writeArchive(queries, nowMs)));
 
 /** Makes the copy of a day unless it is there (or `anew`), and lets go of those that are kept no longer. */
 export async function copyOfDay(
-  database: Database,
-  folder: string,
+  database: OwnDatabase,
+  at: string,
   day: string,
   nowMs: number,
   anew = false,
 ): Promise<void> {
-  const at = path.join(folder, COPIES);
   mkdirSync(at, { recursive: true });
   const file = path.join(at, `navuren-${day}.zip`);
   if (!existsSync(file) || anew) await saveArchive(database, file, nowMs);
-  const days = listCopies(folder).map((copy) => copy.day);
+  const days = listCopies(at).map((copy) => copy.day);
   const kept = keptCopies(days, day);
   for (const old of days) if (!kept.has(old)) rmSync(path.join(at, `navuren-${old}.zip`), { force: true });
 }

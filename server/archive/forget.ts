@@ -1,8 +1,7 @@
-import { existsSync, readdirSync, rmSync } from 'node:fs';
+import { existsSync, readdirSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { z } from 'zod';
 import { isOneToOne } from '@/core/people/oneToOne';
-import { COPIES } from '../folder';
 import { writeWhole } from './copies';
 import { ArchiveRefused, entriesOf, jsonOf, type Entry } from './read';
 import { asBytes, manifestSchema, MANIFEST, Packer } from './write';
@@ -89,11 +88,12 @@ async function* rewritten(file: string, personId: string, traces: Traces): Async
  * Takes a person who was deleted out of every copy there is, so that they do not come back with one. A copy that cannot be
  * read any more goes whole: nobody can say what is in it.
  */
-export async function forgetInCopies(folder: string, personId: string): Promise<void> {
-  const at = path.join(folder, COPIES);
+export async function forgetInCopies(at: string, personId: string): Promise<void> {
   if (!existsSync(at)) return;
   for (const name of readdirSync(at)) {
     const file = path.join(at, name);
+    // Another teacher’s copies, which hold nothing of this one’s.
+    if (statSync(file).isDirectory()) continue;
     // What was sent to be looked at, or was being written, is nobody's to keep.
     if (!/^navuren-[\w-]+\.zip$/.test(name)) {
       rmSync(file, { force: true });

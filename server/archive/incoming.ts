@@ -2,7 +2,6 @@ import { randomUUID } from 'node:crypto';
 import { createWriteStream, existsSync, mkdirSync, readdirSync, rmSync, statSync } from 'node:fs';
 import { once } from 'node:events';
 import path from 'node:path';
-import { COPIES } from '../folder';
 import { copyFile } from './copies';
 import { LARGEST_ARCHIVE_BYTES } from './read';
 
@@ -18,11 +17,10 @@ function letGo(at: string, nowMs: number): void {
 
 /** Keeps a file that is sent until it is decided on; nothing where it is larger than anything of ours. */
 export async function takeIncoming(
-  folder: string,
+  at: string,
   body: ReadableStream<Uint8Array>,
   nowMs: number,
 ): Promise<string | undefined> {
-  const at = path.join(folder, COPIES);
   mkdirSync(at, { recursive: true });
   letGo(at, nowMs);
   const token = randomUUID();
@@ -54,18 +52,18 @@ export async function takeIncoming(
 }
 
 /** The file a token stands for: one that was sent, or a copy by its day. */
-export function fileOf(folder: string, token: string): string | undefined {
-  const copy = copyFile(folder, token);
+export function fileOf(at: string, token: string): string | undefined {
+  const copy = copyFile(at, token);
   if (copy) return copy;
   const name = `incoming-${token}.zip`;
   // The whole of it, not its last part: a token names no other folder.
   if (!INCOMING.test(name)) return undefined;
-  const file = path.join(folder, COPIES, name);
+  const file = path.join(at, name);
   return existsSync(file) ? file : undefined;
 }
 
 /** A file that was sent is no longer wanted. */
-export function letGoOf(folder: string, token: string): void {
+export function letGoOf(at: string, token: string): void {
   const name = `incoming-${token}.zip`;
-  if (INCOMING.test(name)) rmSync(path.join(folder, COPIES, name), { force: true });
+  if (INCOMING.test(name)) rmSync(path.join(at, name), { force: true });
 }

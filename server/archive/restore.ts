@@ -1,8 +1,8 @@
 import { z } from 'zod';
 import { PART_IDS, withNeeded, type PartId, type PartPlan } from '@/core/archive/parts';
-import type { Database, Queries } from '../sql';
+import type { OwnDatabase, OwnQueries } from '../sql';
 import { ArchiveRefused, checkArchive, type ReadRow } from './read';
-import { BOOKKEEPING, TABLES, type SavedRow, type SavedTable } from './tables';
+import { BOOKKEEPING, rowFile, TABLES, type SavedRow, type SavedTable } from './tables';
 import { asSaved } from './write';
 
 /** What would become of a row. */
@@ -32,16 +32,39 @@ const content = (row: SavedRow): string =>
 
 const quoted = (names: readonly string[]): string => names.map((name) => `"${name}"`).join(', ');
 
-async function there(
-  { table, columns, key }: SavedTable,
+/** That a row is the one of this key, with what is bound to it, and of this teacher where it is anybody’s own. */
+function isRow(
+  { key, isShared }: SavedTable,
   row: SavedRow,
-  queries: Queries,
-): Promise<SavedRow | undefined> {
+  teacherId: string | undefined,
+  bound = 0,
+): { readonly text: string; readonly values: readonly unknown[] } {
+  const names = [...key, ...(isShared || teacherId === undefined ? [] : ['teacher_id'])];
+  return {
+    text: names.map((name, index) => `"${name}" = $${bound + index + 1}`).join(' and '),
+    values: names.map((name) => (name === 'teacher_id' ? teacherId : row[name])),
+  };
+}
+
+async function there(table: SavedTable, row: SavedRow, queries: OwnQueries): Promise<SavedRow | undefined> {
+  const { text, values } = isRow(table, row, queries.teacherId);
   const [found] = await queries.rows({
-    text: `select ${quoted(Object.keys(columns))} from ${table} where ${key.map((name, index) => `"${name}" = $${index + 1}`).join(' and ')}`,
-    values: key.map((name) => row[name]),
+    text: `select ${quoted(Object.keys(table.columns))} from ${table.table} where ${text}`,
+    values,
   });
   return found;
+}
+
+/** Whether what a row would be is somebody else’s here: ids are the same only where a file of theirs is brought in. */
+async function isAnothers(table: SavedTable, row: SavedRow, queries: OwnQueries): Promise<boolean> {
+  // Of these each teacher has their own under the same key.
+  if (table.isShared || ['customs', 'words', 'forgotten'].includes(table.folder)) return false;
+  const { text, values } = isRow(table, row, undefined);
+  const [found] = await queries.rows({
+    text: `select 1 from ${table.table} where ${text} and teacher_id <> $${values.length + 1}`,
+    values: [...values, queries.teacherId],
+  });
+  return found !== undefined;
 }
 
 const asValue = (table: SavedTable, name: string, value: unknown): unknown => {
@@ -52,24 +75,27 @@ const asValue = (table: SavedTable, name: string, value: unknown): unknown => {
 const cast = (table: SavedTable, name: string): string => (table.columns[name] === 'json' ? '::jsonb' : '');
 
 /** Puts a row in; false where something else already stands in its place. */
-async function insert(table: SavedTable, row: SavedRow, queries: Queries): Promise<void> {
-  const names = Object.keys(table.columns);
+async function insert(table: SavedTable, row: SavedRow, queries: OwnQueries): Promise<void> {
+  const names = [...Object.keys(table.columns), ...(table.isShared ? [] : ['teacher_id'])];
   await queries.rows({
     text: `insert into ${table.table} (${quoted(names)}) values (${names.map((name, index) => `$${index + 1}${cast(table, name)}`).join(', ')}) on conflict do nothing`,
-    values: names.map((name) => asValue(table, name, row[name])),
+    values: names.map((name) =>
+      name === 'teacher_id' ? queries.teacherId : asValue(table, name, row[name]),
+    ),
   });
 }
 
 /** Writes a row over the one that is here, as a later version of it where there are versions. */
-async function update(table: SavedTable, row: SavedRow, here: SavedRow, queries: Queries): Promise<void> {
+async function update(table: SavedTable, row: SavedRow, here: SavedRow, queries: OwnQueries): Promise<void> {
   const names = Object.keys(table.columns).filter((name) => !table.key.includes(name));
   const later = (name: string): unknown =>
     name === 'version'
       ? Math.max(Number(here.version), Number(row.version)) + 1
       : asValue(table, name, row[name]);
+  const which = isRow(table, row, queries.teacherId, names.length);
   await queries.rows({
-    text: `update ${table.table} set ${names.map((name, index) => `"${name}" = $${index + 1}${cast(table, name)}`).join(', ')} where ${table.key.map((name, index) => `"${name}" = $${names.length + index + 1}`).join(' and ')}`,
-    values: [...names.map(later), ...table.key.map((name) => row[name])],
+    text: `update ${table.table} set ${names.map((name, index) => `"${name}" = $${index + 1}${cast(table, name)}`).join(', ')} where ${which.text}`,
+    values: [...names.map(later), ...which.values],
   });
 }
 
@@ -92,7 +118,7 @@ class Walk {
   >();
 
   constructor(
-    private readonly queries: Queries,
+    private readonly queries: OwnQueries,
     private readonly parts: ReadonlySet<PartId>,
     private readonly isDone: boolean,
     private readonly nowMs: number,
@@ -139,6 +165,11 @@ class Walk {
 
   private async takeRow(table: SavedTable, row: SavedRow): Promise<Fate> {
     const here = await there(table, row, this.queries);
+    if (!here && (await isAnothers(table, row, this.queries)))
+      throw new ArchiveRefused(
+        rowFile(table, row),
+        'it is another teacher’s here: what is theirs is brought in by them, or shared by them',
+      );
     if (table.folder === 'practices') {
       this.latest.set(String(row.id), Number(row.version));
       if (here) return 'silent';
@@ -171,8 +202,8 @@ class Walk {
     }
     if (Number(row.version) !== this.latest.get(id)) return 'silent';
     const [now] = await this.queries.rows({
-      text: 'select p.version, v.document from practice p join practice_version v on v.practice_id = p.id and v.version = p.version where p.id = $1',
-      values: [id],
+      text: 'select p.version, v.document from practice p join practice_version v on v.practice_id = p.id and v.version = p.version where p.id = $1 and p.teacher_id = $2',
+      values: [id, this.queries.teacherId],
     });
     if (now && canonical(now.document) === canonical(row.document)) return 'kept';
     const version = Number(now?.version ?? 0) + 1;
@@ -180,8 +211,8 @@ class Walk {
       const at = new Date(this.nowMs);
       await insert(table, { ...row, version, saved_at: at.toISOString() }, this.queries);
       await this.queries.rows({
-        text: 'update practice set name = coalesce($2, name), version = $3, updated_at = $4 where id = $1',
-        values: [id, document.data.name ?? null, version, at],
+        text: 'update practice set name = coalesce($2, name), version = $3, updated_at = $4 where id = $1 and teacher_id = $5',
+        values: [id, document.data.name ?? null, version, at, this.queries.teacherId],
       });
     }
     return 'changed';
@@ -196,7 +227,7 @@ class Walk {
 }
 
 /** Looks a file over, all of it, and tells what bringing it in would do. Changes nothing; throws ArchiveRefused. */
-export async function planArchive(queries: Queries, file: string): Promise<ArchivePlan> {
+export async function planArchive(queries: OwnQueries, file: string): Promise<ArchivePlan> {
   // What is damaged is told at once: before anything is held against what is here.
   await checkArchive(file, () => undefined);
   const walk = new Walk(queries, new Set(PART_IDS), false, 0);
@@ -206,7 +237,7 @@ export async function planArchive(queries: Queries, file: string): Promise<Archi
 
 /** Brings in the chosen parts of a file and what they need, whole or not at all. Throws ArchiveRefused. */
 export const bringArchive = (
-  database: Database,
+  database: OwnDatabase,
   file: string,
   chosen: readonly PartId[],
   nowMs: number,

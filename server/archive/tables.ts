@@ -28,6 +28,10 @@ export interface SavedTable {
   readonly folder: string;
   readonly columns: Readonly<Record<string, Column>>;
   readonly key: readonly string[];
+  /** The school’s, not one teacher’s: it has no `teacher_id`. */
+  readonly isShared?: true;
+  /** Which rows go into a teacher’s file; those of that teacher where nothing is said, and all of what is the school’s. */
+  readonly whose?: string;
   /** Columns that name a row of another folder, which must be here or in the file. */
   readonly refs?: Readonly<Record<string, string>>;
   /** Why a row cannot be read here; nothing where it can. */
@@ -93,6 +97,7 @@ export const TABLES: readonly SavedTable[] = [
   {
     part: 'forms',
     table: 'own_form',
+    isShared: true,
     folder: 'forms',
     columns: {
       id: 'text',
@@ -118,6 +123,7 @@ export const TABLES: readonly SavedTable[] = [
   {
     part: 'layers',
     table: 'own_layer',
+    isShared: true,
     folder: 'layers',
     columns: {
       kind: 'text',
@@ -136,6 +142,12 @@ export const TABLES: readonly SavedTable[] = [
   {
     part: 'practices',
     table: 'form_snapshot',
+    isShared: true,
+    // Those the teacher’s own practices are made of.
+    whose: `hash in (
+      select form.value from practice_version v, jsonb_each_text(
+        case jsonb_typeof(v.document -> 'forms') when 'object' then v.document -> 'forms' end) form
+      where v.teacher_id = $1)`,
     folder: 'forms-as-they-were',
     columns: { hash: 'text', form: 'json' },
     key: ['hash'],
@@ -263,6 +275,9 @@ export const OF_THE_INSTALLATION: readonly string[] = [
   'private.following',
   'private.sign_in',
 ];
+
+/** Columns that say whose a row is here and who else may see it: of the installation as well. */
+export const OF_WHOM: ReadonlySet<string> = new Set(['teacher_id', 'is_shared']);
 
 /** Columns that say when and how often something was written, and nothing of what it is. */
 export const BOOKKEEPING: ReadonlySet<string> = new Set(['version', 'created_at', 'updated_at', 'saved_at']);

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { Zip, ZipDeflate } from 'fflate';
 import { z } from 'zod';
-import type { Queries } from '../sql';
+import type { OwnQueries } from '../sql';
 import { jsonSchemaOfTable, rowFile, TABLES, type SavedRow, type SavedTable } from './tables';
 
 export const ARCHIVE_FORMAT = 'navuren.archive';
@@ -39,18 +39,22 @@ export const asSaved = ({ columns }: SavedTable, row: SavedRow): SavedRow =>
     }),
   );
 
-/** The rows of a table in the order of its key, a few at a time. */
-async function* rowsOf(queries: Queries, table: SavedTable): AsyncGenerator<SavedRow> {
+/** The rows of a table that are a teacher’s, in the order of its key, a few at a time. */
+async function* rowsOf(queries: OwnQueries, table: SavedTable): AsyncGenerator<SavedRow> {
   const columns = Object.keys(table.columns)
     .map((name) => `"${name}"`)
     .join(', ');
   const key = table.key.map((name) => `"${name}"`).join(', ');
+  const whose = table.whose ?? (table.isShared ? undefined : 'teacher_id = $1');
+  const asks = whose === undefined ? [] : [queries.teacherId];
   let last: readonly unknown[] | undefined;
   for (;;) {
-    const after = last ? `where (${key}) > (${table.key.map((_, index) => `$${index + 1}`).join(', ')})` : '';
+    const after =
+      last && `(${key}) > (${table.key.map((_, index) => `$${asks.length + index + 1}`).join(', ')})`;
+    const where = [whose, after].filter((one) => one !== undefined).join(' and ');
     const rows = await queries.rows({
-      text: `select ${columns} from ${table.table} ${after} order by ${key} limit ${BATCH}`,
-      values: last ?? [],
+      text: `select ${columns} from ${table.table} ${where === '' ? '' : `where ${where}`} order by ${key} limit ${BATCH}`,
+      values: [...asks, ...(last ?? [])],
     });
     for (const row of rows) yield asSaved(table, row);
     const end = rows[rows.length - 1];
@@ -109,8 +113,8 @@ export class Packer {
 export const asBytes = (value: unknown): Uint8Array =>
   new TextEncoder().encode(`${JSON.stringify(value, null, 1)}\n`);
 
-/** Everything that is kept as one ZIP file, piece by piece; few rows are held at a time. */
-export async function* writeArchive(queries: Queries, writtenMs: number): AsyncGenerator<Uint8Array> {
+/** Everything a teacher has as one ZIP file, piece by piece; few rows are held at a time. */
+export async function* writeArchive(queries: OwnQueries, writtenMs: number): AsyncGenerator<Uint8Array> {
   const packer = new Packer(writtenMs);
   packer.put('README.txt', new TextEncoder().encode(READ_ME));
   for (const table of TABLES)

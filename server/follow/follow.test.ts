@@ -5,7 +5,7 @@ import type { ToldClass } from '@/core/desk/following';
 import { privateIn } from '@/core/practice';
 import { openHere } from '../open.test.data';
 import { readPractice } from '../practices';
-import { sql, type Database } from '../sql';
+import { sql, type OwnDatabase } from '../sql';
 import { followedUnder } from './asked';
 import { codeIn, newCode } from './code';
 import {
@@ -25,7 +25,7 @@ const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-follow-'));
 const NOW = Date.UTC(2026, 10, 30, 18);
 const HOUR_MS = 3_600_000;
 const ID = 'before-the-rounds';
-let open: Database;
+let open: OwnDatabase;
 let whole: Whole;
 beforeAll(async () => {
   open = await openHere({ folder: path.join(base, 'data'), migrations: 'db/migrations', demo: true });

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { actionsForOthers, toldSchema, type ToldClass } from '@/core/desk/following';
 import { withoutPrivate, type Practice } from '@/core/practice';
 import { practiceOfAnyAge } from '@/core/documents/practice';
-import { sql, type Database, type Queries } from '../sql';
+import { sql, type OwnDatabase, type OwnQueries, type Queries } from '../sql';
 import { newCode } from './code';
 
 const HOUR_MS = 3_600_000;
@@ -14,6 +14,8 @@ const KNOWN_MS = 30 * LASTS_MS;
 /** A class others follow: what is told of it, and of how many times. */
 export interface Followed {
   readonly code: string;
+  /** Who shows it. */
+  readonly teacherId: string;
   readonly practiceId: string;
   readonly version: number;
   readonly told: ToldClass;
@@ -26,6 +28,7 @@ export interface Followed {
 const rowSchema = z
   .object({
     code: z.string(),
+    teacher_id: z.string(),
     practice_id: z.string(),
     version: z.number(),
     session_id: z.string(),
@@ -39,6 +42,7 @@ const rowSchema = z
   })
   .transform((row): Followed & { readonly openedAtMs: number } => ({
     code: row.code,
+    teacherId: row.teacher_id,
     practiceId: row.practice_id,
     version: row.version,
     told: toldSchema.parse({
@@ -60,7 +64,7 @@ function followedIn(row: unknown, atMs: number): Followed {
 }
 
 const COLUMNS =
-  'code, practice_id, version, session_id, actions, teaching, is_over, revision, told_by, opened_at, ended_at';
+  'code, teacher_id, practice_id, version, session_id, actions, teaching, is_over, revision, told_by, opened_at, ended_at';
 const selected = (where: string, ...values: readonly unknown[]) => ({
   text: `select ${COLUMNS} from private.following where ${where}`,
   values,
@@ -86,12 +90,16 @@ export const readAllFollowed = async (
 
 /** What is shown of a practice just now, if anything is. */
 export async function followedOf(
-  queries: Queries,
+  queries: OwnQueries,
   practiceId: string,
   atMs: number,
 ): Promise<Followed | undefined> {
   const [row] = await queries.rows(
-    selected('practice_id = $1 and ended_at is null order by opened_at desc, code limit 1', practiceId),
+    selected(
+      'practice_id = $1 and teacher_id = $2 and ended_at is null order by opened_at desc, code limit 1',
+      practiceId,
+      queries.teacherId,
+    ),
   );
   const followed = row && followedIn(row, atMs);
   return followed?.isEnded === false ? followed : undefined;
@@ -117,10 +125,12 @@ export interface Whole {
  * Shows a class: under the code of its practice where one is open, so that who follows goes on following, else under a new
  * one. Nothing where there is no such practice.
  */
-export const showClass = (database: Database, whole: Whole, atMs: number): Promise<Followed | undefined> =>
+export const showClass = (database: OwnDatabase, whole: Whole, atMs: number): Promise<Followed | undefined> =>
   database.transaction(async (queries) => {
     const { practiceId, version, told, by } = whole;
-    const practices = await queries.rows(sql`select id from practice where id = ${practiceId} for update`);
+    const practices = await queries.rows(
+      sql`select id from practice where id = ${practiceId} and teacher_id = ${queries.teacherId} for update`,
+    );
     if (practices.length === 0) return undefined;
     await queries.rows(sql`delete from private.following where opened_at < ${new Date(atMs - KNOWN_MS)}`);
     const former = await followedOf(queries, practiceId, atMs);
@@ -130,8 +140,8 @@ export const showClass = (database: Database, whole: Whole, atMs: number): Promi
     const teaching = told.teaching && JSON.stringify(told.teaching);
     await queries.rows(sql`
       insert into private.following
-        (code, practice_id, version, session_id, practice, actions, teaching, is_over, revision, told_by, opened_at)
-      values (${code}, ${practiceId}, ${version}, ${told.sessionId}, ${practice}::jsonb, ${actions}::jsonb,
+        (code, teacher_id, practice_id, version, session_id, practice, actions, teaching, is_over, revision, told_by, opened_at)
+      values (${code}, ${queries.teacherId}, ${practiceId}, ${version}, ${told.sessionId}, ${practice}::jsonb, ${actions}::jsonb,
         ${teaching}::jsonb, ${told.isOver}, 1, ${by}, ${new Date(atMs)})
       on conflict (code) do update set version = excluded.version, session_id = excluded.session_id,
         practice = excluded.practice, actions = excluded.actions, teaching = excluded.teaching, is_over = excluded.is_over,
@@ -150,13 +160,15 @@ export interface Taken {
  * how it stands, and nothing is changed. Nothing where there is no such class, or it is over.
  */
 export const tellClass = (
-  database: Database,
+  database: OwnDatabase,
   code: string,
   { told, base, by }: { readonly told: ToldClass; readonly base: number; readonly by: string },
   atMs: number,
 ): Promise<Taken | undefined> =>
   database.transaction(async (queries) => {
-    const [row] = await queries.rows(selected('code = $1 for update', code));
+    const [row] = await queries.rows(
+      selected('code = $1 and teacher_id = $2 for update', code, queries.teacherId),
+    );
     const followed = row && followedIn(row, atMs);
     if (!followed || followed.isEnded) return undefined;
     // Another class of the practice is shown by being shown whole: its own practice may be another version.
@@ -166,16 +178,16 @@ export const tellClass = (
       update private.following set actions = ${JSON.stringify(actionsForOthers(told.actions))}::jsonb,
         teaching = ${told.teaching && JSON.stringify(told.teaching)}::jsonb,
         is_over = ${told.isOver}, revision = revision + 1, told_by = ${by}
-      where code = ${code}`);
+      where code = ${code} and teacher_id = ${queries.teacherId}`);
     const now = await readFollowed(queries, code, atMs);
     return now && { followed: now, isTaken: true };
   });
 
 /** Shows a class no more; false where it was shown to nobody. */
-export const endFollowing = async (queries: Queries, code: string, atMs: number): Promise<boolean> =>
+export const endFollowing = async (queries: OwnQueries, code: string, atMs: number): Promise<boolean> =>
   (
     await queries.rows(
       sql`update private.following set ended_at = ${new Date(atMs)}, revision = revision + 1
-        where code = ${code} and ended_at is null returning code`,
+        where code = ${code} and teacher_id = ${queries.teacherId} and ended_at is null returning code`,
     )
   ).length > 0;

@@ -8,6 +8,8 @@ import { useReady } from '@/ui/kit/useReady';
 export interface DeviceLine {
   readonly id: string;
   readonly name: string;
+  /** Whose it is, where several teach here. */
+  readonly whose: string | undefined;
   readonly since: string;
   readonly seen: string;
   readonly isThis: boolean;
@@ -23,7 +25,7 @@ export function Devices({
 }) {
   const ready = useReady();
   const [problem, setProblem] = useState<string | undefined>(undefined);
-  const send = async (path: string, text: string): Promise<void> => {
+  const remove = async (path: string, text: string): Promise<void> => {
     const answer = await readAnswer(() => fetch(path, { method: 'DELETE' }));
     setProblem(answer.ok ? undefined : answer.message);
     if (answer.ok) onGone(text);
@@ -39,23 +41,25 @@ export function Devices({
     <section aria-labelledby="devices" className="mt-9">
       <h2 id="devices">Devices that are in</h2>
       {devices.length === 0 && (
-        <p className="quiet mt-1">None: this machine needs no passphrase while it is shut.</p>
+        <p className="quiet mt-1">
+          None: this machine needs no passphrase while it is shut and one person teaches here.
+        </p>
       )}
       <ul className="mt-1 max-w-3xl">
-        {devices.map(({ id, name, since, seen, isThis }) => (
+        {devices.map(({ id, name, whose, since, seen, isThis }) => (
           <li key={id} className="flex flex-wrap items-baseline gap-x-4 border-t border-hairline py-1.5">
             <span className="w-48">
               {name}
               {isThis && <span className="quiet"> (this one)</span>}
             </span>
             <span className="quiet small grow">
-              in since {since}, last seen {seen}
+              {whose !== undefined && `${whose}, `}in since {since}, last seen {seen}
             </span>
             <button
               type="button"
               className="press-plain"
               disabled={!ready}
-              onClick={() => void (isThis ? leave() : send(`/api/devices/${id}`, `${name} is sent away.`))}
+              onClick={() => void (isThis ? leave() : remove(`/api/devices/${id}`, `${name} is sent away.`))}
             >
               {isThis ? 'Go out' : 'Send away'}
               <span className="sr-only">, {name}</span>
@@ -68,7 +72,7 @@ export function Devices({
           type="button"
           className="press mt-2"
           disabled={!ready}
-          onClick={() => void send('/api/devices', `${plural(others, 'device')} sent away.`)}
+          onClick={() => void remove('/api/devices', `${plural(others, 'device')} sent away.`)}
         >
           Send all others away
         </button>

@@ -8,8 +8,9 @@ import { useReady } from '@/ui/kit/useReady';
 import { Addresses, type GivenAddress } from './Addresses';
 import { Devices, type DeviceLine } from './Devices';
 import { PassphraseForm } from './PassphraseForm';
-import { put } from './put';
+import { send } from './send';
 import { SetPassphrase } from './SetPassphrase';
+import { Teachers, type TeacherLine } from './Teachers';
 import { Tries, type TryLine } from './Tries';
 
 interface DoorRoomProps {
@@ -19,10 +20,19 @@ interface DoorRoomProps {
   readonly addresses: readonly GivenAddress[];
   readonly devices: readonly DeviceLine[];
   readonly tries: readonly TryLine[];
+  readonly teachers: readonly TeacherLine[];
 }
 
 /** Who may come in: shut or open, the passphrase, the devices, and who tried. */
-export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, tries }: DoorRoomProps) {
+export function DoorRoom({
+  isOpen,
+  hasPassphrase,
+  shortest,
+  addresses,
+  devices,
+  tries,
+  teachers,
+}: DoorRoomProps) {
   const ready = useReady();
   const router = useRouter();
   const say = useSay();
@@ -32,7 +42,7 @@ export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, 
     router.refresh();
   };
   const shut = async (): Promise<void> => {
-    const answer = await readAnswer(put({ do: 'shut' }));
+    const answer = await readAnswer(send('PUT', '/api/door', { do: 'shut' }));
     setProblem(answer.ok ? undefined : answer.message);
     if (answer.ok) done('It answers this machine only.');
   };
@@ -57,7 +67,10 @@ export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, 
       ) : (
         <section aria-label="Shut">
           <p className="reading mt-2">
-            Shut: only this machine is answered, and nobody is asked for anything.{' '}
+            Shut: only this machine is answered
+            {teachers.some(({ state }) => state !== 'shut')
+              ? ', and whoever teaches here says who they are. '
+              : ', and nobody is asked for anything. '}
             {hasPassphrase
               ? 'Opened, it answers the phones and screens of your network, and asks each for the passphrase.'
               : 'To open it to the phones and screens of your network, set a passphrase first.'}
@@ -68,7 +81,7 @@ export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, 
               <PassphraseForm
                 label="The passphrase"
                 doing="Open to the local network"
-                ask={(passphrase) => put({ do: 'open', passphrase })()}
+                ask={(passphrase) => send('PUT', '/api/door', { do: 'open', passphrase })()}
                 onDone={() => done('It is open to the local network.')}
               />
             </div>
@@ -88,6 +101,7 @@ export function DoorRoom({ isOpen, hasPassphrase, shortest, addresses, devices, 
           onDone={() => done(hasPassphrase ? 'The passphrase is changed.' : 'The passphrase is set.')}
         />
       </section>
+      <Teachers teachers={teachers} hasPassphrase={hasPassphrase} shortest={shortest} onDone={done} />
       <Devices devices={devices} onGone={done} />
       <Tries tries={tries} />
     </div>

@@ -4,7 +4,7 @@ import { useState, type SyntheticEvent } from 'react';
 import { readAnswer } from '@/ui/kit/answer';
 import { useReady } from '@/ui/kit/useReady';
 import { Passphrase } from './Passphrase';
-import { put } from './put';
+import { send } from './send';
 
 /** Sets the passphrase, or changes it. */
 export function SetPassphrase({
@@ -26,7 +26,7 @@ export function SetPassphrase({
     event.preventDefault();
     if (first !== again) return setProblem({ field: 'again', text: 'The two are not the same.' });
     setBusy(true);
-    const answer = await readAnswer(put({ do: 'passphrase', former, passphrase: first }));
+    const answer = await readAnswer(send('PUT', '/api/passphrase', { former, passphrase: first }));
     setBusy(false);
     if (!answer.ok)
       return setProblem({

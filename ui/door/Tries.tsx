@@ -3,6 +3,8 @@ export interface TryLine {
   readonly device: string;
   readonly address: string;
   readonly outcome: string;
+  /** Who it was, where several teach here and it is known. */
+  readonly whose: string | undefined;
 }
 
 /** Who tried to come in, without a word of what was typed. */
@@ -22,12 +24,15 @@ export function Tries({ tries }: { readonly tries: readonly TryLine[] }) {
           </tr>
         </thead>
         <tbody>
-          {tries.map(({ when, address, device, outcome }, index) => (
+          {tries.map(({ when, address, device, outcome, whose }, index) => (
             <tr key={index} className="border-t border-hairline">
               <td className="py-1 pr-3">{when}</td>
               <td className="figures py-1 pr-3">{address}</td>
               <td className="py-1 pr-3">{device}</td>
-              <td className={`py-1 ${outcome === 'came in' ? '' : 'should'}`}>{outcome}</td>
+              <td className={`py-1 ${outcome === 'came in' ? '' : 'should'}`}>
+                {outcome}
+                {whose !== undefined && `, ${whose}`}
+              </td>
             </tr>
           ))}
         </tbody>

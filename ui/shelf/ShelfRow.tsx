@@ -4,6 +4,7 @@ import { ExportLinks } from '@/ui/kit/ExportLinks';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText, dateText } from '@/ui/kit/time';
 import { KeptScroll } from '@/ui/scroll/KeptScroll';
+import { ShareButton } from '@/ui/shared/ShareButton';
 import { briefLine } from '@/ui/words/names';
 import type { useShelf } from './useShelf';
 
@@ -15,6 +16,8 @@ export interface ShelfPractice {
   readonly lengthMs: number;
   readonly brief: Brief;
   readonly groupName: string | undefined;
+  /** Whether the others who teach here see it; nothing where nobody else does. */
+  readonly isShared: boolean | undefined;
 }
 
 interface Props {
@@ -51,6 +54,9 @@ function Actions({ practice, where, post }: Omit<Props, 'zone'>) {
           <Link className="press-plain" href={`/handout/practice/${practice.id}`}>
             Hand out<span className="sr-only"> {practice.name}</span>
           </Link>
+          {practice.isShared !== undefined && (
+            <ShareButton kind="practice" id={practice.id} name={practice.name} isShared={practice.isShared} />
+          )}
           <ExportLinks of="practices" id={practice.id} className="press-plain" called={practice.name} />
           <button
             type="button"

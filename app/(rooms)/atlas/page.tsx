@@ -3,7 +3,7 @@ import { channel, CHANNELS } from '@/core/channels';
 import { pointsReached, strokePostures, type Form } from '@/core/forms';
 import { fillCue } from '@/core/forms/words/cueText';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readRepertoire } from '@/server/forms';
 import { readAddress } from '@/ui/atlas/address';
 import { AtlasRoom } from '@/ui/atlas/AtlasRoom';
@@ -33,7 +33,7 @@ function atlasForm(form: Form, school: SoundSchoolId): AtlasForm {
 type Query = Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
 
 export default async function AtlasPage({ searchParams }: { searchParams: Query }) {
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   const forms = (await readRepertoire(open)).map((form) => atlasForm(form, customs.soundSchool));
   const hours = organHours(new Date().getTime(), customs.place);

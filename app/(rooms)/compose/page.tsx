@@ -1,5 +1,5 @@
 import { composeRoomData } from '@/server/composeRoom';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readBriefQuery } from '@/core/formats';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
 import { AddressHolds } from '@/ui/kit/AddressHolds';
@@ -11,7 +11,7 @@ export default async function ComposePage({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
-  const data = await composeRoomData(await database());
+  const data = await composeRoomData(await mine());
   const asked = await searchParams;
   const query = new URLSearchParams(
     Object.entries(asked).flatMap(([name, value]) =>

@@ -1,5 +1,5 @@
 import { readStoredCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listBinnedGroups, listGroupsWithUnreadable } from '@/server/groups';
 import { readOwnLayers } from '@/server/layers';
 import { unreadableRow } from '@/server/unreadable';
@@ -15,7 +15,7 @@ import { customsSentences } from '@/ui/words/customsSentences';
 export const metadata = { title: 'Customs' };
 
 export default async function CustomsPage() {
-  const open = await database();
+  const open = await mine();
   const { customs, version, fallenBack } = await readStoredCustoms(open);
   const [{ groups, unreadable }, binned] = [
     await listGroupsWithUnreadable(open),

@@ -1,14 +1,16 @@
 import { headers } from 'next/headers';
-import { devices, readDoor } from '@/server/access/accounts';
+import { devices, listTeachers, readAccount, readDoor } from '@/server/access/accounts';
+import { mine, whoseDevices } from '@/server/access/asking';
 import { deviceIn } from '@/server/access/door';
 import { givenAddresses } from '@/server/access/network';
 import { SHORTEST } from '@/server/access/passphrase';
 import { lastTries } from '@/server/access/tries';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { OWNER } from '@/server/sql';
 import { squareOf } from '@/server/square';
 import { isVeiled } from '@/server/veil';
 import { DoorRoom } from '@/ui/door/DoorRoom';
+import { OwnDoor } from '@/ui/door/OwnDoor';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { now } from '@/ui/kit/now';
 import { dateText } from '@/ui/kit/time';
@@ -18,12 +20,28 @@ export const metadata = { title: 'Who may come in' };
 
 export default async function DoorPage() {
   if (await isVeiled()) return <Veiled title="Who may come in" />;
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   chosenHere(customs);
   const { zone } = customs.place;
   const at = (ms: number): string => dateText(ms, zone, 'dayTime');
   const own = await deviceIn((await headers()).get('cookie'));
+  const teachers = await listTeachers(open);
+  const called = (name: string): string | undefined =>
+    teachers.length === 0 ? undefined : name === '' ? 'the owner' : name;
+  const there = await devices(open, await whoseDevices(), now());
+  const lines = there.map(({ id, name, accountName, signedInAtMs, seenAtMs }) => ({
+    id,
+    name,
+    since: at(signedInAtMs),
+    seen: at(seenAtMs),
+    isThis: id === own?.id,
+    whose: open.teacherId === OWNER ? called(accountName) : undefined,
+  }));
+  if (open.teacherId !== OWNER) {
+    const account = await readAccount(open, open.teacherId);
+    return <OwnDoor name={account?.name ?? ''} shortest={SHORTEST} devices={lines} />;
+  }
   const { isOpen, hasPassphrase } = await readDoor(open);
   return (
     <DoorRoom
@@ -35,14 +53,23 @@ export default async function DoorPage() {
         isSecure: address.startsWith('https:'),
         square: squareOf(address),
       }))}
-      devices={(await devices(open, now())).map(({ id, name, signedInAtMs, seenAtMs }) => ({
-        id,
-        name,
-        since: at(signedInAtMs),
-        seen: at(seenAtMs),
-        isThis: id === own?.id,
+      devices={lines}
+      tries={(await lastTries(open)).map(({ atMs, address, device, outcome, accountName }) => ({
+        when: at(atMs),
+        address,
+        device,
+        outcome,
+        whose: accountName === undefined ? undefined : called(accountName),
       }))}
-      tries={(await lastTries(open)).map(({ atMs, ...rest }) => ({ when: at(atMs), ...rest }))}
+      teachers={teachers.map(({ id, name, isGiven, isShut }) => {
+        const seenMs = there.find(({ accountId }) => accountId === id)?.seenAtMs;
+        return {
+          id,
+          name,
+          state: isShut ? 'shut' : isGiven ? 'given' : 'in',
+          seen: seenMs === undefined ? undefined : at(seenMs),
+        };
+      })}
     />
   );
 }

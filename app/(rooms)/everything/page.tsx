@@ -1,6 +1,7 @@
-import { BEFORE, copyFile, listCopies } from '@/server/archive/copies';
+import { BEFORE, copiesOf, copyFile, listCopies } from '@/server/archive/copies';
 import { readCustoms } from '@/server/customs';
-import { database, dataFolder } from '@/server/database';
+import { mine } from '@/server/access/asking';
+import { dataFolder } from '@/server/database';
 import { isVeiled } from '@/server/veil';
 import { EverythingRoom } from '@/ui/everything/EverythingRoom';
 import { chosenHere } from '@/ui/kit/chosenHere';
@@ -14,13 +15,15 @@ const sizeText = (bytes: number): string =>
 
 export default async function EverythingPage() {
   if (await isVeiled()) return <Veiled title="Everything" />;
-  chosenHere(await readCustoms(await database()));
-  const copies = listCopies(dataFolder()).map(({ day, bytes }) => ({
+  const open = await mine();
+  chosenHere(await readCustoms(open));
+  const at = copiesOf(dataFolder(), open.teacherId);
+  const copies = listCopies(at).map(({ day, bytes }) => ({
     token: day,
     label: dateText(Date.parse(`${day}T12:00:00Z`), 'UTC', 'day'),
     size: sizeText(bytes),
   }));
-  const before = copyFile(dataFolder(), BEFORE);
+  const before = copyFile(at, BEFORE);
   return (
     <EverythingRoom
       copies={[

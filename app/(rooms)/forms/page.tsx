@@ -1,7 +1,7 @@
 import { isOwnId, REPERTOIRE, withOwn } from '@/core/forms';
 import { knownOf, rowOf } from '@/core/seek';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listBinnedForms, readOwnWithUnreadable } from '@/server/forms';
 import { unreadableRow } from '@/server/unreadable';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
@@ -14,7 +14,7 @@ const one = (value: string | readonly string[] | undefined): string | undefined 
   typeof value === 'string' ? value : value?.[0];
 
 export default async function FormsPage({ searchParams }: { searchParams: Query }) {
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   const { own, unreadable } = await readOwnWithUnreadable(open);
   const rows = withOwn(REPERTOIRE, own).map((form) => rowOf(form, customs, customs, isOwnId(form.id)));

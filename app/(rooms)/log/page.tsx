@@ -4,7 +4,7 @@ import { registersOf } from '@/server/registers';
 import { isVeiled } from '@/server/veil';
 import { classesOnLine, findClasses, monthsOfLog } from '@/server/classes';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readRepertoire } from '@/server/forms';
 import { listPractices } from '@/server/practices';
 import { unreadableRow } from '@/server/unreadable';
@@ -22,7 +22,7 @@ export default async function LogPage({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   chosenHere(customs);
   const { zone } = customs.place;

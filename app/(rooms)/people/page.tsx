@@ -2,7 +2,7 @@ import { nextOccurrence } from '@/core/almanac/classes';
 import type { Person } from '@/core/people/person';
 import { belongsOn, comesOn, conditionsOn, dayOf } from '@/core/people/presence';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listGroups } from '@/server/groups';
 import { dayOfNextClass } from '@/server/minded';
 import { lastCame, listPeopleWithUnreadable } from '@/server/people';
@@ -18,7 +18,7 @@ export const metadata = { title: 'People' };
 
 export default async function PeoplePage() {
   if (await isVeiled()) return <Veiled title="People" />;
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   chosenHere(customs);
   const { zone } = customs.place;

@@ -3,15 +3,18 @@ import { instantOf } from '@/core/almanac/zone';
 import { dayOf } from '@/core/people/presence';
 import { civil, dayAfter, mondayOf } from '@/core/term/calendar';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readRepertoire } from '@/server/forms';
 import { listGroups } from '@/server/groups';
+import { calledTeacher, isSchool, sharedOfMine, termsOfOthers } from '@/server/shared';
 import { listTerms } from '@/server/terms';
 import { unreadableRow } from '@/server/unreadable';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { now } from '@/ui/kit/now';
 import { dateText, plural } from '@/ui/kit/time';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
+import { OthersTerms } from '@/ui/shared/OthersTerms';
+import { ShareButton } from '@/ui/shared/ShareButton';
 import { NewTerm } from '@/ui/term/NewTerm';
 import { TERM_AIM_WORDS } from '@/ui/words/term';
 
@@ -21,7 +24,7 @@ export const metadata = { title: 'Terms' };
 const USUAL_DAYS = 10 * 7;
 
 export default async function TermsPage() {
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   chosenHere(customs);
   const { zone } = customs.place;
@@ -30,6 +33,8 @@ export default async function TermsPage() {
     await listGroups(open),
     await readRepertoire(open),
   ];
+  const shared = (await isSchool(open)) ? await sharedOfMine(open, 'term') : undefined;
+  const others = shared ? await termsOfOthers(open) : [];
   const today = dayOf(now(), zone);
   const first = mondayOf(dayAfter(today, 6));
   const day = (text: string): string => dateText(instantOf(civil(text), zone), zone, 'date');
@@ -68,10 +73,23 @@ export default async function TermsPage() {
             </span>
             <span className="quiet">{TERM_AIM_WORDS[term.aim]}</span>
             {term.last < today && <span className="quiet">over</span>}
+            {shared && (
+              <ShareButton kind="term" id={term.id} name={term.name} isShared={shared.has(term.id)} />
+            )}
           </li>
         ))}
       </ul>
       {terms.length === 0 && groups.length > 0 && <p className="quiet my-4">No term is planned yet.</p>}
+      <OthersTerms
+        groups={groups.map((group) => ({ id: group.id, name: group.name }))}
+        terms={others.map(({ what, teacherName }) => ({
+          id: what.id,
+          name: what.name,
+          when: `${day(what.first)} to ${day(what.last)}, ${plural(Object.keys(what.weeks).length, 'week')}`,
+          aim: TERM_AIM_WORDS[what.aim],
+          teacher: calledTeacher(teacherName),
+        }))}
+      />
     </div>
   );
 }

@@ -2,7 +2,7 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
 import { Aloud } from '@/ui/aloud/Aloud';
@@ -10,13 +10,13 @@ import { PrintButton } from '@/ui/sheet/PrintButton';
 
 /** The practice by its name: of several open windows each is known by its own. */
 export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
-  const name = await nameOfPractice(await database(), (await params).id);
+  const name = await nameOfPractice(await mine(), (await params).id);
   return { title: name === undefined ? 'Read aloud' : `${name} · Read aloud` };
 }
 
 export default async function AloudPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const read = await orUnreadable(readLed(await database(), id));
+  const read = await orUnreadable(readLed(await mine(), id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const led = read.value;
   if (!led) notFound();

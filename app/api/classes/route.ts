@@ -1,13 +1,13 @@
 import { answering, readBody, refuse } from '@/server/answers';
 import { givenClassSchema, recordClass } from '@/server/classes';
 import { readWhatNext } from '@/server/history';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 
 export const POST = (request: Request) =>
   answering(async () => {
     const body = await readBody(request, givenClassSchema);
     if (!body.ok) return body.answer;
-    const queries = await database();
+    const queries = await mine();
     // With its register, or not at all.
     const outcome = await queries.transaction((open) => recordClass(open, body.value));
     if (outcome === 'no-practice')

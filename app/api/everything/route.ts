@@ -1,12 +1,14 @@
 import { answering, refuse } from '@/server/answers';
+import { copiesOf } from '@/server/archive/copies';
 import { planArchive } from '@/server/archive/restore';
 import { ArchiveRefused, LARGEST_ARCHIVE_BYTES } from '@/server/archive/read';
 import { fileOf, letGoOf, takeIncoming } from '@/server/archive/incoming';
 import { writeArchive } from '@/server/archive/write';
 import { readCustoms } from '@/server/customs';
-import { database, dataFolder } from '@/server/database';
+import { mine } from '@/server/access/asking';
+import { dataFolder } from '@/server/database';
 import { dayOf } from '@/core/people/presence';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 import { isVeiled } from '@/server/veil';
 
 const VEILED = 'What is private is veiled now: lift the veil first.';
@@ -26,18 +28,18 @@ function streamed(
 }
 
 async function writing(
-  queries: Queries,
+  queries: OwnQueries,
   nowMs: number,
   write: (piece: Uint8Array) => Promise<void>,
 ): Promise<void> {
   for await (const piece of writeArchive(queries, nowMs)) await write(piece);
 }
 
-/** Everything that is kept, one ZIP file, written as it is read. */
+/** Everything that whoever asks has, one ZIP file, written as it is read. */
 export const GET = () =>
   answering(async () => {
     if (await isVeiled()) return refuse(403, { message: VEILED });
-    const open = await database();
+    const open = await mine();
     const nowMs = Date.now();
     const body = streamed((write) => open.reading((queries) => writing(queries, nowMs, write)));
     const day = dayOf(nowMs, (await readCustoms(open)).place.zone);
@@ -59,13 +61,15 @@ export const POST = (request: Request) =>
       });
     if (Number(request.headers.get('content-length') ?? 0) > LARGEST_ARCHIVE_BYTES) return tooLarge();
     if (!request.body) return refuse(422, { message: 'No file was sent.' });
-    const token = await takeIncoming(dataFolder(), request.body, Date.now());
-    const file = token && fileOf(dataFolder(), token);
+    const open = await mine();
+    const copies = copiesOf(dataFolder(), open.teacherId);
+    const token = await takeIncoming(copies, request.body, Date.now());
+    const file = token && fileOf(copies, token);
     if (!token || !file) return tooLarge();
     try {
-      return Response.json({ token, ...(await planArchive(await database(), file)) });
+      return Response.json({ token, ...(await planArchive(open, file)) });
     } catch (error) {
-      letGoOf(dataFolder(), token);
+      letGoOf(copies, token);
       if (error instanceof ArchiveRefused)
         return refuse(422, {
           message: `It cannot be brought in. ${error.message}. Nothing was changed.`,

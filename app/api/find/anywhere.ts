@@ -8,7 +8,7 @@ import { readRepertoire } from '@/server/forms';
 import { listGroups } from '@/server/groups';
 import { listPeople } from '@/server/people';
 import { listPractices } from '@/server/practices';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 
 const ROOMS = [
   ['Almanac', '/', 'today: season, phase, hour, what suits them', 'today now year ring'],
@@ -87,7 +87,7 @@ function formsReady(forms: readonly Form[]): ReturnType<typeof prepare> {
 
 /** Practices, forms, points, groups, settings, words and rooms that fit what is typed, the best first. */
 export async function findAnywhere(
-  queries: Queries,
+  queries: OwnQueries,
   asked: string,
   { isVeiled = false, most = 24 }: { readonly isVeiled?: boolean; readonly most?: number } = {},
 ): Promise<readonly Thing[]> {

@@ -1,5 +1,5 @@
 import { answering, NOT_KEPT, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { isVeiled } from '@/server/veil';
 import { findAnywhere } from './anywhere';
 
@@ -12,7 +12,7 @@ export const GET = (request: Request) =>
     if (words.length > MOST_LETTERS)
       return refuse(422, { message: `words: at most ${MOST_LETTERS} letters.`, field: 'words' });
     return Response.json(
-      { things: await findAnywhere(await database(), words, { isVeiled: await isVeiled() }) },
+      { things: await findAnywhere(await mine(), words, { isVeiled: await isVeiled() }) },
       { headers: NOT_KEPT },
     );
   });

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { toldSchema } from '@/core/desk/following';
 import { practiceOfAnyAge } from '@/core/documents/practice';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { clockMs } from '@/server/follow/clock';
 import { followedOf, showClass } from '@/server/follow/following';
 import { publish } from '@/server/follow/live';
@@ -22,7 +22,7 @@ export const GET = (request: Request) =>
   answering(async () => {
     const asked = idText.safeParse(new URL(request.url).searchParams.get('practice'));
     if (!asked.success) return refuse(400, { message: 'practice: which one is it?', field: 'practice' });
-    const open = await database();
+    const open = await mine();
     const followed = await followedOf(open, asked.data, Date.now());
     return Response.json({ shown: followed ? await shownOf(followed) : null, nowMs: await clockMs(open) });
   });
@@ -32,7 +32,7 @@ export const POST = (request: Request) =>
   answering(async () => {
     const body = await readBody(request, showingSchema);
     if (!body.ok) return body.answer;
-    const followed = await showClass(await database(), body.value, Date.now());
+    const followed = await showClass(await mine(), body.value, Date.now());
     if (!followed) return refuse(404, { message: 'There is no such practice any more.' });
     publish(followed);
     return Response.json({ shown: await shownOf(followed) }, { status: 201 });

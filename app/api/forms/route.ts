@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { formSchema, isOwnId } from '@/core/forms';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { addOwnForms, readRepertoire, whereIsForm } from '@/server/forms';
 
 const MOST = 60;
@@ -17,7 +17,7 @@ export const GET = (request: Request) =>
         message: `ids: expected 1 to ${MOST} ids parted by commas, got ${ids.size}.`,
         field: 'ids',
       });
-    const forms = (await readRepertoire(await database())).filter((form) => ids.has(form.id));
+    const forms = (await readRepertoire(await mine())).filter((form) => ids.has(form.id));
     return Response.json({ forms });
   });
 
@@ -32,7 +32,7 @@ export const POST = (request: Request) =>
         message: 'form.id: the id of an own form begins with own-. Nothing was changed.',
         field: 'form.id',
       });
-    const open = await database();
+    const open = await mine();
     const taken = await whereIsForm(open, form.id);
     if (taken)
       return refuse(409, {

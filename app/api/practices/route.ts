@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import { practiceSchema } from '@/core/practice';
 import { answering, readBody } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { createPractice } from '@/server/practices';
 
 export const POST = (request: Request) =>
@@ -13,6 +13,6 @@ export const POST = (request: Request) =>
     );
     if (!body.ok) return body.answer;
     const { practice, saveId } = body.value;
-    const id = await createPractice(await database(), randomUUID(), practice, Date.now(), saveId);
+    const id = await createPractice(await mine(), randomUUID(), practice, Date.now(), saveId);
     return Response.json({ id, version: 1 }, { status: 201 });
   });

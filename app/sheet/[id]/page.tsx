@@ -4,7 +4,7 @@ import { themePhase } from '@/core/brief';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { nameOfPractice } from '@/server/practices';
 import { readLed } from '@/server/led';
 import { chosenHere } from '@/ui/kit/chosenHere';
@@ -17,13 +17,13 @@ import { PrintButton } from '@/ui/sheet/PrintButton';
 
 /** The practice by its name: of several open windows each is known by its own. */
 export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
-  const name = await nameOfPractice(await database(), (await params).id);
+  const name = await nameOfPractice(await mine(), (await params).id);
   return { title: name === undefined ? 'Cue sheet' : `${name} · Cue sheet` };
 }
 
 export default async function SheetPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const open = await database();
+  const open = await mine();
   chosenHere(await readCustoms(open));
   const read = await orUnreadable(readLed(open, id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;

@@ -3,20 +3,20 @@ import { notFound } from 'next/navigation';
 import { composeRoomData } from '@/server/composeRoom';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { termOfPractice } from '@/server/nextClass';
 import { nameOfPractice, readPractice } from '@/server/practices';
 import { ComposeRoom } from '@/ui/compose/ComposeRoom';
 
 /** The practice by its name: of several open windows each is known by its own. */
 export async function generateMetadata({ params }: { params: Promise<{ id: string }> }) {
-  const name = await nameOfPractice(await database(), (await params).id);
+  const name = await nameOfPractice(await mine(), (await params).id);
   return { title: name === undefined ? 'Compose' : `${name} · Compose` };
 }
 
 export default async function StoredPracticePage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const open = await database();
+  const open = await mine();
   const read = await orUnreadable(readPractice(open, id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const stored = read.value;

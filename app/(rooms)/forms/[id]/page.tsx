@@ -1,7 +1,7 @@
 import { notFound, permanentRedirect } from 'next/navigation';
 import { hasVariant, presentId, REPERTOIRE, takenFor, VARIANTS } from '@/core/forms';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { practicesUsing, readRepertoire, readWords } from '@/server/forms';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { isVeiled } from '@/server/veil';
@@ -16,14 +16,14 @@ interface Props {
 /** The form by its name: of several open windows each is known by its own. */
 export async function generateMetadata({ params }: Pick<Props, 'params'>) {
   const { id } = await params;
-  const form = (await readRepertoire(await database())).find((one) => one.id === presentId(id));
+  const form = (await readRepertoire(await mine())).find((one) => one.id === presentId(id));
   return { title: form ? `${form.name} · Forms` : 'Forms' };
 }
 
 export default async function OneFormPage({ params, searchParams }: Props) {
   const { id } = await params;
   if (presentId(id) !== id) permanentRedirect(`/forms/${presentId(id)}`);
-  const open = await database();
+  const open = await mine();
   const forms = await readRepertoire(open);
   const form = forms.find((candidate) => candidate.id === id);
   if (!form) notFound();

@@ -1,5 +1,5 @@
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readRepertoire } from '@/server/forms';
 import { Beside } from '@/ui/forms/Beside';
 
@@ -9,7 +9,7 @@ type Query = Promise<Readonly<Record<string, string | readonly string[] | undefi
 
 export default async function BesidePage({ searchParams }: { searchParams: Query }) {
   const { a, b } = await searchParams;
-  const open = await database();
+  const open = await mine();
   const forms = await readRepertoire(open);
   const pair = [a, b].map((id) => forms.find((form) => form.id === id));
   return <Beside pair={[pair[0], pair[1]]} customs={await readCustoms(open)} />;

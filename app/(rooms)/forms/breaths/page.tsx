@@ -1,5 +1,5 @@
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listBinnedLayers, listLayers } from '@/server/layers';
 import { unreadableRow } from '@/server/unreadable';
 import { BreathsRoom } from '@/ui/breaths/BreathsRoom';
@@ -10,7 +10,7 @@ export const metadata = { title: 'Breaths' };
 type Query = Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
 
 export default async function BreathsPage({ searchParams }: { searchParams: Query }) {
-  const open = await database();
+  const open = await mine();
   const { breathsPerMin, outToIn } = await readCustoms(open);
   const { readable, unreadable } = await listLayers(open, 'breath');
   const { q } = await searchParams;

@@ -1,5 +1,5 @@
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listBinnedLayers, listLayers } from '@/server/layers';
 import { unreadableRow } from '@/server/unreadable';
 import { UnreadableRows } from '@/ui/kit/Unreadable';
@@ -10,7 +10,7 @@ export const metadata = { title: 'Sounds' };
 type Query = Promise<Readonly<Record<string, string | readonly string[] | undefined>>>;
 
 export default async function SoundsPage({ searchParams }: { searchParams: Query }) {
-  const open = await database();
+  const open = await mine();
   const { soundSchool, virtueSchool, ownVirtues } = await readCustoms(open);
   const { readable, unreadable } = await listLayers(open, 'sound');
   const { q } = await searchParams;

@@ -10,7 +10,7 @@ import { CONDITIONS } from '@/core/people';
 import { dayOf } from '@/core/people/presence';
 import { isKept } from '@/core/text';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { feltOf } from '@/server/felt';
 import { readRepertoire } from '@/server/forms';
 import { homeworkOf } from '@/server/homework';
@@ -46,7 +46,7 @@ export default async function PersonPage({ params, searchParams }: Props) {
   if (await isVeiled()) return <Veiled title="A person" />;
   const { id } = await params;
   const { note } = await searchParams;
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   chosenHere(customs);
   const read = await orUnreadable(isKept(id) ? readPerson(open, id) : Promise.resolve(undefined));

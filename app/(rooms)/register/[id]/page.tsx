@@ -5,7 +5,7 @@ import { comesOn, conditionsOn } from '@/core/people/presence';
 import { formOf, type Practice } from '@/core/practice';
 import { conditionLabel } from '@/core/seek/conditionWords';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { whoIsHere } from '@/server/minded';
 import { listPeople } from '@/server/people';
 import { readPractice } from '@/server/practices';
@@ -33,7 +33,7 @@ const mindedIn = (practice: Practice, conditions: readonly ConditionId[]): Perso
 export default async function RegisterPage({ params }: { params: Promise<{ id: string }> }) {
   if (await isVeiled()) return <Veiled title="Who is here" />;
   const { id } = await params;
-  const open = await database();
+  const open = await mine();
   const customs = await readCustoms(open);
   const read = await orUnreadable(readPractice(open, id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;

@@ -2,7 +2,7 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { isKept } from '@/core/text';
 import { composeRoomData } from '@/server/composeRoom';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listGroups } from '@/server/groups';
 import { listPeople } from '@/server/people';
 import { readPlanning } from '@/server/planning';
@@ -19,7 +19,7 @@ export const metadata = { title: 'Term' };
 
 export default async function TermPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const open = await database();
+  const open = await mine();
   const read = await orUnreadable(isKept(id) ? readPlanning(open, id, now()) : Promise.resolve(undefined));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   if (!read.value) notFound();

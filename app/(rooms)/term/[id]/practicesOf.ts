@@ -1,12 +1,12 @@
 import { readPractice } from '@/server/practices';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 import { orUnreadable } from '@/server/unreadable';
 import type { Term } from '@/core/term/document';
 import type { PracticeOfWeek } from '@/ui/term/view';
 
 /** The practices of a term’s weeks that are on the shelf and can be read, by id. */
 export async function practicesOf(
-  queries: Queries,
+  queries: OwnQueries,
   { weeks }: Term,
 ): Promise<ReadonlyMap<string, PracticeOfWeek>> {
   const found = new Map<string, PracticeOfWeek>();

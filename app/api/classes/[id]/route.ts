@@ -1,7 +1,7 @@
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
 import { classWordsSchema, setClassBinned, writeOfClass } from '@/server/classes';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 
 type Context = { params: Promise<{ id: string }> };
 
@@ -12,7 +12,7 @@ export const PUT = (request: Request, context: Context) =>
     if (!body.ok) return body.answer;
     const { id } = await context.params;
     // An id no database keeps is the id of no class.
-    const isFound = isKept(id) && (await writeOfClass(await database(), id, body.value));
+    const isFound = isKept(id) && (await writeOfClass(await mine(), id, body.value));
     return isFound
       ? Response.json({ ok: true })
       : refuse(404, { message: 'There is no such class in the log.' });
@@ -21,7 +21,7 @@ export const PUT = (request: Request, context: Context) =>
 const binned = (isBinned: boolean) => (_request: Request, context: Context) =>
   answering(async () => {
     const { id } = await context.params;
-    const isFound = isKept(id) && (await setClassBinned(await database(), id, isBinned, Date.now()));
+    const isFound = isKept(id) && (await setClassBinned(await mine(), id, isBinned, Date.now()));
     return isFound ? Response.json({ ok: true }) : refuse(404, { message: 'There is no such class there.' });
   });
 

@@ -3,12 +3,12 @@ import path from 'node:path';
 import { z } from 'zod';
 import { PART_IDS, type PartId } from '@/core/archive/parts';
 import { answering, readBody, refuse } from '@/server/answers';
-import { BEFORE, saveArchive } from '@/server/archive/copies';
+import { BEFORE, copiesOf, saveArchive } from '@/server/archive/copies';
 import { fileOf, letGoOf } from '@/server/archive/incoming';
 import { ArchiveRefused } from '@/server/archive/read';
 import { bringArchive, planArchive } from '@/server/archive/restore';
-import { database, dataFolder } from '@/server/database';
-import { COPIES } from '@/server/folder';
+import { mine } from '@/server/access/asking';
+import { dataFolder } from '@/server/database';
 import { isVeiled } from '@/server/veil';
 
 type Context = { readonly params: Promise<{ readonly token: string }> };
@@ -31,10 +31,11 @@ export const GET = (_request: Request, context: Context) =>
   answering(async () => {
     if (await isVeiled()) return refuse(403, { message: VEILED });
     const { token } = await context.params;
-    const file = fileOf(dataFolder(), token);
+    const open = await mine();
+    const file = fileOf(copiesOf(dataFolder(), open.teacherId), token);
     if (!file) return refuse(404, { message: 'That file is not here any more.' });
     try {
-      return Response.json({ token, ...(await planArchive(await database(), file)) });
+      return Response.json({ token, ...(await planArchive(open, file)) });
     } catch (error) {
       return refused(error);
     }
@@ -47,18 +48,18 @@ export const POST = (request: Request, context: Context) =>
     const { token } = await context.params;
     const asked = await readBody(request, askedSchema);
     if (!asked.ok) return asked.answer;
-    const file = fileOf(dataFolder(), token);
+    const open = await mine();
+    const at = copiesOf(dataFolder(), open.teacherId);
+    const file = fileOf(at, token);
     if (!file) return refuse(404, { message: 'That file is not here any more; nothing was changed.' });
-    const open = await database();
     const nowMs = Date.now();
-    const at = path.join(dataFolder(), COPIES);
     const before = path.join(at, `navuren-${BEFORE}.new.zip`);
     await saveArchive(open, before, nowMs);
     try {
       const parts = await bringArchive(open, file, asked.value.parts, nowMs);
       // Only now: what is brought in may be the former "before" itself.
       renameSync(before, path.join(at, `navuren-${BEFORE}.zip`));
-      letGoOf(dataFolder(), token);
+      letGoOf(at, token);
       return Response.json({ parts });
     } catch (error) {
       // Nothing was brought in: what was here is here, and needs no copy.

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { toldSchema } from '@/core/desk/following';
-import { deviceIn, isOpenNow } from '@/server/access/door';
+import { mine, whoAsks } from '@/server/access/asking';
 import { answering, readBody, refuse } from '@/server/answers';
 import { database } from '@/server/database';
 import { followedUnder } from '@/server/follow/asked';
@@ -21,19 +21,18 @@ const tellingSchema = z.strictObject({
 
 const GONE = { message: 'It is shown to nobody any more.' };
 
-/** The class under a code, as it began and as it goes; which practice it is only for who has come in. */
+/** The class under a code, as it began and as it goes; which practice it is only for the teacher whose it is. */
 export const GET = (request: Request, { params }: Asked) =>
   answering(async () => {
     const open = await database();
     const found = await followedUnder(open, request, (await params).code);
     if (found instanceof Response) return found;
-    const { code, told, revision, practiceId, version } = found;
-    const isIn = !(await isOpenNow()) || (await deviceIn(request.headers.get('cookie'))) !== undefined;
+    const { code, told, revision, practiceId, version, teacherId } = found;
     return Response.json({
       practice: await practiceFollowed(open, code),
       told,
       revision,
-      ...(isIn ? { leads: { practiceId, version } } : {}),
+      ...(teacherId === (await whoAsks()) ? { leads: { practiceId, version } } : {}),
     });
   });
 
@@ -43,7 +42,7 @@ export const PUT = (request: Request, { params }: Asked) =>
     const body = await readBody(request, tellingSchema);
     if (!body.ok) return body.answer;
     const code = codeIn((await params).code);
-    const taken = code && (await tellClass(await database(), code, body.value, Date.now()));
+    const taken = code && (await tellClass(await mine(), code, body.value, Date.now()));
     if (!taken) return refuse(410, GONE);
     const { followed, isTaken } = taken;
     if (isTaken) publish(followed);
@@ -54,7 +53,7 @@ export const PUT = (request: Request, { params }: Asked) =>
 /** Shows it to nobody any more. */
 export const DELETE = (_request: Request, { params }: Asked) =>
   answering(async () => {
-    const open = await database();
+    const open = await mine();
     const code = codeIn((await params).code);
     const ended = code && (await endFollowing(open, code, Date.now()));
     const followed = code && (await readFollowed(open, code, Date.now()));

@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { formSchema } from '@/core/forms';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readOwnForm, saveOwnForm } from '@/server/forms';
 
 /** An own form as it is kept, with its version. */
 export const GET = (_request: Request, context: { params: Promise<{ id: string }> }) =>
   answering(async () => {
     const { id } = await context.params;
-    const stored = await readOwnForm(await database(), id);
+    const stored = await readOwnForm(await mine(), id);
     if (!stored) return refuse(404, { message: 'There is no such form of your own.' });
     return Response.json({ form: stored.form, version: stored.version });
   });
@@ -28,7 +28,7 @@ export const PUT = (request: Request, context: { params: Promise<{ id: string }>
         message: 'form.id: is not the one in the address. Nothing was changed.',
         field: 'form.id',
       });
-    const saved = await saveOwnForm(await database(), form, baseVersion, Date.now());
+    const saved = await saveOwnForm(await mine(), form, baseVersion, Date.now());
     if (saved.ok) return Response.json({ version: saved.version });
     if (saved.code === 'missing') return refuse(404, { message: 'There is no such form of your own.' });
     return refuse(409, {

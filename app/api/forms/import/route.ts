@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFormFile } from '@/core/formats';
 import { ownId } from '@/core/forms';
 import { answering, readText, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { fileProblemText } from '@/core/formats/fileProblemText';
 import { addOwnForms } from '@/server/forms';
 
@@ -18,6 +18,6 @@ export const POST = (request: Request) =>
         ...(read.problem.code === 'field' ? { field: read.problem.path } : {}),
       });
     const forms = read.forms.map((form) => ({ ...form, id: ownId(form.name, randomUUID().slice(0, 8)) }));
-    await addOwnForms(await database(), forms, Date.now());
+    await addOwnForms(await mine(), forms, Date.now());
     return Response.json({ forms: forms.map(({ id, name }) => ({ id, name })) }, { status: 201 });
   });

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { groupSchema } from '@/core/documents';
 import { binGroup, restoreGroup, saveGroup } from '@/server/groups';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
@@ -22,7 +22,7 @@ export const PUT = (request: Request, context: Context) =>
         message: 'group.id: is not the one in the address. Nothing was changed.',
         field: 'group.id',
       });
-    const saved = await saveGroup(await database(), group, baseVersion);
+    const saved = await saveGroup(await mine(), group, baseVersion);
     if (saved.ok) return Response.json({ version: saved.version });
     return refuse(409, {
       message:
@@ -38,7 +38,7 @@ export const PUT = (request: Request, context: Context) =>
 export const DELETE = (_request: Request, context: Context) =>
   answering(async () => {
     const { id } = await context.params;
-    const found = await binGroup(await database(), id, Date.now());
+    const found = await binGroup(await mine(), id, Date.now());
     return found ? Response.json({ ok: true }) : refuse(404, { message: 'There is no such group.' });
   });
 
@@ -46,7 +46,7 @@ export const DELETE = (_request: Request, context: Context) =>
 export const POST = (_request: Request, context: Context) =>
   answering(async () => {
     const { id } = await context.params;
-    const found = await restoreGroup(await database(), id);
+    const found = await restoreGroup(await mine(), id);
     return found
       ? Response.json({ ok: true })
       : refuse(404, { message: 'There is no such group in the bin.' });

@@ -1,5 +1,5 @@
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { listLayers, saveLayer } from '@/server/layers';
 import { kindOf, NO_SUCH, readLayerBody } from '../reading';
 
@@ -10,7 +10,7 @@ export const GET = (_request: Request, context: Context) =>
   answering(async () => {
     const kind = await kindOf(context);
     if (!kind) return refuse(404, { message: NO_SUCH });
-    const { readable } = await listLayers(await database(), kind);
+    const { readable } = await listLayers(await mine(), kind);
     return Response.json({ layers: readable.map(({ layer, version }) => ({ layer, version })) });
   });
 
@@ -22,7 +22,7 @@ export const POST = (request: Request, context: Context) =>
     const body = await readLayerBody(request, kind);
     if (!body.ok) return body.answer;
     const { own } = body.value;
-    const saved = await saveLayer(await database(), own, 0, Date.now());
+    const saved = await saveLayer(await mine(), own, 0, Date.now());
     return saved.ok
       ? Response.json({ id: own.layer.id, version: saved.version }, { status: 201 })
       : refuse(409, {

@@ -2,8 +2,10 @@ import { z } from 'zod';
 import { personSchema } from '@/core/people/person';
 import { isKept } from '@/core/text';
 import { answering, NOT_KEPT, readBody, refuse } from '@/server/answers';
+import { copiesOf } from '@/server/archive/copies';
 import { forgetInCopies } from '@/server/archive/forget';
-import { database, dataFolder } from '@/server/database';
+import { mine } from '@/server/access/asking';
+import { dataFolder } from '@/server/database';
 import { deletePerson, everythingOf, isSomebody, savePerson } from '@/server/people';
 import { isVeiled } from '@/server/veil';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
@@ -27,7 +29,7 @@ export const PUT = (request: Request, context: Context) =>
         message: 'person.id: is not the one in the address. Nothing was changed.',
         field: 'person.id',
       });
-    const saved = await savePerson(await database(), person, baseVersion, Date.now());
+    const saved = await savePerson(await mine(), person, baseVersion, Date.now());
     return saved.ok
       ? Response.json({ version: saved.version })
       : refuse(409, { message: CHANGED_ELSEWHERE, code: saved.code, version: saved.version });
@@ -39,7 +41,7 @@ export const GET = (_request: Request, context: Context) =>
     if (await isVeiled())
       return refuse(403, { message: 'Nothing private is shown now. Lift the veil first.' });
     const { id } = await context.params;
-    const everything = isKept(id) ? await everythingOf(await database(), id) : undefined;
+    const everything = isKept(id) ? await everythingOf(await mine(), id) : undefined;
     if (!everything) return nobody();
     return new Response(`${JSON.stringify(everything, null, 2)}\n`, {
       headers: {
@@ -55,12 +57,13 @@ export const GET = (_request: Request, context: Context) =>
 export const DELETE = (_request: Request, context: Context) =>
   answering(async () => {
     const { id } = await context.params;
-    const open = await database();
+    const open = await mine();
     if (!isKept(id) || !(await isSomebody(open, id))) return nobody();
     // The copies of each day first: should this end in the middle, they are still here to be deleted again. Then once more,
     // for a copy that was made meanwhile.
-    await forgetInCopies(dataFolder(), id);
+    const copies = copiesOf(dataFolder(), open.teacherId);
+    await forgetInCopies(copies, id);
     const isGone = await deletePerson(open, id);
-    await forgetInCopies(dataFolder(), id);
+    await forgetInCopies(copies, id);
     return isGone ? Response.json({ ok: true }) : nobody();
   });

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { practiceSchema } from '@/core/practice';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { savePractice } from '@/server/practices';
 
 const saveSchema = z.strictObject({
@@ -17,7 +17,7 @@ export const PUT = (request: Request, context: { params: Promise<{ id: string }>
     if (!body.ok) return body.answer;
     const { id } = await context.params;
     const saved = await savePractice(
-      await database(),
+      await mine(),
       id,
       body.value.practice,
       body.value.baseVersion,

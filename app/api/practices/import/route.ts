@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readPracticeFile } from '@/core/formats';
 import { answering, readText, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { fileProblemText } from '@/core/formats/fileProblemText';
 import { createPractice } from '@/server/practices';
 
@@ -16,6 +16,6 @@ export const POST = (request: Request) =>
         ...(read.problem.code === 'field' ? { field: read.problem.path } : {}),
       });
     const id = randomUUID();
-    await createPractice(await database(), id, read.practice, Date.now());
+    await createPractice(await mine(), id, read.practice, Date.now());
     return Response.json({ id, name: read.practice.name }, { status: 201 });
   });

@@ -1,6 +1,6 @@
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { nameOfPractice } from '@/server/practices';
 import { registerSchema, tickBefore } from '@/server/registers';
 
@@ -12,7 +12,7 @@ export const PUT = (request: Request, context: Context) =>
     const body = await readBody(request, registerSchema);
     if (!body.ok) return body.answer;
     const { practiceId } = await context.params;
-    const open = await database();
+    const open = await mine();
     const isThere = isKept(practiceId) && (await nameOfPractice(open, practiceId)) !== undefined;
     if (!isThere) return refuse(404, { message: 'There is no such practice on the shelf.' });
     await tickBefore(open, practiceId, body.value, Date.now());

@@ -1,6 +1,6 @@
 import { isKept } from '@/core/text';
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { forgetLearnt } from '@/server/history';
 
 type Context = { params: Promise<{ formId: string }> };
@@ -9,7 +9,7 @@ const forgets = (isForgotten: boolean) => (_request: Request, context: Context) 
   answering(async () => {
     const { formId } = await context.params;
     if (!isKept(formId) || formId.length > 60) return refuse(404, { message: 'There is no such form.' });
-    await forgetLearnt(await database(), formId, isForgotten ? Date.now() : undefined);
+    await forgetLearnt(await mine(), formId, isForgotten ? Date.now() : undefined);
     return Response.json({ ok: true });
   });
 

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { termSchema } from '@/core/term/document';
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { saveTerm, setTermBinned } from '@/server/terms';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
 
@@ -29,7 +29,7 @@ export const PUT = (request: Request, context: Context) =>
         message: 'term.id: is not the one in the address. Nothing was changed.',
         field: 'term.id',
       });
-    const saved = await saveTerm(await database(), term, baseVersion, Date.now());
+    const saved = await saveTerm(await mine(), term, baseVersion, Date.now());
     return saved.ok
       ? Response.json({ version: saved.version })
       : refuse(409, { message: SAYS[saved.code], code: saved.code, version: saved.version });
@@ -38,7 +38,7 @@ export const PUT = (request: Request, context: Context) =>
 const binned = (isBinned: boolean) => (_request: Request, context: Context) =>
   answering(async () => {
     const { id } = await context.params;
-    const isFound = isKept(id) && (await setTermBinned(await database(), id, isBinned, Date.now()));
+    const isFound = isKept(id) && (await setTermBinned(await mine(), id, isBinned, Date.now()));
     return isFound ? Response.json({ ok: true }) : refuse(404, { message: 'There is no such term there.' });
   });
 

@@ -1,7 +1,7 @@
 import { notFound } from 'next/navigation';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readLed } from '@/server/led';
 import { HallLoader } from '@/ui/lead/HallLoader';
 
@@ -10,7 +10,7 @@ export const metadata = { title: 'For the hall' };
 /** The group's screen: nothing of the people, the notes or the plan's proposals comes to it. */
 export default async function HallPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const read = await orUnreadable(readLed(await database(), id));
+  const read = await orUnreadable(readLed(await mine(), id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const led = read.value;
   if (!led) notFound();

@@ -1,7 +1,7 @@
 import { hasVariant, VARIANTS } from '@/core/forms';
 import { blankForm, formFrom } from '@/core/forms/own/drafting';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readRepertoire } from '@/server/forms';
 import { FormEditorRoom } from '@/ui/forms/editor/FormEditorRoom';
 
@@ -16,7 +16,7 @@ interface Props {
 
 export default async function NewFormPage({ searchParams }: Props) {
   const { from, variant: asked, way: formerly } = await searchParams;
-  const open = await database();
+  const open = await mine();
   const model = (await readRepertoire(open)).find((form) => form.id === from);
   const variant =
     VARIANTS.find((one) => one === (asked ?? formerly) && model && hasVariant(model, one)) ?? 'full';

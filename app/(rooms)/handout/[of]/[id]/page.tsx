@@ -3,11 +3,11 @@ import { CHANNEL_IDS, channel } from '@/core/channels';
 import { HANDED, type Handed } from '@/core/handout/kinds';
 import { isKept } from '@/core/text';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readRepertoire } from '@/server/forms';
 import { readHomework } from '@/server/homework';
 import { readPractice } from '@/server/practices';
-import type { Queries } from '@/server/sql';
+import type { OwnQueries } from '@/server/sql';
 import { readTerm } from '@/server/terms';
 import { orUnreadable } from '@/server/unreadable';
 import { isVeiled } from '@/server/veil';
@@ -26,7 +26,7 @@ interface Thing {
 const GROUP_AND_DAY = 'Write the name of the group and the day on it';
 
 /** What is to be handed out, by its name; nothing where there is none. */
-const THINGS: Readonly<Record<Handed, (queries: Queries, id: string) => Promise<Thing | undefined>>> = {
+const THINGS: Readonly<Record<Handed, (queries: OwnQueries, id: string) => Promise<Thing | undefined>>> = {
   practice: async (queries, id) => {
     const stored = await readPractice(queries, id);
     return stored && !stored.binned
@@ -94,7 +94,7 @@ export default async function HandoutPage({ params, searchParams }: Props) {
   const veiled = await isVeiled();
   // Homework is one person’s.
   if (of === 'homework' && veiled) return <Veiled title="Hand out" />;
-  const open = await database();
+  const open = await mine();
   chosenHere(await readCustoms(open));
   const read = await orUnreadable(THINGS[of](open, id));
   if (!('value' in read) || !read.value) notFound();

@@ -1,6 +1,6 @@
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { registerSchema, tickAfter } from '@/server/registers';
 
 type Context = { params: Promise<{ id: string }> };
@@ -11,7 +11,7 @@ export const PUT = (request: Request, context: Context) =>
     const body = await readBody(request, registerSchema);
     if (!body.ok) return body.answer;
     const { id } = await context.params;
-    const isFound = isKept(id) && (await tickAfter(await database(), id, body.value));
+    const isFound = isKept(id) && (await tickAfter(await mine(), id, body.value));
     return isFound
       ? Response.json({ ok: true })
       : refuse(404, { message: 'There is no such class in the log.' });

@@ -1,12 +1,12 @@
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { setFormBinned } from '@/server/forms';
 
 type Context = { params: Promise<{ id: string }> };
 const move = (context: Context, binned: boolean) =>
   answering(async () => {
     const { id } = await context.params;
-    const found = await setFormBinned(await database(), id, binned, Date.now());
+    const found = await setFormBinned(await mine(), id, binned, Date.now());
     return found
       ? Response.json({ ok: true })
       : refuse(404, { message: 'There is no such form of your own.' });

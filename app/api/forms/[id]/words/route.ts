@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ownWordsSchema, REPERTOIRE } from '@/core/forms';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { saveWords } from '@/server/forms';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
 
@@ -22,7 +22,7 @@ export const PUT = (request: Request, context: { params: Promise<{ id: string }>
       });
     if (!REPERTOIRE.some((form) => form.id === id))
       return refuse(404, { message: 'There is no such shipped form.' });
-    const saved = await saveWords(await database(), words, baseVersion, Date.now());
+    const saved = await saveWords(await mine(), words, baseVersion, Date.now());
     return saved.ok
       ? Response.json({ version: saved.version })
       : refuse(409, { message: CHANGED_ELSEWHERE, version: saved.version });

@@ -3,7 +3,7 @@ import { handoutAskedSchema } from '@/core/handout/asked';
 import { isKept } from '@/core/text';
 import { answering, refuse } from '@/server/answers';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { isVeiled } from '@/server/veil';
 
 /** What the browser makes files of by itself: the practice and its sheet, as they may be for the one asked for. */
@@ -16,7 +16,7 @@ export const GET = (request: Request, context: { params: Promise<{ of: string; i
       return refuse(422, { message: 'It was asked for in a way that is not known.' });
     if ((asked.data.for === 'me' || of === 'homework') && (await isVeiled()))
       return refuse(403, { message: 'What is private is veiled now: lift the veil first.' });
-    const open = await database();
+    const open = await mine();
     const make = of === 'homework' ? homeworkContent : practiceContent;
     const handed = await make(open, id, asked.data, Date.now());
     if (!handed) return refuse(404, { message: 'It is not there any more.' });

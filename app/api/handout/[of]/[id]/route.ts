@@ -5,7 +5,7 @@ import { handoutAskedSchema } from '@/core/handout/asked';
 import { isKept } from '@/core/text';
 import { inWords } from '@/core/text';
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { fileName } from '@/server/exported';
 import { isVeiled } from '@/server/veil';
 
@@ -35,7 +35,7 @@ export const GET = (request: Request, context: { params: Promise<{ of: string; i
     // While somebody looks on, nothing private comes to the screen: neither for oneself nor of one person.
     if ((asked.for === 'me' || of === 'homework') && (await isVeiled()))
       return refuse(403, { message: 'What is private is veiled now: lift the veil first.' });
-    const handed = await HANDERS[of](await database(), {
+    const handed = await HANDERS[of](await mine(), {
       id,
       as: kind.id as HandoutId,
       asked,

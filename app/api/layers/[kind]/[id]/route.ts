@@ -1,5 +1,5 @@
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readLayer, saveLayer } from '@/server/layers';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
 import { kindOf, NO_SUCH, readLayerBody } from '../../reading';
@@ -11,7 +11,7 @@ export const GET = (_request: Request, context: Context) =>
   answering(async () => {
     const kind = await kindOf(context);
     const { id } = await context.params;
-    const stored = kind && (await readLayer(await database(), kind, id));
+    const stored = kind && (await readLayer(await mine(), kind, id));
     return stored
       ? Response.json({ layer: stored.layer, version: stored.version })
       : refuse(404, { message: NO_SUCH });
@@ -34,7 +34,7 @@ export const PUT = (request: Request, context: Context) =>
             : 'layer.id: is not the one in the address. Nothing was changed.',
         field: own.layer.id === id ? 'baseVersion' : 'layer.id',
       });
-    const saved = await saveLayer(await database(), own, baseVersion, Date.now());
+    const saved = await saveLayer(await mine(), own, baseVersion, Date.now());
     if (saved.ok) return Response.json({ version: saved.version });
     return saved.version === 0
       ? refuse(404, { message: NO_SUCH })

@@ -1,6 +1,6 @@
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { feltSentSchema, writeFelt } from '@/server/felt';
 
 type Context = { params: Promise<{ id: string }> };
@@ -11,7 +11,7 @@ export const POST = (request: Request, context: Context) =>
     const body = await readBody(request, feltSentSchema);
     if (!body.ok) return body.answer;
     const { id } = await context.params;
-    const isThere = isKept(id) && (await writeFelt(await database(), id, body.value));
+    const isThere = isKept(id) && (await writeFelt(await mine(), id, body.value));
     return isThere
       ? Response.json({ ok: true }, { status: 201 })
       : refuse(404, { message: 'There is nobody of this name here any more.' });

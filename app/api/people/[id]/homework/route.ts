@@ -1,7 +1,7 @@
 import { homeworkAskedSchema } from '@/core/homework/homework';
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { giveHomework } from '@/server/homework';
 import { readPerson } from '@/server/people';
 
@@ -13,7 +13,7 @@ export const POST = (request: Request, context: Context) =>
     const body = await readBody(request, homeworkAskedSchema);
     if (!body.ok) return body.answer;
     const { id } = await context.params;
-    const open = await database();
+    const open = await mine();
     const stored = isKept(id) ? await readPerson(open, id) : undefined;
     if (!stored) return refuse(404, { message: 'There is nobody of this name here any more.' });
     const given = await giveHomework(open, stored.person, body.value, Date.now());

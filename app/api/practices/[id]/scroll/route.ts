@@ -2,8 +2,9 @@ import { z } from 'zod';
 import { compile } from '@/core/practice';
 import { answering, refuse } from '@/server/answers';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readPractice } from '@/server/practices';
+import { sharedPractice } from '@/server/shared';
 import { chosenHere } from '@/ui/kit/chosenHere';
 import { scrollMarkup, scrollWords } from '@/ui/scroll/markup';
 import { stripOf } from '@/ui/scroll/strip';
@@ -13,7 +14,7 @@ const askedSchema = z.object({
   figure: z.coerce.number().int().min(24).max(160),
 });
 
-/** The scroll of a practice that is kept: `?width=…&figure=…`, px. With its version in the address it may be kept by the browser. */
+/** The scroll of a practice that is kept, or that another teacher shares: `?width=…&figure=…`, px. With its version in the address it may be kept by the browser. */
 export const GET = (request: Request, context: { params: Promise<{ id: string }> }) =>
   answering(async () => {
     const query = new URL(request.url).searchParams;
@@ -23,10 +24,10 @@ export const GET = (request: Request, context: { params: Promise<{ id: string }>
         message: 'width: expected 120 to 2400 px, figure: 24 to 160 px.',
         field: String(asked.error.issues[0]?.path[0] ?? 'width'),
       });
-    const open = await database();
-    const found = await readPractice(open, (await context.params).id);
-    if (!found) return refuse(404, { message: 'There is no such practice.' });
-    const { practice } = found;
+    const open = await mine();
+    const { id } = await context.params;
+    const practice = (await readPractice(open, id))?.practice ?? (await sharedPractice(open, id));
+    if (!practice) return refuse(404, { message: 'There is no such practice.' });
     chosenHere(await readCustoms(open));
     const strip = stripOf(practice, compile(practice));
     const { width, figure } = asked.data;

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { answering, NOT_KEPT, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { RAW_KINDS, rawOf, type RawKind } from '@/server/unreadable';
 import { isVeiled } from '@/server/veil';
 
@@ -21,7 +21,7 @@ export const GET = (_request: Request, context: { params: Promise<{ kind: string
     const known = z.enum(RAW_KINDS).safeParse(kind);
     if (known.data && PRIVATE_KINDS.has(known.data) && (await isVeiled()))
       return refuse(403, { message: 'Nothing private is shown now. Lift the veil first.' });
-    const raw = known.success ? await rawOf(await database(), known.data, id) : undefined;
+    const raw = known.success ? await rawOf(await mine(), known.data, id) : undefined;
     if (raw === undefined) return refuse(404, { message: 'There is nothing stored under that.' });
     return new Response(`${JSON.stringify(raw, null, 2)}\n`, {
       headers: {

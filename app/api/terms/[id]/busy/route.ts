@@ -3,7 +3,7 @@ import { readCalendar, type Busy } from '@/core/formats/calendarIn';
 import { dayOf } from '@/core/people/presence';
 import { isKept } from '@/core/text';
 import { answering, readText, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readPlanning } from '@/server/planning';
 import { dateText } from '@/ui/kit/time';
 
@@ -22,7 +22,7 @@ export const POST = (request: Request, context: { params: Promise<{ id: string }
     const text = await readText(request);
     if (!text.ok) return text.answer;
     const { id } = await context.params;
-    const read = isKept(id) ? await readPlanning(await database(), id, Date.now()) : undefined;
+    const read = isKept(id) ? await readPlanning(await mine(), id, Date.now()) : undefined;
     if (!read) return refuse(404, { message: 'There is no such term, or its group is not here any more.' });
     const { term, group, customs } = read.planning;
     const { zone } = customs.place;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { plannedAgain, withPlan } from '@/server/planned';
 import { readPlanning } from '@/server/planning';
 import { saveTerm } from '@/server/terms';
@@ -15,7 +15,7 @@ export const POST = (request: Request, context: Context) =>
     const body = await readBody(request, z.strictObject({ baseVersion: z.number().int().min(1) }));
     if (!body.ok) return body.answer;
     const { id } = await context.params;
-    const open = await database();
+    const open = await mine();
     const read = isKept(id) ? await readPlanning(open, id, Date.now()) : undefined;
     if (!read) return refuse(404, { message: 'There is no such term, or its group is not here any more.' });
     const { plan, changes } = plannedAgain(read.planning);

@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readLayer } from '@/server/layers';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { BreathEditor } from '@/ui/breaths/BreathEditor';
@@ -10,7 +10,7 @@ export const metadata = { title: 'Change a breath' };
 
 export default async function OwnBreathPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const open = await database();
+  const open = await mine();
   const read = await orUnreadable(readLayer(open, 'breath', id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const stored = read.value;

@@ -1,6 +1,6 @@
 import { blankPattern, PATTERNS, patternFrom } from '@/core/patterns';
 import { readCustoms } from '@/server/customs';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readOwnLayers } from '@/server/layers';
 import { BreathEditor } from '@/ui/breaths/BreathEditor';
 
@@ -15,7 +15,7 @@ interface Props {
 
 export default async function NewBreathPage({ searchParams }: Props) {
   const { from } = await searchParams;
-  const open = await database();
+  const open = await mine();
   const { breathsPerMin, outToIn } = await readCustoms(open);
   const { patterns } = await readOwnLayers(open);
   const model = [...PATTERNS, ...Object.values(patterns ?? {})].find(({ id }) => id === from);

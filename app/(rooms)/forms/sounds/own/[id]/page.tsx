@@ -1,5 +1,5 @@
 import { notFound } from 'next/navigation';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readLayer } from '@/server/layers';
 import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
@@ -9,7 +9,7 @@ export const metadata = { title: 'Change a sound' };
 
 export default async function OwnSoundPage({ params }: { params: Promise<{ id: string }> }) {
   const { id } = await params;
-  const read = await orUnreadable(readLayer(await database(), 'sound', id));
+  const read = await orUnreadable(readLayer(await mine(), 'sound', id));
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const stored = read.value;
   if (stored?.kind !== 'sound') notFound();

@@ -1,5 +1,5 @@
 import { blankSound, soundFrom, SOUNDS } from '@/core/sounds';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { readOwnLayers } from '@/server/layers';
 import { SoundEditor } from '@/ui/sounds/SoundEditor';
 
@@ -14,7 +14,7 @@ interface Props {
 
 export default async function NewSoundPage({ searchParams }: Props) {
   const { from } = await searchParams;
-  const { sounds } = await readOwnLayers(await database());
+  const { sounds } = await readOwnLayers(await mine());
   const model = [...SOUNDS, ...Object.values(sounds ?? {})].find(({ id }) => id === from);
   const place = model ? `new:${model.id}` : 'new';
   return (

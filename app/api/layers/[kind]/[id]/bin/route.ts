@@ -1,5 +1,5 @@
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { setLayerBinned } from '@/server/layers';
 import { kindOf, NO_SUCH } from '../../../reading';
 
@@ -8,7 +8,7 @@ const move = (context: Context, binned: boolean) =>
   answering(async () => {
     const kind = await kindOf(context);
     const { id } = await context.params;
-    const found = kind && (await setLayerBinned(await database(), kind, id, binned, Date.now()));
+    const found = kind && (await setLayerBinned(await mine(), kind, id, binned, Date.now()));
     return found ? Response.json({ ok: true }) : refuse(404, { message: NO_SUCH });
   });
 

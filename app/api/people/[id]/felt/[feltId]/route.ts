@@ -1,6 +1,6 @@
 import { isKept } from '@/core/text';
 import { answering, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { takeBackFelt } from '@/server/felt';
 
 type Context = { params: Promise<{ id: string; feltId: string }> };
@@ -9,6 +9,6 @@ type Context = { params: Promise<{ id: string; feltId: string }> };
 export const DELETE = (_request: Request, context: Context) =>
   answering(async () => {
     const { id, feltId } = await context.params;
-    const isGone = [id, feltId].every(isKept) && (await takeBackFelt(await database(), id, feltId));
+    const isGone = [id, feltId].every(isKept) && (await takeBackFelt(await mine(), id, feltId));
     return isGone ? Response.json({ ok: true }) : refuse(404, { message: 'That is not there any more.' });
   });

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { homeworkSchema } from '@/core/homework/homework';
 import { isKept } from '@/core/text';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { mine } from '@/server/access/asking';
 import { saveHomework, takeHomework } from '@/server/homework';
 import { CHANGED_ELSEWHERE } from '@/server/versioned';
 
@@ -23,7 +23,7 @@ export const PUT = (request: Request, context: Context) =>
         message: 'homework.id: is not the one in the address. Nothing was changed.',
         field: 'homework.id',
       });
-    const saved = await saveHomework(await database(), id, homework, baseVersion);
+    const saved = await saveHomework(await mine(), id, homework, baseVersion);
     return saved.ok
       ? Response.json({ version: saved.version })
       : refuse(409, { message: CHANGED_ELSEWHERE, code: saved.code, version: saved.version });
@@ -33,6 +33,6 @@ export const PUT = (request: Request, context: Context) =>
 export const DELETE = (_request: Request, context: Context) =>
   answering(async () => {
     const { id, homeworkId } = await context.params;
-    const isGone = [id, homeworkId].every(isKept) && (await takeHomework(await database(), id, homeworkId));
+    const isGone = [id, homeworkId].every(isKept) && (await takeHomework(await mine(), id, homeworkId));
     return isGone ? Response.json({ ok: true }) : refuse(404, { message: 'That is not there any more.' });
   });
