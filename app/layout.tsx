@@ -6,6 +6,7 @@ import './globals.css';
 import { VEILED } from '@/core/people/veil';
 import { readCustoms } from '@/server/customs';
 import { ofTheHouse } from '@/server/access/asking';
+import { OWNER } from '@/server/sql';
 import { buildId } from '@/server/build';
 import { isVeiled } from '@/server/veil';
 import { ChoicesHere } from '@/ui/kit/ChoicesHere';
@@ -31,13 +32,16 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const contrast = chosen.get('navuren-contrast')?.value === 'more' ? { 'data-contrast': 'more' } : {};
   const veiled = await isVeiled();
   const veil = veiled ? { 'data-veil': VEILED } : {};
-  const { figure, region } = await readCustoms(await ofTheHouse());
+  const open = await ofTheHouse();
+  const { figure, region } = await readCustoms(open);
+  // Whose page it is, for what this browser keeps (ui/kit/keep.ts).
+  const whose = open.teacherId === OWNER ? {} : { 'data-teacher': open.teacherId };
   // Also for what this server draws and writes itself.
   chosenHere({ figure, region });
   const build = buildId();
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
-    <html lang="en" data-light={light} {...contrast} {...veil}>
+    <html lang="en" data-light={light} {...contrast} {...veil} {...whose}>
       <body>
         <StyleNonce nonce={nonce} />
         {build !== undefined && <OfflineStart build={build} nonce={nonce} forgets={veiled} />}

@@ -1,158 +1,214 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { expect } from '@playwright/test';
-import { makePostgres, type OwnPostgres } from '../scripts/postgres.mjs';
-import { killAll, killed, startServer, untilUp, type Server } from './servers';
+import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
+import { killAll, startServer, untilUp } from './servers';
 import { test } from './test';
 
-const [A, B] = [3223, 3224];
-const base = mkdtempSync(path.join(tmpdir(), 'navuren-school-'));
-let postgres: OwnPostgres;
-
-test.beforeAll(async () => {
-  postgres = await makePostgres({ isSafe: true });
-});
+const PORT = 3228;
+const HERE = `http://127.0.0.1:${PORT}`;
+const WORDS = 'wet slate under the bell';
+const FIRST = 'a dory tied up at low water';
+const OWN = 'nine lamps along the north wall';
+const NAME = 'Osbert Lamb';
+const base = mkdtempSync(path.join(tmpdir(), 'navuren-school-e2e-'));
 test.afterEach(killAll);
-test.afterAll(async () => {
-  await postgres.remove();
-  rmSync(base, { recursive: true, force: true });
-});
+test.afterAll(() => rmSync(base, { recursive: true, force: true }));
 
-const url = (port: number): string => `http://127.0.0.1:${port}`;
-const start = (port: number): Server =>
-  startServer(path.join(base, `copies-${port}`), port, true, { NAVUREN_DATABASE: postgres.address() });
-
-interface Told {
-  readonly version: number;
-  readonly problem?: { readonly message: string; readonly version?: number };
+/** A Navuren with the sample, its owner’s passphrase set, and an account for somebody else: made as the owner makes them. */
+async function startSchool(page: Page, name: string): Promise<void> {
+  await untilUp(startServer(path.join(base, name), PORT, true), PORT);
+  await page.goto(`${HERE}/door`);
+  await expect(page.getByText('Set a passphrase of your own first.')).toBeVisible();
+  await page.getByLabel('New passphrase', { exact: true }).fill(WORDS);
+  await page.getByLabel('The same again', { exact: true }).fill(WORDS);
+  await page.getByRole('button', { name: 'Set the passphrase' }).click();
+  await page.getByText('Another teacher', { exact: true }).click();
+  await page.getByLabel('Name they come in by').fill(NAME);
+  await page.getByLabel('First passphrase for them', { exact: true }).fill(FIRST);
+  await page.getByRole('button', { name: 'Make an account' }).click();
+  await expect(
+    page.getByRole('listitem').filter({ hasText: NAME }).getByText('has not chosen a passphrase yet'),
+  ).toBeVisible();
 }
 
-/** Saves a practice under a name on a version; what was answered, or nothing where nobody did. */
-async function save(
-  port: number,
-  practice: object,
-  name: string,
-  baseVersion: number,
-): Promise<{ readonly status: number; readonly told: Told } | undefined> {
-  try {
-    const answer = await fetch(`${url(port)}/api/practices/before-the-rounds`, {
-      method: 'PUT',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ practice: { ...practice, name }, baseVersion }),
-    });
-    return { status: answer.status, told: (await answer.json()) as Told };
-  } catch {
-    return undefined;
-  }
+/** The other comes in with what they were given, and chooses their own. */
+async function comesIn(browser: Browser): Promise<{ readonly page: Page; readonly context: BrowserContext }> {
+  const context = await browser.newContext();
+  const page = await context.newPage();
+  await page.goto(`${HERE}/shelf`);
+  await expect(page).toHaveURL(/\/enter\?then=%2Fshelf$/);
+  await page.getByLabel('Your name here').fill(NAME.toUpperCase());
+  await page.getByLabel('Passphrase', { exact: true }).fill('another than it');
+  await page.getByRole('button', { name: 'Come in' }).click();
+  await expect(
+    page.getByText('That is not the name and the passphrase of anybody here.').first(),
+  ).toBeVisible();
+  await page.getByLabel('Passphrase', { exact: true }).fill(FIRST);
+  await page.getByRole('button', { name: 'Come in' }).click();
+  await page.getByLabel('One of your own', { exact: true }).fill(OWN);
+  await page.getByLabel('The same again', { exact: true }).fill(OWN);
+  await page.getByRole('button', { name: 'Keep it and come in' }).click();
+  await expect(page).toHaveURL(`${HERE}/shelf`);
+  return { page, context };
 }
 
-const practiceAt = async (port: number): Promise<object> =>
-  (
-    (await (await fetch(`${url(port)}/api/practices/before-the-rounds/export`)).json()) as {
-      practice: object;
-    }
-  ).practice;
-
-const versionsAt = async (port: number): Promise<readonly { version: number; name: string }[]> =>
-  (
-    (await (await fetch(`${url(port)}/api/practices/before-the-rounds/versions`)).json()) as {
-      versions: { version: number; name: string }[];
-    }
-  ).versions;
-
-test('two servers on one database started at once see each other’s saves, and overwrite nothing', async ({
+test('a second teacher comes in, has a house of their own, takes what is shared, and is shut out again', async ({
   page,
+  browser,
 }) => {
   test.setTimeout(180_000);
-  const [first, second] = [start(A), start(B)];
-  await Promise.all([untilUp(first, A), untilUp(second, B)]);
-  expect(await (await fetch(`${url(A)}/api/health`)).json()).toEqual({ ok: true, database: 'server' });
-  // The sample is there once, though both found it empty.
-  await page.goto(`${url(B)}/shelf`);
-  await expect(page.getByRole('listitem').filter({ hasText: 'Before the rounds' })).toHaveCount(1);
-  const practice = await practiceAt(A);
-  const from = (await versionsAt(A))[0]?.version ?? 0;
-  expect((await save(A, practice, 'Saved at the first', from))?.status).toBe(200);
-  const told = await save(B, practice, 'Saved at the second', from);
-  expect(told?.status).toBe(409);
-  expect(told?.told.problem).toMatchObject({ version: from + 1 });
-  expect(told?.told.problem?.message).toMatch(/Nothing was overwritten|nothing was overwritten/);
-  await page.goto(`${url(B)}/shelf`);
-  await expect(page.getByText('Saved at the first').first()).toBeVisible();
+  await startSchool(page, 'two');
+  const other = await comesIn(browser);
+  // Nothing of the owner’s stands on their shelf; a group of theirs is theirs.
+  await expect(other.page.getByText('Practices you compose stand here.')).toBeVisible();
+  await expect(other.page.getByText('Shared by others')).toHaveCount(0);
+  await page.goto(`${HERE}/shelf`);
+  await page.getByRole('button', { name: 'Share Before the rounds' }).click();
+  await expect(page.getByRole('button', { name: 'Shared Before the rounds' })).toBeVisible();
+  await other.page.goto(`${HERE}/shelf`);
+  const shared = other.page.getByRole('region', { name: 'Shared by others who teach here' });
+  await expect(shared.getByText('by the owner')).toBeVisible();
+  await shared.getByRole('button', { name: 'Take a copy of Before the rounds' }).click();
+  await other.page.getByRole('link', { name: 'Before the rounds', exact: true }).click();
+  await expect(other.page).toHaveURL(/\/compose\/[\da-f-]{36}$/);
+  await expect(other.page.getByText('letter carriers')).toHaveCount(0);
+  // A term, for a group of their own.
+  const group = await other.page.request.put(`${HERE}/api/groups/oars`, {
+    headers: { origin: HERE },
+    data: {
+      group: {
+        id: 'oars',
+        name: 'the oar menders',
+        minutes: 20,
+        posture: 'standing',
+        familiarity: 'taught',
+        times: [{ weekday: 2, hour: 18, minute: 0 }],
+        conditions: [],
+      },
+      baseVersion: 0,
+    },
+  });
+  expect(group.status()).toBe(200);
+  await page.goto(`${HERE}/term`);
+  await page
+    .getByRole('button', { name: /^Share / })
+    .first()
+    .click();
+  await expect(page.getByRole('button', { name: /^Shared / })).toBeVisible();
+  await other.page.goto(`${HERE}/term`);
+  await other.page.getByRole('button', { name: /^Take it over/ }).click();
+  await expect(other.page).toHaveURL(/\/term\/[\da-f-]{36}$/);
+  await expect(other.page.getByText('the oar menders').first()).toBeVisible();
+  // How they come in is theirs; who else does is not.
+  await other.page.goto(`${HERE}/door`);
+  await expect(other.page.getByRole('heading', { name: 'How you come in' })).toBeVisible();
+  await expect(
+    other.page.getByRole('region', { name: 'Devices that are in' }).getByRole('listitem'),
+  ).toHaveCount(1);
+  await expect(other.page.getByText('Others who teach here')).toHaveCount(0);
+  // Shut out: from the next page on, and with either passphrase.
+  await page.goto(`${HERE}/door`);
+  await expect(page.getByRole('row', { name: new RegExp(`came in, ${NAME}`) }).first()).toBeVisible();
+  await page.getByRole('button', { name: new RegExp(`^Shut out.*${NAME}`) }).click();
+  await expect(page.getByText('shut out; what is theirs is kept', { exact: true })).toBeVisible();
+  // With nobody else left, this machine is asked nothing: they would find the owner’s house, as anybody at it would.
+  await expect(page.getByText('and nobody is asked for anything')).toBeVisible();
+  await page.getByRole('button', { name: new RegExp(`^Let in again.*${NAME}`) }).click();
+  await page.getByLabel('First passphrase for them', { exact: true }).first().fill(`${FIRST} again`);
+  await page.getByRole('button', { name: `Give it to ${NAME}` }).click();
+  await expect(page.getByText('has not chosen a passphrase yet')).toBeVisible();
+  await other.page.goto(`${HERE}/shelf`);
+  await expect(other.page).toHaveURL(/\/enter\?then=%2Fshelf$/);
+  await other.context.close();
 });
 
-test('one of two is killed in the middle of saves: what it acknowledged is at the other, which goes on', async () => {
-  test.setTimeout(180_000);
-  const [first, second] = [start(A), start(B)];
-  await Promise.all([untilUp(first, A), untilUp(second, B)]);
-  const practice = await practiceAt(A);
-  let version = (await versionsAt(A))[0]?.version ?? 0;
-  const kept: string[] = [];
-  setTimeout(() => void killed(first.process), 700);
-  for (;;) {
-    const name = `before the end ${version}`;
-    const answer = await save(A, practice, name, version);
-    if (answer?.status !== 200) break;
-    kept.push(name);
-    version = answer.told.version;
-  }
-  expect(kept.length).toBeGreaterThan(2);
-  const there = await versionsAt(B);
-  for (const name of kept) expect(there.map((one) => one.name)).toContain(name);
-  // One may have been kept and not acknowledged any more.
-  const latest = there[0]?.version ?? 0;
-  expect(latest - version).toBeLessThanOrEqual(1);
-  expect((await save(B, practice, 'after the end', latest))?.status).toBe(200);
-});
+/** What of the sample is the owner’s alone, wherever it shows: people, groups, practices, notes. */
+const MARKS = [
+  'Maud Tarrow',
+  'Isla Quent',
+  'Pettifer',
+  'letter carriers',
+  'bell loft choir',
+  'library chairs',
+  'Before the rounds',
+];
+/** What a part of an address may be, where it is no id. */
+const NAMED: Readonly<Record<string, readonly string[]>> = {
+  kind: ['practice', 'words', 'group', 'class', 'person', 'felt', 'term', 'homework', 'breath', 'sound'],
+  of: ['practice', 'homework', 'term', 'group', 'person', 'customs'],
+  version: ['1'],
+};
 
-test('a database that starts anew is waited for, its end is told in words, and nothing acknowledged is lost', async () => {
-  test.setTimeout(240_000);
-  const server = start(A);
-  await untilUp(server, A);
-  const practice = await practiceAt(A);
-  let version = (await versionsAt(A))[0]?.version ?? 0;
-  const kept: string[] = [];
-  const others: (string | number)[] = [];
-  let isOver = false;
-  const work = (async () => {
-    for (let turn = 0; !isOver; turn += 1) {
-      const name = `turn ${turn}`;
-      const answer = await save(A, practice, name, version);
-      if (answer?.status === 200) {
-        kept.push(name);
-        version = answer.told.version;
-      } else {
-        others.push(answer?.status ?? 'no answer');
-        // Told that it is elsewhere already: a save whose end nobody heard was kept after all.
-        version = answer?.told.problem?.version ?? version;
-      }
-    }
-  })();
-  for (const end of ['stop', 'kill'] as const) {
-    const before = kept.length;
-    await new Promise((resolve) => setTimeout(resolve, 500));
-    await postgres[end]();
-    await postgres.start();
-    for (let tries = 0; kept.length < before + 5 && tries < 300; tries += 1)
-      await new Promise((resolve) => setTimeout(resolve, 100));
-    expect(kept.length).toBeGreaterThanOrEqual(before + 5);
-  }
-  isOver = true;
-  await work;
-  expect(others.filter((status) => status !== 503 && status !== 409)).toEqual([]);
-  const there = (await versionsAt(A)).map((one) => one.name);
-  for (const name of kept) expect(there).toContain(name);
-
-  // Gone for good: the page says so, and nothing pretends to be kept.
-  await postgres.stop();
-  const health = await fetch(`${url(A)}/api/health`);
-  expect(health.status).toBe(503);
-  const answer = await save(A, practice, 'into nothing', version);
-  expect(answer?.status).toBe(503);
-  expect(answer?.told.problem?.message).toMatch(
-    /The database does not answer just now\. What you wrote is still here/,
+test('nothing of one teacher’s is shown to another, on any page or route there is', async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(400_000);
+  await startSchool(page, 'walked');
+  const other = await comesIn(browser);
+  const cookieOf = async (context: BrowserContext): Promise<string> =>
+    (await context.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+  const [owners, others] = [await cookieOf(page.context()), await cookieOf(other.context)];
+  const asked = async (address: string, cookie: string, method = 'GET') => {
+    // Whose a request is can be told by nobody but the server itself.
+    const headers = { cookie, origin: HERE, 'x-navuren-teacher': 'owner' };
+    const answer = await fetch(`${HERE}${address}`, { method, redirect: 'manual', headers });
+    return { status: answer.status, text: address.endsWith('/stream') ? '' : await answer.text() };
+  };
+  // The ids of what the owner has, as their own pages tell them.
+  const told = (
+    await Promise.all(['/people', '/log', '/term', '/shelf'].map((one) => asked(one, owners)))
+  ).map(({ text }) => text);
+  const uuids = told.map((text) =>
+    [...new Set(text.match(/[\da-f]{8}-(?:[\da-f]{4}-){3}[\da-f]{12}/g) ?? [])].slice(0, 2),
   );
-  await postgres.start();
-  expect((await fetch(`${url(A)}/api/health`)).status).toBe(200);
+  expect(uuids.slice(0, 3).every((list) => list.length > 0)).toBe(true);
+  const ids = [...uuids.flat(), 'before-the-rounds', 'letter-carriers', 'brocade-hold-up-the-sky'];
+  const walked = (at: string, address: string): readonly string[] =>
+    readdirSync(at, { withFileTypes: true }).flatMap((entry) => {
+      if (!entry.isDirectory())
+        return /^(page\.tsx|route\.ts)$/.test(entry.name) ? [address === '' ? '/' : address] : [];
+      const into = path.join(at, entry.name);
+      if (entry.name.startsWith('(')) return walked(into, address);
+      const [, part] = /^\[(\w+)\]$/.exec(entry.name) ?? [];
+      return part === undefined
+        ? walked(into, `${address}/${entry.name}`)
+        : (NAMED[part] ?? ids).flatMap((one) => walked(into, `${address}/${one}`));
+    });
+  const addresses = [
+    ...walked('app', ''),
+    '/handout/practice/before-the-rounds?for=me',
+    '/log?words=the',
+    '/api/find?q=rounds',
+  ];
+  expect(addresses.length).toBeGreaterThan(300);
+  const shown = (text: string): readonly string[] => MARKS.filter((mark) => text.includes(mark));
+  const toOwner = new Set<string>();
+  for (const address of addresses) {
+    const { status, text } = await asked(address, others);
+    expect(status, address).toBeLessThan(500);
+    expect([address, shown(text)]).toEqual([address, []]);
+    if (/^\/(people|log|shelf|compose|customs|api\/(raw|people|practices|handout-data))/.test(address))
+      for (const mark of shown((await asked(address, owners)).text)) toOwner.add(mark);
+  }
+  // The same walk by the owner meets all of it: it would have been seen.
+  expect([...toOwner].toSorted()).toEqual([...MARKS].toSorted());
+  // The door and who comes in by it are refused to a teacher, and asked of whoever has not come in; pretending helps nobody.
+  for (const [address, method] of [
+    ['/api/door', 'PUT'],
+    ['/api/teachers', 'POST'],
+    ['/api/teachers/x', 'PUT'],
+    ['/api/%64oor', 'PUT'],
+    ['/api/%74eachers', 'POST'],
+  ] as const) {
+    expect([address, (await asked(address, others, method)).status]).toEqual([
+      address,
+      address.includes('%') ? expect.any(Number) : 403,
+    ]);
+    expect((await asked(address, others, method)).status, address).toBeGreaterThanOrEqual(400);
+    expect((await asked(address, '', method)).status, address).toBe(401);
+  }
+  expect((await asked('/shelf', '')).status).toBe(401);
+  await other.context.close();
 });

@@ -1,21 +1,16 @@
 import type { Clip } from '@/core/practice';
+import { keep, kept } from '@/ui/kit/keep';
 
 const KEY = 'navuren-clip';
 
-/** Keeps lifted items where another practice, in another tab, can find them. */
-export function keepClip(clip: Clip): void {
-  try {
-    localStorage.setItem(KEY, JSON.stringify(clip));
-  } catch {
-    // A full or forbidden store loses the clip, not the practice.
-  }
-}
+/** Keeps lifted items where another practice, in another tab, can find them; a full store loses the clip, not the practice. */
+export const keepClip = (clip: Clip): void => void keep(KEY, JSON.stringify(clip));
 
 /** What was lifted last, if it can still be read. */
 export async function keptClip(): Promise<Clip | undefined> {
+  const text = kept(KEY);
   try {
-    const text = localStorage.getItem(KEY);
-    return text === null ? undefined : (await import('./reading')).readClip(text);
+    return text === undefined ? undefined : (await import('./reading')).readClip(text);
   } catch {
     return undefined;
   }

@@ -28,6 +28,29 @@ describe('this browser’s own store', () => {
     expect(kept('navuren-a')).toBe('one');
   });
 
+  it('is each teacher’s own: who comes in next finds nothing of who was here, and it waits for them', () => {
+    const page = (teacher: string | undefined): void =>
+      void Object.defineProperty(globalThis, 'document', {
+        value: teacher === undefined ? undefined : { documentElement: { dataset: { teacher } } },
+        configurable: true,
+      });
+    keep('navuren-unsaved-1', 'the owner’s');
+    page('osbert');
+    expect([kept('navuren-unsaved-1'), keptKeys('navuren-unsaved-')]).toEqual([undefined, []]);
+    keep('navuren-unsaved-2', 'his');
+    expect(keptKeys('navuren-unsaved-')).toEqual(['navuren-unsaved-2']);
+    drop('navuren-unsaved-1');
+    page('wenna');
+    expect([kept('navuren-unsaved-2'), keptKeys('navuren-')]).toEqual([undefined, []]);
+    page('osbert');
+    expect(kept('navuren-unsaved-2')).toBe('his');
+    page(undefined);
+    expect([kept('navuren-unsaved-1'), keptKeys('navuren-unsaved-')]).toEqual([
+      'the owner’s',
+      ['navuren-unsaved-1'],
+    ]);
+  });
+
   it('stops nothing where there is none at all', () => {
     Object.defineProperty(globalThis, 'localStorage', {
       get: () => {
