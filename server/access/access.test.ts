@@ -5,15 +5,21 @@ import path from 'node:path';
 import { openHere } from '../open.test.data';
 import { OWNER, sql, type OwnDatabase } from '../sql';
 import {
+  accountNamed,
+  addTeacher,
   deviceOf,
   devices,
+  giveAnew,
   isTheirs,
   letIn,
+  listTeachers,
+  readAccount,
   readDoor,
   sendAway,
   sendOthersAway,
   setOpen,
   setPassphrase,
+  shutOut,
 } from './accounts';
 import { cameFrom, givenAddresses, isLocal, localAddresses, networkOf, openHosts } from './network';
 import { hashOf, isRight, passphraseSchema } from './passphrase';
@@ -128,6 +134,77 @@ describe('the door', () => {
       false,
       true,
     ]);
+  });
+});
+
+describe('the accounts of a school', () => {
+  const FIRST = 'a dory tied up at low water';
+  const OWN = 'nine lamps along the north wall';
+  let id = '?';
+
+  it('are made with a first passphrase, one for each name however it is written', async () => {
+    id = (await addTeacher(open, ' Osbert Lamb ', FIRST, NOW)) ?? '?';
+    expect(await addTeacher(open, 'OSBERT LAMB', FIRST, NOW)).toBeUndefined();
+    expect(await accountNamed(open, 'osbert lamb')).toEqual({
+      id,
+      name: 'Osbert Lamb',
+      role: 'teacher',
+      isGiven: true,
+      isShut: false,
+    });
+    expect((await accountNamed(open, ''))?.role).toBe('owner');
+    expect(await accountNamed(open, 'nobody')).toBeUndefined();
+    expect(await readDoor(open)).toMatchObject({ isSchool: true });
+    expect(JSON.stringify(await open.rows(sql`select * from private.account`))).not.toContain(FIRST);
+  });
+
+  it('are come into by their own passphrase alone, and by nobody’s where the name is not known', async () => {
+    expect(await isTheirs(open, id, FIRST)).toBe(true);
+    expect(await isTheirs(open, OWNER, FIRST)).toBe(false);
+    expect([await isTheirs(open, undefined, FIRST), await isTheirs(open, 'nobody', FIRST)]).toEqual([
+      false,
+      false,
+    ]);
+    await setPassphrase(open, OWN, NOW, id);
+    expect([await isTheirs(open, id, OWN), await isTheirs(open, id, FIRST)]).toEqual([true, false]);
+    expect((await readAccount(open, id))?.isGiven).toBe(false);
+  });
+
+  it('have devices of their own: a teacher sees and sends away theirs, the owner all', async () => {
+    const [theirs, owners] = [
+      await letIn(open, id, 'Firefox on a phone', NOW),
+      await letIn(open, OWNER, 'Safari on a Mac', NOW),
+    ];
+    const [device, ownersDevice] = [await deviceOf(open, theirs, NOW), await deviceOf(open, owners, NOW)];
+    expect(device).toMatchObject({ accountId: id, accountName: 'Osbert Lamb', role: 'teacher' });
+    expect((await devices(open, { accountId: id }, NOW)).map(({ name }) => name)).toEqual([
+      'Firefox on a phone',
+    ]);
+    expect(await devices(open, 'everybody', NOW)).toHaveLength(2);
+    expect(await sendAway(open, { accountId: id }, ownersDevice?.id ?? '')).toBe(false);
+    expect(await sendOthersAway(open, { accountId: id }, device?.id)).toBe(0);
+    expect(await deviceOf(open, owners, NOW)).toBeDefined();
+    // Their new passphrase sends their devices away and nobody else’s.
+    await setPassphrase(open, OWN, NOW, id);
+    expect(await deviceOf(open, theirs, NOW)).toBeUndefined();
+    expect(await deviceOf(open, owners, NOW)).toBeDefined();
+  });
+
+  it('are shut out at once, with everything kept, and let in again by another first passphrase', async () => {
+    const token = await letIn(open, id, 'Firefox on a phone', NOW);
+    expect(await shutOut(open, id, NOW)).toBe(true);
+    expect([await shutOut(open, id, NOW), await shutOut(open, OWNER, NOW)]).toEqual([false, false]);
+    expect(await deviceOf(open, token, NOW)).toBeUndefined();
+    expect(await isTheirs(open, id, OWN)).toBe(false);
+    expect((await listTeachers(open)).map(({ name, isShut }) => [name, isShut])).toEqual([
+      ['Osbert Lamb', true],
+    ]);
+    expect(await readDoor(open)).toMatchObject({ isSchool: false });
+    expect(await giveAnew(open, OWNER, FIRST, NOW)).toBe(false);
+    expect(await giveAnew(open, id, FIRST, NOW)).toBe(true);
+    expect(await isTheirs(open, id, FIRST)).toBe(true);
+    expect(await readAccount(open, id)).toMatchObject({ isGiven: true, isShut: false });
+    expect(await isTheirs(open, OWNER, `${WORDS} again`)).toBe(true);
   });
 });
 
