@@ -1,5 +1,5 @@
-// npm run hostile [-- --requests N]: N requests that no honest page sends, as nobody, as a guest who has the code of a class, and as
-// who is in; how each was answered, the slowest, and what the memory did.
+// npm run hostile [-- --requests N]: N requests that no honest page sends, as nobody, as a guest who has the code of a class, as a
+// teacher and as the owner; how each was answered, the slowest, and what the memory did.
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
@@ -49,12 +49,21 @@ const child = startServer({
 });
 try {
   await untilUp(PORT, child);
-  const entered = await fetch(`${HERE}/api/enter`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json', origin: HERE },
-    body: JSON.stringify({ passphrase: WORDS }),
-  });
-  const cookie = entered.headers.get('set-cookie')?.split(';')[0] ?? '';
+  const post = (at: string, body: object, headers: Readonly<Record<string, string>> = {}) =>
+    fetch(`${HERE}${at}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', origin: HERE, ...headers },
+      body: JSON.stringify(body),
+    });
+  const comesIn = async (body: object): Promise<string> => {
+    const cookie = (await post('/api/enter', body)).headers.get('set-cookie')?.split(';')[0];
+    if (!cookie) throw new Error('nobody came in');
+    return cookie;
+  };
+  const cookie = await comesIn({ passphrase: WORDS });
+  const teacher = { name: 'Osbert Lamb', passphrase: `${WORDS} too` };
+  await post('/api/teachers', teacher, { cookie });
+  const teachers = await comesIn({ ...teacher, own: `${WORDS} again` });
   const code = followed?.code ?? '';
   const roles = [
     { role: 'nobody', origin: ELSEWHERE, paths: ENTRANCE },
@@ -63,7 +72,8 @@ try {
       origin: ELSEWHERE,
       paths: [...ENTRANCE, `/follow/${code}`, `/api/follow/${code}`, `/api/follow/${code}/clock`],
     },
-    { role: 'who is in', origin: HERE, headers: { cookie } },
+    { role: 'a teacher', origin: HERE, headers: { cookie: teachers } },
+    { role: 'the owner', origin: HERE, headers: { cookie } },
   ];
   // A page asked for the first time is read from the disk: that is said of no request.
   await hostile({ origin: HERE, headers: { cookie }, requests: 600, seed: 1 });

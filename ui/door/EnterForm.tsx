@@ -1,6 +1,6 @@
 'use client';
 
-import { useId, useState, type SyntheticEvent } from 'react';
+import { useEffect, useId, useRef, useState, type SyntheticEvent } from 'react';
 import { readAnswer } from '@/ui/kit/answer';
 import { useReady } from '@/ui/kit/useReady';
 import { Passphrase } from './Passphrase';
@@ -26,6 +26,12 @@ export function EnterForm({ then, isSchool, shortest }: EnterFormProps) {
   const [mustChoose, setMustChoose] = useState(false);
   const [refused, setRefused] = useState<Refused | undefined>(undefined);
   const [isBusy, setBusy] = useState(false);
+  const form = useRef<HTMLFormElement>(null);
+  // What is asked for next is where one goes on typing.
+  useEffect(() => {
+    if (mustChoose)
+      form.current?.querySelector<HTMLInputElement>('input[autocomplete=new-password]')?.focus();
+  }, [mustChoose]);
   const write = (field: keyof typeof typed) => (value: string) => setTyped({ ...typed, [field]: value });
   const submit = async (event: SyntheticEvent): Promise<void> => {
     event.preventDefault();
@@ -45,7 +51,7 @@ export function EnterForm({ then, isSchool, shortest }: EnterFormProps) {
   const at = (...fields: readonly (string | undefined)[]): string | undefined =>
     refused && fields.includes(refused.field) ? refused.text : undefined;
   return (
-    <form className="mt-6 grid gap-3" onSubmit={(event) => void submit(event)}>
+    <form ref={form} className="mt-6 grid gap-3" onSubmit={(event) => void submit(event)}>
       {isSchool && (
         <div className="max-w-md">
           <label htmlFor={id}>Your name here</label>
