@@ -196,8 +196,8 @@ try {
     await untilUp(port, child);
     if (port === PORTS[0]) {
       await pressed('one server, ten at once: a practice', port, `/api/practices/p${teachers}/export`);
-      // These read all there is: with many teachers they take minutes.
-      for (const page of teachers <= 100 ? ['/log', '/shelf', '/'] : [])
+      // These read all that the teacher who asks has.
+      for (const page of ['/log', '/shelf', '/'])
         await timed(`one server, nobody else: the page ${page}`, async () => {
           await (await fetch(`http://127.0.0.1:${port}${page}`)).text();
         });

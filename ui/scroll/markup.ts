@@ -84,7 +84,8 @@ export function scrollMarkup(
     const [from, to] = [x(startMs), x(endMs)];
     markup += `<path class="scroll-ground" d="${groundPath(from + 1.5, to - 1.5, groundY)}"/>`;
     const name = ROLE_NAMES[role];
-    if (sections && to - from > name.length * 6.6)
+    // So much a letter, px, and the space to the next name.
+    if (sections && to - from > name.length * 7.5 + 4)
       markup += `<text class="scroll-section" x="${round(from + 2)}" y="13">${escaped(name)}</text>`;
   }
   if (breath)

@@ -17,8 +17,9 @@ export interface OthersPractice {
   readonly teacher: string;
 }
 
-const FIGURE_PX = 44;
-const SCROLL_HEIGHT = 106;
+/** As on one’s own shelf. */
+const FIGURE_PX = 58;
+const SCROLL_HEIGHT = 134;
 
 /** Practices the others share: looked at here, led and changed as a copy on one’s own shelf. */
 export function OthersPractices({ practices }: { readonly practices: readonly OthersPractice[] }) {
