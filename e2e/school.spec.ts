@@ -121,6 +121,16 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await other.page.goto(`${HERE}/shelf`);
   await expect(other.page).toHaveURL(/\/enter\?then=%2Fshelf$/);
   await other.context.close();
+  // Gone for good, once the owner means it.
+  await page.getByRole('button', { name: new RegExp(`^Shut out.*${NAME}`) }).click();
+  const remove = page.getByRole('button', { name: new RegExp(`^Delete for good.*${NAME}`) });
+  page.once('dialog', (dialog) => void dialog.dismiss());
+  await remove.click();
+  await expect(remove).toBeVisible();
+  page.once('dialog', (dialog) => void dialog.accept());
+  await remove.click();
+  await expect(page.getByText(`${NAME} and everything that was theirs is deleted.`).first()).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: NAME })).toHaveCount(0);
 });
 
 /** What of the sample is the owner’s alone, wherever it shows: people, groups, practices, notes. */

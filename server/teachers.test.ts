@@ -4,7 +4,8 @@ import path from 'node:path';
 import { PART_IDS } from '@/core/archive/parts';
 import { DEFAULT_CUSTOMS } from '@/core/customs';
 import { privateIn } from '@/core/practice';
-import { addTeacher, setPassphrase } from './access/accounts';
+import { addTeacher, setPassphrase, shutOut } from './access/accounts';
+import { deleteTeacher } from './access/departed';
 import { copyOfDay, copiesOf, listCopies, saveArchive } from './archive/copies';
 import { ArchiveRefused } from './archive/read';
 import { bringArchive, planArchive } from './archive/restore';
@@ -26,7 +27,7 @@ import { followedOf, showClass } from './follow/following';
 import { practicesUsing, readOwn, readWords, saveWords } from './forms';
 import { binGroup, listBinnedGroups, listGroups, restoreGroup, saveGroup } from './groups';
 import { forgetLearnt, readHistory, readTaught, readWhatNext } from './history';
-import { homeworkOf, readHomework, takeHomework } from './homework';
+import { giveHomework, homeworkOf, readHomework, takeHomework } from './homework';
 import { readLed } from './led';
 import { whoIsHere } from './minded';
 import { nextClass, termOfPractice } from './nextClass';
@@ -404,6 +405,54 @@ describe('a file of everything', () => {
     expect(listCopies(copiesOf(folder, OWNER)).map(({ day }) => day)).toEqual(['2026-11-30']);
     expect(listCopies(copiesOf(folder, other.teacherId)).map(({ day }) => day)).toEqual(['2026-11-29']);
   });
+});
+
+describe('a teacher who has left', () => {
+  it('is deleted with everything that is theirs, once they are shut out, and nobody else loses anything', async () => {
+    const id = (await addTeacher(owner, 'Perrin Ashlock', WORDS, NOW)) ?? '?';
+    const leaving = ownedBy(owner, id);
+    const { group, given, person: somebody, felt, term } = await ofOwner();
+    const practice = (await readPractice(owner, PRACTICE))?.practice;
+    if (!practice) throw new Error('the sample has a practice');
+    // One of everything, each under an id of its own.
+    await saveGroup(leaving, { ...group, id: 'leaving', name: 'the net menders' }, 0);
+    const practiceId = await createPractice(leaving, crypto.randomUUID(), practice, NOW);
+    const person = { ...somebody, id: crypto.randomUUID(), name: 'Lettice Oar' };
+    await savePerson(leaving, person, 0, NOW);
+    await writeFelt(leaving, person.id, { id: crypto.randomUUID(), atMs: NOW, felt: felt.felt });
+    const asked = {
+      theme: { kind: 'organ', organ: 'kidney' },
+      minutes: 8,
+      daysAWeek: 5,
+      weeks: 1,
+      first: '2026-12-01',
+      posture: 'standing',
+    } as const;
+    expect((await giveHomework(leaving, person, asked, NOW)).ok).toBe(true);
+    await saveTerm(leaving, { ...term, id: crypto.randomUUID(), groupId: 'leaving' }, 0, NOW);
+    await forgetLearnt(leaving, 'cloud-hands', NOW);
+    await saveWords(leaving, { formId: 'cloud-hands', cues: {}, note: 'of Lettice' }, 0, NOW);
+    await saveCustoms(leaving, DEFAULT_CUSTOMS, 0, NOW);
+    const classId = crypto.randomUUID();
+    const led = { id: classId, practiceId, version: 1, groupId: 'leaving', record: given.record };
+    expect(await recordClass(leaving, led)).toBe('recorded');
+    await tickAfter(leaving, classId, { present: [person.id], others: 0 });
+    const rowsOf = async (): Promise<readonly (readonly [string, number])[]> =>
+      Promise.all(
+        TABLES.filter(({ isShared }) => !isShared).map(async ({ table }) => [
+          table,
+          (await owner.rows({ text: `select 1 from ${table} where teacher_id = $1`, values: [id] })).length,
+        ]),
+      );
+    expect((await rowsOf()).filter(([, rows]) => rows === 0).map(([table]) => table)).toEqual([]);
+    const [ofOwners, ofOthers] = [await everyOwnRow(), await listPractices(other, 'shelf')];
+    expect([await deleteTeacher(owner, id), await deleteTeacher(owner, OWNER)]).toEqual([false, false]);
+    await shutOut(owner, id, NOW);
+    expect(await deleteTeacher(owner, id)).toBe(true);
+    expect((await rowsOf()).filter(([, rows]) => rows > 0)).toEqual([]);
+    expect(await everyOwnRow()).toBe(ofOwners);
+    expect(await listPractices(other, 'shelf')).toEqual(ofOthers);
+  }, 120_000);
 });
 
 it('every table is either a teacher’s, the school’s, or of the installation', async () => {

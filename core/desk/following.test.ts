@@ -1,22 +1,10 @@
 import type { LeadAction } from '../lead';
-import { REPERTOIRE } from '../forms';
-import { compose } from '../compose';
-import { PLAIN_BRIEF } from '../brief';
-import { DEFAULT_CUSTOMS } from '../customs';
+import { drafted } from '../compose/drafted.test.data';
 import { leadState } from '../lead';
 import { actionsForOthers, isSameDone, movedActions, movedTold, taughtNow, toldSchema } from './following';
 
 const NINE = Date.UTC(2026, 10, 28, 9);
-const drafted = compose({
-  brief: { ...PLAIN_BRIEF, minutes: 6 },
-  repertoire: REPERTOIRE,
-  customs: DEFAULT_CUSTOMS,
-  people: { conditions: [] },
-  seed: 1,
-  enough: 0.5,
-});
-if (!drafted.ok) throw new Error('the practice of these tests could not be composed');
-const { practice } = drafted;
+const practice = drafted({ minutes: 6 });
 const [item] = practice.items;
 if (!item) throw new Error('no items');
 

@@ -1,8 +1,5 @@
 import fc from 'fast-check';
-import { PLAIN_BRIEF } from '../brief';
-import { compose } from '../compose';
-import { DEFAULT_CUSTOMS } from '../customs';
-import { REPERTOIRE } from '../forms';
+import { drafted } from '../compose/drafted.test.data';
 import { leadState } from '../lead';
 import { retime } from '../lead/retime';
 import { compile, type Practice } from '../practice';
@@ -23,16 +20,7 @@ import {
   type Session,
 } from './leading';
 
-const drafted = compose({
-  brief: { ...PLAIN_BRIEF, minutes: 6 },
-  repertoire: REPERTOIRE,
-  customs: DEFAULT_CUSTOMS,
-  people: { conditions: [] },
-  seed: 1,
-  enough: 0.5,
-});
-if (!drafted.ok) throw new Error('the practice of these tests could not be composed');
-const practice: Practice = drafted.practice;
+const practice = drafted({ minutes: 6 });
 const timeline = compile(practice);
 const startOf = (item: number): number => timeline.items[item]?.startMs ?? Number.NaN;
 const NINE = Date.UTC(2026, 10, 28, 9);

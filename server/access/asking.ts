@@ -15,7 +15,7 @@ export class NobodyAsks extends Error {
 
 /**
  * The teacher who asks for this page or answer, as whoever judged the request says (server/access/door.ts): nobody else can
- * set that header. While this is written there is no judge, and one teacher.
+ * set that header. The development server has no judge, and one teacher: the owner.
  */
 export async function whoAsks(): Promise<string | undefined> {
   const told = (await headers()).get(TEACHER_HEADER);

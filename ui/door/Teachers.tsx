@@ -102,6 +102,15 @@ export function Teachers({ teachers, hasPassphrase, shortest, onDone }: Teachers
     setProblem(answer.ok ? undefined : answer.message);
     if (answer.ok) onDone(`${name} is shut out; what is theirs is kept.`);
   };
+  const deleteForGood = async ({ id, name }: TeacherLine): Promise<void> => {
+    const isMeant = window.confirm(
+      `Delete ${name} and everything that is theirs, for good: people, groups, log, shelf, and its copies? Nothing brings it back.`,
+    );
+    if (!isMeant) return;
+    const answer = await readAnswer(() => fetch(`/api/teachers/${id}`, { method: 'DELETE' }));
+    setProblem(answer.ok ? undefined : answer.message);
+    if (answer.ok) onDone(`${name} and everything that was theirs is deleted.`);
+  };
   return (
     <section aria-labelledby="teachers" className="mt-9">
       <h2 id="teachers">Others who teach here</h2>
@@ -131,16 +140,15 @@ export function Teachers({ teachers, hasPassphrase, shortest, onDone }: Teachers
                   {one.state === 'shut' ? 'Let in again' : 'New first passphrase'}
                   <span className="sr-only">, {one.name}</span>
                 </button>
-                {one.state !== 'shut' && (
-                  <button
-                    type="button"
-                    className="press-plain"
-                    disabled={!ready}
-                    onClick={() => void shutOut(one)}
-                  >
-                    Shut out<span className="sr-only">, {one.name}</span>
-                  </button>
-                )}
+                <button
+                  type="button"
+                  className="press-plain"
+                  disabled={!ready}
+                  onClick={() => void (one.state === 'shut' ? deleteForGood(one) : shutOut(one))}
+                >
+                  {one.state === 'shut' ? 'Delete for good' : 'Shut out'}
+                  <span className="sr-only">, {one.name}</span>
+                </button>
               </div>
               {givingTo === one.id && (
                 <FirstPassphrase

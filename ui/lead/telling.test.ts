@@ -1,6 +1,4 @@
-import { PLAIN_BRIEF } from '@/core/brief';
-import { compose } from '@/core/compose';
-import { DEFAULT_CUSTOMS } from '@/core/customs';
+import { drafted } from '@/core/compose/drafted.test.data';
 import { movedTold, type ToldClass } from '@/core/desk/following';
 import {
   hasEnded,
@@ -11,20 +9,9 @@ import {
   type LeadingPress,
   type Session,
 } from '@/core/desk/leading';
-import { REPERTOIRE } from '@/core/forms';
-import type { Practice } from '@/core/practice';
 import { Telling } from './telling';
 
-const drafted = compose({
-  brief: { ...PLAIN_BRIEF, minutes: 6 },
-  repertoire: REPERTOIRE,
-  customs: DEFAULT_CUSTOMS,
-  people: { conditions: [] },
-  seed: 1,
-  enough: 0.5,
-});
-if (!drafted.ok) throw new Error('the practice of these tests could not be composed');
-const practice: Practice = drafted.practice;
+const practice = drafted({ minutes: 6 });
 
 const uuid = (last: string): string => `00000000-0000-4000-8000-00000000000${last}`;
 const session = (id: string, actions: Session['actions'] = []): Session => ({

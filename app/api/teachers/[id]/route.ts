@@ -1,11 +1,14 @@
+import { rmSync } from 'node:fs';
 import { z } from 'zod';
 import { isKept } from '@/core/text';
 import { giveAnew, shutOut } from '@/server/access/accounts';
+import { deleteTeacher } from '@/server/access/departed';
 import { refusalToOthers } from '@/server/access/asking';
 import { doorChanged } from '@/server/access/door';
 import { passphraseSchema } from '@/server/access/passphrase';
 import { answering, readBody, refuse } from '@/server/answers';
-import { database } from '@/server/database';
+import { copiesOf } from '@/server/archive/copies';
+import { database, dataFolder } from '@/server/database';
 
 type Context = { readonly params: Promise<{ readonly id: string }> };
 
@@ -31,5 +34,20 @@ export const PUT = (request: Request, context: Context) =>
         : await giveAnew(open, id, asked.passphrase, Date.now()));
     if (!isDone) return refuse(404, { message: 'There is no such teacher, or they are shut out already.' });
     await doorChanged();
+    return Response.json({ ok: true });
+  });
+
+/** Deletes a teacher who is shut out, and everything that is theirs with the copies of each day, for good. */
+export const DELETE = (_request: Request, context: Context) =>
+  answering(async () => {
+    const refused = await refusalToOthers();
+    if (refused) return refused;
+    const { id } = await context.params;
+    if (!isKept(id) || !(await deleteTeacher(await database(), id)))
+      return refuse(404, {
+        message: 'There is no such teacher, or they still come in: shut them out first.',
+      });
+    // An id of ours: it was that of an account.
+    rmSync(copiesOf(dataFolder(), id), { recursive: true, force: true });
     return Response.json({ ok: true });
   });
