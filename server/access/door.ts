@@ -92,8 +92,9 @@ async function judge(request: IncomingMessage): Promise<Verdict> {
   const [path = '/', query = ''] = (request.url ?? '/').split('?');
   const method = request.method ?? 'GET';
   const who = whoMay(method, path);
-  const isAsked = await isAskedNow();
-  if (who === 'anyone' || !isAsked) return { kind: 'comes', teacherId: isAsked ? undefined : OWNER };
+  // What is for anyone is nobody’s own, and comes while the database does not answer too.
+  if (who === 'anyone') return { kind: 'comes', teacherId: undefined };
+  if (!(await isAskedNow())) return { kind: 'comes', teacherId: OWNER };
   const device = await deviceIn(request.headers.cookie);
   if (device && who === 'owner' && device.role !== 'owner')
     return { kind: 'refused', status: 403, message: 'That is for the owner of this Navuren.' };
