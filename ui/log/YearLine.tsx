@@ -5,7 +5,7 @@ import { useRef } from 'react';
 import { plural } from '@/ui/kit/time';
 import { useWidth } from '@/ui/kit/useWidth';
 import { groundPath } from '@/ui/scroll/ground';
-import { reedsOf, type OnLine } from './reeds';
+import { reedsOf, rowsOfMonths, type OnLine } from './reeds';
 
 /** A month under the line, with its share of it. */
 export interface MonthOnLine {
@@ -21,6 +21,8 @@ const HEIGHT = 74;
 /** An hour stands so high, px; nothing lower than the least. */
 const HOUR_PX = 46;
 const LEAST_PX = 8;
+/** A row of months' names is so high, rem: what is pressed in it is. */
+const ROW_REM = 1.75;
 /** A reed of the year: a thin blade, broader where it stands. */
 const reed = (x: number, tall: number): string =>
   `M${(x - 1.5).toFixed(1)} ${GROUND_Y}Q${(x - 0.8).toFixed(1)} ${(GROUND_Y - tall * 0.6).toFixed(1)} ${(x + 0.6).toFixed(1)} ${(GROUND_Y - tall).toFixed(1)}Q${(x + 1.2).toFixed(1)} ${(GROUND_Y - tall * 0.5).toFixed(1)} ${(x + 1.5).toFixed(1)} ${GROUND_Y}Z`;
@@ -38,6 +40,7 @@ export function YearLine({
   const hours = classes.reduce((sum, { minutes }) => sum + minutes, 0) / 60;
   const standing = reedsOf(classes, width);
   const few = width < 560;
+  const rows = rowsOfMonths(months, width);
   return (
     <div ref={box} className="my-4" data-testid="year-line">
       <svg
@@ -60,11 +63,18 @@ export function YearLine({
           </path>
         ))}
       </svg>
-      <ol className="small relative m-0 h-6 list-none p-0">
-        {months.map(({ month, name, from, classes: count }) => (
-          <li key={month} className="absolute" style={{ left: `${(from * 100).toFixed(2)}%` }}>
+      <ol
+        className="small relative m-0 list-none p-0"
+        style={{ height: `${(Math.max(0, ...rows) + 1) * ROW_REM}rem` }}
+      >
+        {months.map(({ month, name, from, classes: count }, index) => (
+          <li
+            key={month}
+            className="absolute"
+            style={{ left: `${(from * 100).toFixed(2)}%`, top: `${(rows[index] ?? 0) * ROW_REM}rem` }}
+          >
             {count > 0 ? (
-              <Link className="press-plain" href={`/log?month=${month}`}>
+              <Link className="press-plain min-w-6" href={`/log?month=${month}`}>
                 {few ? name.slice(0, 1) : name}
                 <span className="sr-only">
                   {few ? name.slice(1) : ''}: {plural(count, 'class', 'classes')}

@@ -26,3 +26,15 @@ export function reedsOf(
   }
   return standing;
 }
+
+/** What is pressed is at least so wide, and its middle so far from the next one's, px (WCAG 2.2, 2.5.8). */
+const TARGET_PX = 24;
+
+/** The row each month's name stands in under a line so wide, px: every other one lower where they would be too close to press. */
+export function rowsOfMonths(
+  months: readonly { readonly from: number; readonly to: number }[],
+  width: number,
+): readonly number[] {
+  const close = months.some(({ from, to }) => (to - from) * width < TARGET_PX);
+  return months.map((_, index) => (close ? index % 2 : 0));
+}

@@ -1,4 +1,4 @@
-import { reedsOf } from './reeds';
+import { reedsOf, rowsOfMonths } from './reeds';
 import { yearBefore, yearOf } from './yearOf';
 
 const at = (text: string): number => Date.parse(text);
@@ -38,6 +38,27 @@ describe('the line of a year', () => {
     expect(months.at(-1)?.to).toBeCloseTo(1, 9);
     expect(classes[0]?.says).toContain('30 min');
     expect(classes[0]?.minutes).toBe(30);
+  });
+
+  it('keeps the names of two months far enough apart to be pressed, in whichever month it is looked at', () => {
+    for (const width of [288, 296, 358, 560, 1200])
+      for (let month = 1; month <= 12; month += 1) {
+        const now = at(`2026-${String(month).padStart(2, '0')}-15T12:00:00Z`);
+        const { months } = yearOf([], now, 'Europe/London');
+        const rows = rowsOfMonths(months, width);
+        for (const [index, { from }] of months.entries()) {
+          const next = months.findIndex((_, later) => later > index && rows[later] === rows[index]);
+          if (next < 0) continue;
+          expect({ width, month, index, isFar: ((months[next]?.from ?? 1) - from) * width >= 24 }).toEqual({
+            width,
+            month,
+            index,
+            isFar: true,
+          });
+        }
+        // Only where there is no room for one row are there two.
+        if (width > 320) expect(Math.max(...rows)).toBe(0);
+      }
   });
 
   it('keeps every class by its day, however many there are and however narrow the line', () => {
