@@ -53,6 +53,39 @@ async function comesIn(browser: Browser): Promise<{ readonly page: Page; readonl
   return { page, context };
 }
 
+const cookieOf = async (context: BrowserContext): Promise<string> =>
+  (await context.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
+
+/** Pages asked for in the same moment are each written as whoever asked chose it, through all the server waits for. */
+async function expectEachAsChosen(owner: BrowserContext, other: BrowserContext): Promise<void> {
+  const page = await other.newPage();
+  await page.goto(`${HERE}/customs`);
+  await page.getByLabel('month first: November 29, 2026').check();
+  await expect(page.getByText('All is saved')).toBeVisible();
+  await page.close();
+  const cookies = [await cookieOf(owner), await cookieOf(other)];
+  const writtenAs = async (address: string, cookie: string) => {
+    const text = await (await fetch(`${HERE}${address}`, { headers: { cookie } })).text();
+    return {
+      address,
+      dayFirst: /\b\d{1,2} [A-Z][a-z]{2,8} 20\d\d\b/.test(text),
+      monthFirst: /\b[A-Z][a-z]{2,8} \d{1,2}, 20\d\d\b/.test(text),
+    };
+  };
+  const addresses = ['/shelf', '/?at=2026-02-04T12:00', '/term', '/shelf'];
+  for (let round = 0; round < 4; round += 1) {
+    const written = await Promise.all(
+      addresses.flatMap((address) => cookies.map((cookie) => writtenAs(address, cookie))),
+    );
+    expect(written).toEqual(
+      addresses.flatMap((address) => [
+        { address, dayFirst: true, monthFirst: false },
+        { address, dayFirst: false, monthFirst: true },
+      ]),
+    );
+  }
+}
+
 test('a second teacher comes in, has a house of their own, takes what is shared, and is shut out again', async ({
   page,
   browser,
@@ -100,6 +133,7 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await other.page.getByRole('button', { name: /^Take it over/ }).click();
   await expect(other.page).toHaveURL(/\/term\/[\da-f-]{36}$/);
   await expect(other.page.getByText('the oar menders').first()).toBeVisible();
+  await expectEachAsChosen(page.context(), other.context);
   // How they come in is theirs; who else does is not.
   await other.page.goto(`${HERE}/door`);
   await expect(other.page.getByRole('heading', { name: 'How you come in' })).toBeVisible();
@@ -157,8 +191,6 @@ test('nothing of one teacher’s is shown to another, on any page or route there
   test.setTimeout(400_000);
   await startSchool(page, 'walked');
   const other = await comesIn(browser);
-  const cookieOf = async (context: BrowserContext): Promise<string> =>
-    (await context.cookies()).map(({ name, value }) => `${name}=${value}`).join('; ');
   const [owners, others] = [await cookieOf(page.context()), await cookieOf(other.context)];
   const asked = async (address: string, cookie: string, method = 'GET') => {
     // Whose a request is can be told by nobody but the server itself.

@@ -1,5 +1,6 @@
 // The production server, one process: the guard first, then the framework. NAVUREN_PORT says where it listens, on this
 // machine only until its door is opened (server/access/); NAVUREN_DATA which folder it opens. Prints one line when it is ready, or one that says why it is not.
+import { AsyncLocalStorage } from 'node:async_hooks';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import { readFileSync } from 'node:fs';
@@ -31,6 +32,10 @@ async function judged(request) {
   return globalThis.navurenDoor(request);
 }
 
+/** What is chosen for whoever makes a request, of its own for each (ui/kit/askedFor.ts). */
+const asked = new AsyncLocalStorage();
+globalThis.navurenAsked = asked;
+
 async function answer(request, response) {
   const why = turnedAway(request);
   if (why) return refuse(response, why);
@@ -41,7 +46,7 @@ async function answer(request, response) {
       response.writeHead(303, { location: verdict.location, 'cache-control': 'no-store' });
       return response.end();
     }
-    await handle(request, response);
+    await asked.run({}, () => handle(request, response));
   } catch (error) {
     console.error(error instanceof Error ? error.name : 'Error');
     if (!response.headersSent) refuse(response, [500, 'Something went wrong inside Navuren.']);

@@ -1,16 +1,11 @@
 import { LENGTH_UNITS, USUAL_REGION, type Region } from '@/core/customs/region';
+import { askedFor } from '@/ui/kit/askedFor';
 
 /** How dates, hours and lengths are written: one's own choice, the same in every room, set once as a page is made. */
-let present: Region = USUAL_REGION;
-
-export const regionNow = (): Region => present;
-
-export function writeAsIn(region: Region): void {
-  present = region;
-}
+export const { now: regionNow, choose: writeAsIn } = askedFor<Region>('region', USUAL_REGION);
 
 const unit = (): (typeof LENGTH_UNITS)[number] =>
-  LENGTH_UNITS.find(({ id }) => id === present.length) ?? LENGTH_UNITS[0];
+  LENGTH_UNITS.find(({ id }) => id === regionNow().length) ?? LENGTH_UNITS[0];
 
 /** The sign of the unit lengths are written and typed in. */
 export const lengthSign = (): string => unit().sign;

@@ -5,6 +5,7 @@ import { isKept } from '@/core/text';
 import { answering, readText, refuse } from '@/server/answers';
 import { mine } from '@/server/access/asking';
 import { readPlanning } from '@/server/planning';
+import { chosenHere } from '@/ui/kit/chosenHere';
 import { dateText } from '@/ui/kit/time';
 
 /** An entry of a calendar as a term sees it: the days it would leave out, and whether a class is met by it. */
@@ -25,6 +26,7 @@ export const POST = (request: Request, context: { params: Promise<{ id: string }
     const read = isKept(id) ? await readPlanning(await mine(), id, Date.now()) : undefined;
     if (!read) return refuse(404, { message: 'There is no such term, or its group is not here any more.' });
     const { term, group, customs } = read.planning;
+    chosenHere(customs);
     const { zone } = customs.place;
     const calendar = readCalendar(text.value, { zone, ...stretchOfTerm(read.planning) });
     if (!calendar.ok) return refuse(422, { message: calendar.message });
