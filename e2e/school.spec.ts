@@ -11,6 +11,7 @@ const WORDS = 'wet slate under the bell';
 const FIRST = 'a dory tied up at low water';
 const OWN = 'nine lamps along the north wall';
 const NAME = 'Osbert Lamb';
+const OWNERS_NAME = 'Edda Marsh';
 const base = mkdtempSync(path.join(tmpdir(), 'navuren-school-e2e-'));
 test.afterEach(killAll);
 test.afterAll(() => rmSync(base, { recursive: true, force: true }));
@@ -134,6 +135,17 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await expect(other.page).toHaveURL(/\/term\/[\da-f-]{36}$/);
   await expect(other.page.getByText('the oar menders').first()).toBeVisible();
   await expectEachAsChosen(page.context(), other.context);
+  // Somebody else's name cannot be had; the owner's stands by what they share from then on.
+  await page.goto(`${HERE}/door`);
+  const ownName = page.getByLabel('You come in by it, and it stands by what you share');
+  await ownName.fill(NAME.toLowerCase());
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText('Somebody here has that name already.')).toBeVisible();
+  await ownName.fill(OWNERS_NAME);
+  await page.getByRole('button', { name: 'Keep', exact: true }).click();
+  await expect(page.getByText(`You are called ${OWNERS_NAME} here.`).first()).toBeVisible();
+  await other.page.goto(`${HERE}/shelf`);
+  await expect(shared.getByText(`by ${OWNERS_NAME}`)).toBeVisible();
   // How they come in is theirs; who else does is not.
   await other.page.goto(`${HERE}/door`);
   await expect(other.page.getByRole('heading', { name: 'How you come in' })).toBeVisible();
@@ -143,7 +155,8 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await expect(other.page.getByText('Others who teach here')).toHaveCount(0);
   // Shut out: from the next page on, and with either passphrase.
   await page.goto(`${HERE}/door`);
-  await expect(page.getByRole('row', { name: new RegExp(`came in, ${NAME}`) }).first()).toBeVisible();
+  await expect(page.getByRole('row', { name: new RegExp(`came in, ${NAME}`) })).toHaveCount(1);
+  await expect(page.getByRole('row', { name: new RegExp(`chooses a passphrase, ${NAME}`) })).toHaveCount(1);
   await page.getByRole('button', { name: new RegExp(`^Shut out.*${NAME}`) }).click();
   await expect(page.getByText('shut out; what is theirs is kept', { exact: true })).toBeVisible();
   // With nobody else left, this machine is asked nothing: they would find the owner’s house, as anybody at it would.

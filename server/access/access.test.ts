@@ -7,6 +7,7 @@ import { OWNER, sql, type OwnDatabase } from '../sql';
 import {
   accountNamed,
   addTeacher,
+  callThem,
   deviceOf,
   devices,
   giveAnew,
@@ -24,7 +25,7 @@ import {
 import { cameFrom, givenAddresses, isLocal, localAddresses, networkOf, openHosts } from './network';
 import { hashOf, isRight, passphraseSchema } from './passphrase';
 import { goesOn, whoMay } from './routes';
-import { cameIn, deviceName, lastTries, waitAfter, waitFor, writeTry, type Outcome } from './tries';
+import { wasRight, deviceName, lastTries, waitAfter, waitFor, writeTry, type Outcome } from './tries';
 
 const base = mkdtempSync(path.join(os.tmpdir(), 'navuren-access-'));
 const NOW = Date.UTC(2026, 10, 30, 9);
@@ -170,6 +171,23 @@ describe('the accounts of a school', () => {
     expect((await readAccount(open, id))?.isGiven).toBe(false);
   });
 
+  it('are called by a name of their own that nobody else has, the owner by none or one', async () => {
+    expect(await callThem(open, OWNER, 'osbert LAMB', NOW)).toBe('taken');
+    expect(await callThem(open, 'nobody', 'Wren Sallow', NOW)).toBe('nobody');
+    // Two who want the same name at once: one has it.
+    const both = await Promise.all([OWNER, id].map((one) => callThem(open, one, 'Wren Sallow', NOW)));
+    expect(both.toSorted()).toEqual(['called', 'taken']);
+    expect(await callThem(open, OWNER, 'Edda Marsh', NOW)).toBe('called');
+    // Written otherwise, a name is still one's own.
+    expect(await callThem(open, id, 'osbert lamb', NOW)).toBe('called');
+    expect(await callThem(open, id, 'Osbert Lamb', NOW)).toBe('called');
+    for (const typed of ['', 'edda marsh', ' Edda Marsh '])
+      expect([typed, (await accountNamed(open, typed))?.id]).toEqual([typed, OWNER]);
+    expect(await callThem(open, OWNER, '', NOW)).toBe('called');
+    expect(await accountNamed(open, 'edda marsh')).toBeUndefined();
+    expect((await accountNamed(open, ''))?.id).toBe(OWNER);
+  });
+
   it('have devices of their own: a teacher sees and sends away theirs, the owner all', async () => {
     const [theirs, owners] = [
       await letIn(open, id, 'Firefox on a phone', NOW),
@@ -227,7 +245,7 @@ describe('tries to come in', () => {
     // Having had to wait is no further refusal.
     await tried('10.0.0.7', NOW + 6000, 'made to wait');
     expect(await waitFor(open, '10.0.0.7', NOW + 8000)).toBe(0);
-    await cameIn(open, await tried('10.0.0.7', NOW + 9000, 'refused'), OWNER);
+    await wasRight(open, await tried('10.0.0.7', NOW + 9000, 'refused'), OWNER);
     expect(await waitFor(open, '10.0.0.7', NOW + 9001)).toBe(0);
     expect((await lastTries(open, 1))[0]).toEqual({
       atMs: NOW + 9000,
@@ -236,6 +254,13 @@ describe('tries to come in', () => {
       outcome: 'came in',
       accountName: '',
     });
+    // Who knew their first passphrase is not in before they have chosen another; they have not to wait either.
+    for (let second = 0; second < 5; second += 1) await tried('10.0.0.9', NOW + second * 1000, 'refused');
+    await wasRight(open, await tried('10.0.0.9', NOW + 9000, 'refused'), OWNER, 'chooses a passphrase');
+    expect(await waitFor(open, '10.0.0.9', NOW + 9001)).toBe(0);
+    expect((await lastTries(open, 50)).find(({ address }) => address === '10.0.0.9')?.outcome).toBe(
+      'chooses a passphrase',
+    );
   });
 
   it('from many addresses at once have to wait together', async () => {

@@ -61,7 +61,7 @@ export async function setPassphrase(
 
 export type Role = 'owner' | 'teacher';
 
-/** Somebody who may come in. The owner’s name is empty: who types none is taken for them. */
+/** Somebody who may come in. The owner may have no name, and who types none is taken for them. */
 export interface Account {
   readonly id: string;
   readonly name: string;
@@ -82,8 +82,9 @@ const accountSchema = z
   })
   .transform(({ is_given, is_shut, ...rest }): Account => ({ ...rest, isGiven: is_given, isShut: is_shut }));
 
-/** Whose a name is, however it is written; nothing where nobody has it. */
+/** Whose a name is, however it is written, and the owner’s where none is typed; nothing where nobody has it. */
 export async function accountNamed(queries: Queries, name: string): Promise<Account | undefined> {
+  if (name.trim() === '') return readAccount(queries, OWNER);
   const [row] = await queries.rows(
     sql`select id, name, role, is_given, is_shut from private.account where lower(name) = lower(${name.trim()})`,
   );
@@ -96,6 +97,23 @@ export async function readAccount(queries: Queries, id: string): Promise<Account
   );
   return row && accountSchema.parse(row);
 }
+
+/** Names an account, or the owner’s no more; `taken` where somebody else has the name, `nobody` without such an account. */
+export const callThem = (
+  database: Database,
+  id: string,
+  name: string,
+  atMs: number,
+): Promise<'called' | 'taken' | 'nobody'> =>
+  database.transaction(async (queries) => {
+    // One at a time: two who take the same name at once would else both find it free.
+    await queries.rows(sql`select id from private.account order by id for update`);
+    const holder = name === '' ? undefined : await accountNamed(queries, name);
+    if (holder !== undefined && holder.id !== id) return 'taken';
+    const rows = await queries.rows(sql`
+      update private.account set name = ${name}, changed_at = ${new Date(atMs)} where id = ${id} returning id`);
+    return rows.length > 0 ? 'called' : 'nobody';
+  });
 
 /** Those who teach here besides the owner, by name. */
 export async function listTeachers(queries: Queries): Promise<readonly Account[]> {

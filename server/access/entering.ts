@@ -3,7 +3,7 @@ import { database } from '../database';
 import { isTheirs, letIn, sendAway, STAYS_MS } from './accounts';
 import { cookieName, deviceIn, FROM_HEADER } from './door';
 import { openHosts } from './network';
-import { cameIn, deviceName, waitFor, writeTry } from './tries';
+import { deviceName, waitFor, wasRight, writeTry, type Outcome } from './tries';
 
 const deviceOfRequest = (request: Request): string => deviceName(request.headers.get('user-agent') ?? '');
 
@@ -35,13 +35,13 @@ export function lettingGo(request: Request): Response {
 /**
  * Looks at a passphrase that was typed for an account, or for none where the name is nobody’s: nothing where it is right,
  * else the refusal, which is the same for both. Every try is written down before
- * it is looked at, so that many at once are no way round the wait.
+ * it is looked at, so that many at once are no way round the wait; as `outcome` says once it was right.
  */
 export async function refusalOf(
   request: Request,
   accountId: string | undefined,
   passphrase: string,
-  wrong = 'That is not the passphrase.',
+  { wrong = 'That is not the passphrase.', outcome = 'came in' }: { wrong?: string; outcome?: Outcome } = {},
 ): Promise<Response | undefined> {
   const open = await database();
   const asked = {
@@ -62,6 +62,6 @@ export async function refusalOf(
   }
   if (!(await isTheirs(open, accountId, passphrase)))
     return refuse(401, { message: wrong, field: 'passphrase' });
-  await cameIn(open, id, accountId);
+  await wasRight(open, id, accountId, outcome);
   return undefined;
 }

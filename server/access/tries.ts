@@ -2,7 +2,9 @@ import { randomUUID } from 'node:crypto';
 import { z } from 'zod';
 import { sql, type Queries } from '../sql';
 
-export type Outcome = 'came in' | 'refused' | 'made to wait';
+/** Who chooses a passphrase knew the first one they were given, and is not in yet. */
+const OUTCOMES = ['came in', 'chooses a passphrase', 'refused', 'made to wait'] as const;
+export type Outcome = (typeof OUTCOMES)[number];
 
 export interface Try {
   readonly atMs: number;
@@ -40,7 +42,7 @@ export async function waitFor(queries: Queries, address: string, atMs: number): 
     select count(*) as refusals, max(at) as last,
       (select count(*) from private.sign_in where outcome = 'refused' and at > ${new Date(atMs - MINUTE_MS)}) as everywhere
     from here
-    where outcome = 'refused' and at > coalesce((select max(at) from here where outcome = 'came in'), '-infinity')`);
+    where outcome = 'refused' and at > coalesce((select max(at) from here where outcome in ('came in', 'chooses a passphrase')), '-infinity')`);
   const { refusals, last, everywhere } = z
     .object({ refusals: z.number(), last: z.date().nullable(), everywhere: z.number() })
     .parse(row);
@@ -58,10 +60,15 @@ export async function writeTry(queries: Queries, { atMs, address, device, outcom
   return id;
 }
 
-/** A try that was written down as refused before it was looked at has come in. */
-export const cameIn = async (queries: Queries, id: string, accountId: string | undefined): Promise<void> =>
+/** A try that was written down as refused before it was looked at was right. */
+export const wasRight = async (
+  queries: Queries,
+  id: string,
+  accountId: string | undefined,
+  outcome: Outcome = 'came in',
+): Promise<void> =>
   void (await queries.rows(
-    sql`update private.sign_in set outcome = 'came in', account_id = ${accountId ?? null} where id = ${id}`,
+    sql`update private.sign_in set outcome = ${outcome}, account_id = ${accountId ?? null} where id = ${id}`,
   ));
 
 /** The last tries, the latest first. */
@@ -76,7 +83,7 @@ export async function lastTries(queries: Queries, most = 20): Promise<readonly S
         at: z.date(),
         address: z.string(),
         device: z.string(),
-        outcome: z.enum(['came in', 'refused', 'made to wait']),
+        outcome: z.enum(OUTCOMES),
         name: z.string().nullable(),
       }),
     )

@@ -7,6 +7,7 @@ import { useSay } from '@/ui/kit/Said';
 import { useReady } from '@/ui/kit/useReady';
 import { Addresses, type GivenAddress } from './Addresses';
 import { Devices, type DeviceLine } from './Devices';
+import { OwnName } from './OwnName';
 import { PassphraseForm } from './PassphraseForm';
 import { send } from './send';
 import { SetPassphrase } from './SetPassphrase';
@@ -21,6 +22,8 @@ interface DoorRoomProps {
   readonly devices: readonly DeviceLine[];
   readonly tries: readonly TryLine[];
   readonly teachers: readonly TeacherLine[];
+  /** The owner’s own name; empty where they have none. */
+  readonly name: string;
 }
 
 /** Who may come in: shut or open, the passphrase, the devices, and who tried. */
@@ -32,6 +35,7 @@ export function DoorRoom({
   devices,
   tries,
   teachers,
+  name,
 }: DoorRoomProps) {
   const ready = useReady();
   const router = useRouter();
@@ -101,6 +105,7 @@ export function DoorRoom({
           onDone={() => done(hasPassphrase ? 'The passphrase is changed.' : 'The passphrase is set.')}
         />
       </section>
+      {teachers.length > 0 && <OwnName name={name} mayBeNone onDone={done} />}
       <Teachers teachers={teachers} hasPassphrase={hasPassphrase} shortest={shortest} onDone={done} />
       <Devices devices={devices} onGone={done} />
       <Tries tries={tries} />

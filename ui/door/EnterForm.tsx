@@ -65,7 +65,7 @@ export function EnterForm({ then, isSchool, shortest }: EnterFormProps) {
             aria-describedby={`${id}-says`}
           />
           <p id={`${id}-says`} className={`small mt-1 ${at('name') === undefined ? 'quiet' : 'must'}`}>
-            {at('name') ?? 'As the owner gave it to you; the owner leaves it empty.'}
+            {at('name') ?? 'As the owner gave it to you, or as you changed it; the owner may leave it empty.'}
           </p>
         </div>
       )}

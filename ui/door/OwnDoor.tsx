@@ -3,6 +3,7 @@
 import { useRouter } from 'next/navigation';
 import { useSay } from '@/ui/kit/Said';
 import { Devices, type DeviceLine } from './Devices';
+import { OwnName } from './OwnName';
 import { SetPassphrase } from './SetPassphrase';
 
 interface OwnDoorProps {
@@ -26,6 +27,7 @@ export function OwnDoor({ name, shortest, devices }: OwnDoorProps) {
         As <strong>{name}</strong>, with a passphrase that nobody else knows. Your customs, groups, people,
         log and shelf are seen by nobody else here; what you share from the shelf is.
       </p>
+      <OwnName name={name} mayBeNone={false} onDone={done} />
       <section aria-labelledby="passphrase" className="mt-9">
         <h2 id="passphrase">Another passphrase</h2>
         <p className="reading mt-1">

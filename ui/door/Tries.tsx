@@ -29,7 +29,9 @@ export function Tries({ tries }: { readonly tries: readonly TryLine[] }) {
               <td className="py-1 pr-3">{when}</td>
               <td className="figures py-1 pr-3">{address}</td>
               <td className="py-1 pr-3">{device}</td>
-              <td className={`py-1 ${outcome === 'came in' ? '' : 'should'}`}>
+              <td
+                className={`py-1 ${outcome === 'came in' || outcome === 'chooses a passphrase' ? '' : 'should'}`}
+              >
                 {outcome}
                 {whose !== undefined && `, ${whose}`}
               </td>

@@ -8,6 +8,7 @@ import { lastTries } from '@/server/access/tries';
 import { readCustoms } from '@/server/customs';
 import { OWNER } from '@/server/sql';
 import { squareOf } from '@/server/square';
+import { calledTeacher } from '@/server/shared';
 import { isVeiled } from '@/server/veil';
 import { DoorRoom } from '@/ui/door/DoorRoom';
 import { OwnDoor } from '@/ui/door/OwnDoor';
@@ -28,7 +29,7 @@ export default async function DoorPage() {
   const own = await deviceIn((await headers()).get('cookie'));
   const teachers = await listTeachers(open);
   const called = (name: string): string | undefined =>
-    teachers.length === 0 ? undefined : name === '' ? 'the owner' : name;
+    teachers.length === 0 ? undefined : calledTeacher(name);
   const there = await devices(open, await whoseDevices(), now());
   const lines = there.map(({ id, name, accountName, signedInAtMs, seenAtMs }) => ({
     id,
@@ -38,13 +39,12 @@ export default async function DoorPage() {
     isThis: id === own?.id,
     whose: open.teacherId === OWNER ? called(accountName) : undefined,
   }));
-  if (open.teacherId !== OWNER) {
-    const account = await readAccount(open, open.teacherId);
-    return <OwnDoor name={account?.name ?? ''} shortest={SHORTEST} devices={lines} />;
-  }
+  const name = (await readAccount(open, open.teacherId))?.name ?? '';
+  if (open.teacherId !== OWNER) return <OwnDoor name={name} shortest={SHORTEST} devices={lines} />;
   const { isOpen, hasPassphrase } = await readDoor(open);
   return (
     <DoorRoom
+      name={name}
       isOpen={isOpen}
       hasPassphrase={hasPassphrase}
       shortest={SHORTEST}

@@ -7,7 +7,7 @@ import { answering, readBody, refuse } from '@/server/answers';
 import { database } from '@/server/database';
 
 const enteringSchema = z.strictObject({
-  /** Empty for the owner. */
+  /** May be empty for the owner. */
   name: z.union([z.literal(''), nameSchema]).default(''),
   passphrase: typedPassphrase,
   /** One of their own, in place of the first that was given to them. */
@@ -22,8 +22,11 @@ export const POST = (request: Request) =>
     const { name, passphrase, own } = body.value;
     const open = await database();
     const account = await accountNamed(open, name);
-    const wrong = name === '' ? undefined : 'That is not the name and the passphrase of anybody here.';
-    const refused = await refusalOf(request, account?.id, passphrase, wrong);
+    const mustChoose = account?.isGiven === true && own === undefined;
+    const refused = await refusalOf(request, account?.id, passphrase, {
+      ...(name === '' ? {} : { wrong: 'That is not the name and the passphrase of anybody here.' }),
+      outcome: mustChoose ? 'chooses a passphrase' : 'came in',
+    });
     if (refused) return refused;
     if (!account) throw new Error('a passphrase was right for nobody');
     if (account.isGiven) {
