@@ -2,6 +2,7 @@ import { mkdtempSync, readdirSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { expect, type Browser, type BrowserContext, type Page } from '@playwright/test';
+import { expectAccessibleInBothLights } from './helpers';
 import { killAll, startServer, untilUp } from './servers';
 import { test } from './test';
 
@@ -103,8 +104,16 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await other.page.goto(`${HERE}/shelf`);
   const shared = other.page.getByRole('region', { name: 'Shared by others who teach here' });
   await expect(shared.getByText('by the owner')).toBeVisible();
+  // Looked at as a whole before it is taken: with its cues, and with nothing of whom it was for.
+  await shared.getByRole('link', { name: 'Before the rounds', exact: true }).click();
+  await expect(other.page.getByText('Shared by the owner, with every caution')).toBeVisible();
+  await expect(other.page.getByRole('heading', { level: 1 })).toHaveText('Before the rounds');
+  await expect(other.page.getByText('letter carriers')).toHaveCount(0);
+  await expectAccessibleInBothLights(other.page);
+  await other.page.getByRole('link', { name: 'Back to the shelf' }).click();
   await shared.getByRole('button', { name: 'Take a copy of Before the rounds' }).click();
-  await other.page.getByRole('link', { name: 'Before the rounds', exact: true }).click();
+  // The copy stands above what is shared.
+  await other.page.getByRole('link', { name: 'Before the rounds', exact: true }).first().click();
   await expect(other.page).toHaveURL(/\/compose\/[\da-f-]{36}$/);
   await expect(other.page.getByText('letter carriers')).toHaveCount(0);
   // A term, for a group of their own.
@@ -155,6 +164,7 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await expect(other.page.getByText('Others who teach here')).toHaveCount(0);
   // Shut out: from the next page on, and with either passphrase.
   await page.goto(`${HERE}/door`);
+  await expectAccessibleInBothLights(page);
   await expect(page.getByRole('row', { name: new RegExp(`came in, ${NAME}`) })).toHaveCount(1);
   await expect(page.getByRole('row', { name: new RegExp(`chooses a passphrase, ${NAME}`) })).toHaveCount(1);
   await page.getByRole('button', { name: new RegExp(`^Shut out.*${NAME}`) }).click();

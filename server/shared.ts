@@ -108,22 +108,36 @@ export const termsOfOthers = async (
   );
 
 /** Asked by the right of whoever shares it; nothing where nobody does, or it is in their bin. */
-async function sharer(queries: OwnQueries, kind: SharedKind, id: string): Promise<OwnQueries | undefined> {
+async function sharer(
+  queries: OwnQueries,
+  kind: SharedKind,
+  id: string,
+): Promise<{ readonly of: OwnQueries; readonly teacherName: string } | undefined> {
   const [row] = await queries.rows(
     kind === 'practice'
-      ? sql`select teacher_id from practice
-            where id = ${id} and is_shared and binned_at is null and teacher_id <> ${queries.teacherId}`
-      : sql`select teacher_id from term
-            where id = ${id} and is_shared and binned_at is null and teacher_id <> ${queries.teacherId}`,
+      ? sql`select p.id, p.teacher_id, a.name from practice p left join private.account a on a.id = p.teacher_id
+            where p.id = ${id} and p.is_shared and p.binned_at is null and p.teacher_id <> ${queries.teacherId}`
+      : sql`select t.id, t.teacher_id, a.name from term t left join private.account a on a.id = t.teacher_id
+            where t.id = ${id} and t.is_shared and t.binned_at is null and t.teacher_id <> ${queries.teacherId}`,
   );
-  return row && { ...queries, teacherId: z.string().parse(row.teacher_id) };
+  const [whose] = row ? whoseRows.parse([row]) : [];
+  return whose && { of: { ...queries, teacherId: whose.teacher_id }, teacherName: whose.name ?? '' };
 }
 
 /** A practice another teacher shares, as it may be seen: without what is private. Nothing where it is not shared. */
-export async function sharedPractice(queries: OwnQueries, id: string): Promise<Practice | undefined> {
-  const of = await sharer(queries, 'practice', id);
-  const stored = of && (await readPractice(of, id));
-  return stored && withoutPrivate(stored.practice);
+export async function sharedPractice(
+  queries: OwnQueries,
+  id: string,
+): Promise<(Shared<Practice> & { readonly version: number }) | undefined> {
+  const found = await sharer(queries, 'practice', id);
+  const stored = found && (await readPractice(found.of, id));
+  return (
+    stored && {
+      what: withoutPrivate(stored.practice),
+      version: stored.version,
+      teacherName: found.teacherName,
+    }
+  );
 }
 
 /** Takes a copy of a practice another teacher shares onto one’s own shelf; its id, or nothing where it is not shared. */
@@ -132,8 +146,8 @@ export async function copyPractice(
   id: string,
   atMs: number,
 ): Promise<string | undefined> {
-  const practice = await sharedPractice(database, id);
-  return practice && createPractice(database, randomUUID(), practice, atMs);
+  const shared = await sharedPractice(database, id);
+  return shared && createPractice(database, randomUUID(), shared.what, atMs);
 }
 
 /**
@@ -146,8 +160,8 @@ export async function copyTerm(
   groupId: string,
   atMs: number,
 ): Promise<string | undefined> {
-  const of = await sharer(database, 'term', id);
-  const stored = of && (await readTerm(of, id));
+  const found = await sharer(database, 'term', id);
+  const stored = found && (await readTerm(found.of, id));
   if (!stored) return undefined;
   const { teacher: _teacher, weeks, ...term } = stored.term;
   const copy: Term = {

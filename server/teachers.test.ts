@@ -320,7 +320,7 @@ describe('what is shared by choice', () => {
       0,
     ]);
     const seen = await sharedPractice(other, PRACTICE);
-    expect(seen && privateIn(seen)).toEqual([]);
+    expect(seen && privateIn(seen.what)).toEqual([]);
     const copy = await copyPractice(other, PRACTICE, NOW);
     const copied = await readPractice(other, copy ?? '?');
     expect(copied?.practice.items.map(({ formId }) => formId)).toEqual(

@@ -1,5 +1,6 @@
 'use client';
 
+import Link from 'next/link';
 import { themePhase, type Brief } from '@/core/brief';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
 import { clockText } from '@/ui/kit/time';
@@ -42,7 +43,12 @@ export function OthersPractices({ practices }: { readonly practices: readonly Ot
           <li key={id} className="border-b border-hairline pt-3 pb-2">
             <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
               <span className="min-w-0 flex-1 basis-72">
-                <span className="font-serif text-[1.2rem]">{name}</span>
+                <Link
+                  href={`/sheet/of-others/${encodeURIComponent(id)}`}
+                  className="font-serif text-[1.2rem]"
+                >
+                  {name}
+                </Link>
                 <span className="quiet small block">
                   {briefLine(brief)} · by {teacher}
                 </span>

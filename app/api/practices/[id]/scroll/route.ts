@@ -26,7 +26,7 @@ export const GET = (request: Request, context: { params: Promise<{ id: string }>
       });
     const open = await mine();
     const { id } = await context.params;
-    const practice = (await readPractice(open, id))?.practice ?? (await sharedPractice(open, id));
+    const practice = (await readPractice(open, id))?.practice ?? (await sharedPractice(open, id))?.what;
     if (!practice) return refuse(404, { message: 'There is no such practice.' });
     chosenHere(await readCustoms(open));
     const strip = stripOf(practice, compile(practice));
