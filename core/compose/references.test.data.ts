@@ -443,7 +443,7 @@ const askingOf = ({ brief: asked, conditions = [] }: Reference): Asking => {
     customs: DEFAULT_CUSTOMS,
     people: { conditions },
     seed: 1,
-    enough: 0.01,
+    enough: 0.005,
   };
 };
 

@@ -51,6 +51,49 @@ describe('the shapes of a class (common practice)', () => {
   });
 });
 
+describe('what wakes and lifts (common practice: shaking is named first for both)', () => {
+  it.each(['energy', 'mood'] as const)(
+    '%s is woken also where the intent only feeds, in ten minutes',
+    (aim) => {
+      const theme: Theme = { kind: 'aim', aim };
+      expect(rolesOf({ theme, minutes: 10, intent: 'nourish' })).toContain('wake');
+      // Beside them the intent decides, and who is to be calmed is not woken.
+      expect(
+        rolesOf({ theme: { kind: 'aim', aim: 'breath' }, minutes: 10, intent: 'nourish' }),
+      ).not.toContain('wake');
+      expect(rolesOf({ theme, minutes: 10, intent: 'calm' })).not.toContain('wake');
+      const woken = [1, 2, 3, 4, 5].map((seed) =>
+        made({ theme, minutes: 10, intent: 'nourish', dayPart: 'morning' }, seed).items.find(
+          ({ role }) => role === 'wake',
+        ),
+      );
+      expect(woken.filter((item) => item?.formId === 'shaking').length).toBeGreaterThanOrEqual(2);
+      expect(woken.every((item) => item !== undefined)).toBe(true);
+    },
+  );
+
+  it('what a body cannot be woken with is done without, in ten minutes as in twenty', () => {
+    for (const aim of ['energy', 'mood'] as const)
+      for (const posture of ['standing', 'seated'] as const)
+        for (const condition of [
+          'pregnancy',
+          'heart',
+          'bone-metastases',
+          'recent-surgery',
+        ] as const) {
+          const result = compose({
+            brief: { ...PLAIN_BRIEF, theme: { kind: 'aim', aim }, minutes: 10, intent: 'nourish', posture },
+            repertoire: REPERTOIRE,
+            customs: DEFAULT_CUSTOMS,
+            people: { conditions: [condition] },
+            seed: 1,
+            enough: 0.02,
+          });
+          expect([aim, posture, condition, result.ok]).toEqual([aim, posture, condition, true]);
+        }
+  });
+});
+
 describe('from two minutes to two hours', () => {
   const THEMES: readonly Theme[] = [
     { kind: 'organ', organ: 'kidney' },

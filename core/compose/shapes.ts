@@ -11,6 +11,8 @@ export interface ShapeSection {
   readonly leastShare?: number;
   /** Whether it is one's own: then it is kept more closely. */
   readonly isOwn?: true;
+  /** Whether the theme lives by it: it stands also where the intent has no room for it in a short class. */
+  readonly stays?: true;
   readonly mostShare?: number;
 }
 
@@ -164,11 +166,28 @@ export const SHAPES = {
     sections: {
       arrive: { share: 0.07 },
       loosen: { share: 0.16 },
-      wake: { share: 0.08, from: 8 },
+      wake: { share: 0.1, from: 6, stays: true },
       clear: { share: 0.08, from: 20 },
       nourish: { share: 0.46 },
       still: { share: 0.07, from: 30 },
       balance: { share: 0.07, from: 20 },
+      gather: { share: 0.07 },
+      close: { share: 0.06 },
+    },
+  },
+  mood: {
+    id: 'mood',
+    name: 'a lighter mood',
+    why: 'Shaken and swung loose, then opened at the chest: long stillness lets one sink again.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.07 },
+      loosen: { share: 0.16 },
+      wake: { share: 0.14, from: 5, stays: true },
+      clear: { share: 0.1, from: 15 },
+      nourish: { share: 0.4 },
+      still: { share: 0.05, from: 20 },
+      balance: { share: 0.06, from: 20 },
       gather: { share: 0.07 },
       close: { share: 0.06 },
     },
@@ -178,12 +197,15 @@ export const SHAPES = {
 /** Up to so many minutes a practice has the shape of a few minutes, whatever it is for. */
 const SHORT_UP_TO = 5;
 
+/** Aims with a shape of their own, which has their name. */
+const SHAPED_AIMS = ['sleep', 'joints', 'energy', 'mood'] as const;
+
 function shapeIdOf(part: ThemePart): ShapeId | undefined {
   if (part.kind === 'all-phases') return 'phases';
   if (part.kind === 'lesson') return 'lesson';
   if (part.kind === 'set') return part.set === 'six-sounds' ? 'sounds' : 'set';
   if (part.kind !== 'aim') return undefined;
-  return part.aim === 'sleep' || part.aim === 'joints' || part.aim === 'energy' ? part.aim : undefined;
+  return SHAPED_AIMS.find((aim) => aim === part.aim);
 }
 
 /** Whatever one's own shape is, no section takes more of a class than this. */

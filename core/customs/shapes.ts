@@ -12,6 +12,7 @@ export const SHAPE_IDS = [
   'sleep',
   'joints',
   'energy',
+  'mood',
 ] as const;
 export type ShapeId = (typeof SHAPE_IDS)[number];
 

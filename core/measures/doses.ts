@@ -24,7 +24,7 @@ const HEART_SEC = [
   { upTo: Infinity, sec: 60 },
 ] as const;
 
-/** What is loosened, tapped, traced or swung is done at least this long, s. */
+/** What loosens, whatever else it is for, and what is tapped, traced or swung is done at least this long, s. */
 const SHORT_SEC = 20;
 const SHORT: ReadonlySet<Form['family']> = new Set([
   'joint loosening',
@@ -34,13 +34,29 @@ const SHORT: ReadonlySet<Form['family']> = new Set([
   'shaking',
 ]);
 
+/** A piece of a set is moved through as well, where it is not done within. */
+const isMoved = ({ family, asks }: Form): boolean =>
+  MOVED.has(family) || (family === 'set piece' && !asks.inwardImagery);
+
+/** A standing post is stood in for about a minute at least, in whole breaths, s; one that tires, with the arms up, the legs low or on one leg, as a short hold. */
+const POST_SEC = { easy: 55, tiring: 20 } as const;
+const tires = ({
+  armsAboveShoulders,
+  kneeBend,
+  oneLegSec,
+}: Pick<Asks, 'armsAboveShoulders' | 'kneeBend' | 'oneLegSec'>): boolean =>
+  armsAboveShoulders || kneeBend === 'deep' || oneLegSec > 0;
+/** Arriving, one stands as long as one needs to. */
+const isPost = ({ family }: Form, role: Role): boolean => family === 'standing posture' && role !== 'arrive';
+
 const isOfHeart = (form: Form, role: Role): boolean =>
-  MOVED.has(form.family) && (role === 'nourish' || role === 'clear');
+  isMoved(form) && (role === 'nourish' || role === 'clear');
 
 /** Seconds a form lasts at least in a section of a practice of so many minutes; 0 where it may be as short as it likes. */
 export function leastSecOf(form: Form, role: Role, minutes: number): number {
   if (isOfHeart(form, role)) return HEART_SEC.find(({ upTo }) => minutes <= upTo)?.sec ?? 0;
-  return SHORT.has(form.family) ? SHORT_SEC : 0;
+  if (isPost(form, role)) return POST_SEC[tires(form.asks) ? 'tiring' : 'easy'];
+  return role === 'loosen' || SHORT.has(form.family) ? SHORT_SEC : 0;
 }
 
 /** Up to so many minutes nothing is gone on with for long; in an hour so much longer. */
@@ -54,8 +70,7 @@ const FORM_SEC = 240;
 
 /** Seconds a form lasts at most in a section of a practice of so many minutes; Infinity where it may go on. */
 export function mostSecOf(form: Form, asks: Asks, role: Role, minutes: number): number {
-  const tires = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
-  const kind = role === 'loosen' ? 'joint' : asks.staticHold && tires ? 'hold' : undefined;
+  const kind = role === 'loosen' ? 'joint' : asks.staticHold && tires(asks) ? 'hold' : undefined;
   if (!kind || form.family === 'shaking')
     return role === 'still' ? Infinity : FORM_SEC * Math.max(1, minutes / LONG_CLASS_MINUTES);
   const [short, long] = MOST_SEC[kind];

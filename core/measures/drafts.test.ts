@@ -53,6 +53,17 @@ describe.each(SAMPLE)('a draft of %j for %j', (over, conditions) => {
     });
   });
 
+  it('does nothing too shortly to be felt (common practice)', () => {
+    const short = practice.items.flatMap(({ formId, role, hinge }, index) => {
+      const sec = (timeline.items[index]?.lengthMs ?? 0) / 1000;
+      const isPost = /^hold-(embrace-(chest|belly)|floating|one-hand-guards)$/.test(formId);
+      const isSilk = formId.startsWith('silk-');
+      const least = isPost ? 55 : role === 'loosen' ? 20 : isSilk ? (brief.minutes > 15 ? 60 : 30) : 0;
+      return hinge || sec >= least ? [] : [`${formId} ${sec} s`];
+    });
+    expect(short).toEqual([]);
+  });
+
   it('draws no note that something must or should be otherwise', () => {
     const notes = review(practice, timeline, DEFAULT_CUSTOMS, { conditions });
     expect(notes.filter(({ weight }) => weight !== 'consider')).toEqual([]);

@@ -76,6 +76,15 @@ describe('how many and how long (common practice)', () => {
     expect([5, 15, 16, 60].map((minutes) => leastSecOf(bow, 'nourish', minutes))).toEqual([30, 45, 60, 60]);
     expect(leastSecOf(form('tap-arms'), 'clear', 40)).toBe(20);
     expect(leastSecOf(form('belly-rubbing'), 'nourish', 40)).toBe(0);
+    // A piece of a set done by itself is felt like any other; what is done within has its own time.
+    expect(leastSecOf(form('silk-bird'), 'nourish', 12)).toBe(45);
+    expect(leastSecOf(form('marrow-crown-to-soles'), 'nourish', 12)).toBe(0);
+    // Whatever loosens does so for twenty seconds; a post is stood in for a minute, a tiring one as a short hold.
+    expect(leastSecOf(form('bow-from-the-hips'), 'loosen', 5)).toBe(20);
+    expect(['hold-embrace-belly', 'post-one-leg'].map((id) => leastSecOf(form(id), 'still', 15))).toEqual([
+      55, 20,
+    ]);
+    expect(leastSecOf(form('arrive-wuji'), 'arrive', 2)).toBe(0);
     // A long sided form twice a side, another three times; a sound never less than as a taste.
     expect(leastRepetitionsOf(bow, 'nourish', 24)).toBe(2);
     expect(leastRepetitionsOf(form('mist-over-the-lake'), 'nourish', 12)).toBe(3);

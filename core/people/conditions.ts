@@ -200,6 +200,8 @@ export const CONDITIONS = [
     avoid(headLow, 'no-hanging-fold'),
     noHolds('no-holding-breath'),
     avoid((asks) => asks.twist === 'full', 'no-deep-twist'),
+    // What is carried before one shifts what one stands on.
+    gentler(oneLeg, 'weight-both-feet'),
     watch(knocksOn('legs'), 'leave-out-inner-legs'),
     watch(pressesAt('LI4', 'SP6', 'GB21', 'BL60', 'BL67'), 'no-press-at-pregnancy-points'),
     plainBreath(breathes('drawn-belly', 'pelvic-floor'), 'no-drawn-belly-no-lift'),

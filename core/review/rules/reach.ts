@@ -34,7 +34,13 @@ export const reach: Rule = {
     };
     for (const part of themeParts(theme)) {
       if (part.kind === 'organ' || part.kind === 'hour') {
-        if (!main.some(({ organs }) => organs.includes(part.organ))) note(part.organ, { organ: part.organ });
+        // What a teacher names for an organ serves it, whatever else it is a form of.
+        if (
+          !main.some(
+            ({ organs, form }) => organs.includes(part.organ) || isKnown(knownFor(form, [part], customs)),
+          )
+        )
+          note(part.organ, { organ: part.organ });
       } else if (part.kind === 'channel') {
         if (!main.some(({ form }) => form.channels.some((one) => one.channel === part.channel)))
           note(part.channel, { channel: part.channel });
