@@ -67,7 +67,10 @@ export function planSections(brief: Brief, own: OwnShapes = {}): readonly Sectio
     const section = shape.sections[role];
     // What one has so oneself, or the theme lives by, stands from its own minutes on.
     const isLeftOut =
-      !section?.isOwn && !section?.stays && LATER[brief.intent]?.includes(role) && brief.minutes < LATER_FROM_MINUTES;
+      !section?.isOwn &&
+      !section?.stays &&
+      LATER[brief.intent]?.includes(role) &&
+      brief.minutes < LATER_FROM_MINUTES;
     if (!section || brief.minutes < (section.from ?? 0) || isLeftOut) return 0;
     return section.share * (leaning[role] ?? 1);
   };

@@ -75,12 +75,7 @@ describe('what wakes and lifts (common practice: shaking is named first for both
   it('what a body cannot be woken with is done without, in ten minutes as in twenty', () => {
     for (const aim of ['energy', 'mood'] as const)
       for (const posture of ['standing', 'seated'] as const)
-        for (const condition of [
-          'pregnancy',
-          'heart',
-          'bone-metastases',
-          'recent-surgery',
-        ] as const) {
+        for (const condition of ['pregnancy', 'heart', 'bone-metastases', 'recent-surgery'] as const) {
           const result = compose({
             brief: { ...PLAIN_BRIEF, theme: { kind: 'aim', aim }, minutes: 10, intent: 'nourish', posture },
             repertoire: REPERTOIRE,
