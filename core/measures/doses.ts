@@ -52,9 +52,19 @@ const isPost = ({ family }: Form, role: Role): boolean => family === 'standing p
 const isOfHeart = (form: Form, role: Role): boolean =>
   isMoved(form) && (role === 'nourish' || role === 'clear');
 
+/** One arrives and closes in a few breaths, not in one: seconds of either at least, by the minutes of the practice. */
+const ENDS_SEC = [
+  { upTo: 5, sec: 0 },
+  { upTo: Infinity, sec: 28 },
+] as const;
+
+const by = (rows: readonly { readonly upTo: number; readonly sec: number }[], minutes: number): number =>
+  rows.find(({ upTo }) => minutes <= upTo)?.sec ?? 0;
+
 /** Seconds a form lasts at least in a section of a practice of so many minutes; 0 where it may be as short as it likes. */
 export function leastSecOf(form: Form, role: Role, minutes: number): number {
-  if (isOfHeart(form, role)) return HEART_SEC.find(({ upTo }) => minutes <= upTo)?.sec ?? 0;
+  if (isOfHeart(form, role)) return by(HEART_SEC, minutes);
+  if (role === 'arrive' || role === 'close') return by(ENDS_SEC, minutes);
   if (isPost(form, role)) return POST_SEC[tires(form.asks) ? 'tiring' : 'easy'];
   return role === 'loosen' || SHORT.has(form.family) ? SHORT_SEC : 0;
 }

@@ -58,6 +58,8 @@ describe.each(SAMPLE)('a draft of %j for %j', (over, conditions) => {
       const sec = (timeline.items[index]?.lengthMs ?? 0) / 1000;
       const isPost = /^hold-(embrace-(chest|belly)|floating|one-hand-guards)$/.test(formId);
       const isSilk = formId.startsWith('silk-');
+      if (role === 'arrive' || role === 'close')
+        return sec >= 25 || brief.minutes <= 5 ? [] : [`${formId} ${sec} s`];
       const least = isPost ? 55 : role === 'loosen' ? 20 : isSilk ? (brief.minutes > 15 ? 60 : 30) : 0;
       return hinge || sec >= least ? [] : [`${formId} ${sec} s`];
     });

@@ -84,7 +84,12 @@ describe('how many and how long (common practice)', () => {
     expect(['hold-embrace-belly', 'post-one-leg'].map((id) => leastSecOf(form(id), 'still', 15))).toEqual([
       55, 20,
     ]);
-    expect(leastSecOf(form('arrive-wuji'), 'arrive', 2)).toBe(0);
+    // Beyond five minutes one breath is neither arriving nor a close.
+    for (const [id, role] of [
+      ['arrive-wuji', 'arrive'],
+      ['close-hands-to-belly', 'close'],
+    ] as const)
+      expect([2, 5, 8].map((minutes) => leastSecOf(form(id), role, minutes))).toEqual([0, 0, 28]);
     // A long sided form twice a side, another three times; a sound never less than as a taste.
     expect(leastRepetitionsOf(bow, 'nourish', 24)).toBe(2);
     expect(leastRepetitionsOf(form('mist-over-the-lake'), 'nourish', 12)).toBe(3);
