@@ -166,8 +166,7 @@ describe('five hundred classes with what happens in classes', () => {
     // A form skipped leaves time that little may be left to fill, and a stop near the end has little left to shorten: then
     // how far off it will be was told at the time.
     const wasTold = ({ lateMs, saidSo, skips, toldOffMs }: (typeof ended)[number]): boolean =>
-      saidSo ||
-      ((skips || Math.abs(lateMs) <= 2 * ON_TIME_MS) && Math.abs(lateMs - toldOffMs) <= ON_TIME_MS);
+      saidSo || ((skips || Math.abs(lateMs) <= 2 * ON_TIME_MS) && Math.abs(lateMs - toldOffMs) <= ON_TIME_MS);
     const late = ended.filter((one) => Math.abs(one.lateMs) > ON_TIME_MS && !wasTold(one));
     expect(late.map(({ lateMs }) => Math.round(lateMs / 1000))).toEqual([]);
     // Nearly all of them can.
