@@ -40,6 +40,7 @@ export async function composeRoomData(queries: OwnQueries, practice?: Practice, 
       ...calendar,
       conditions: groups.find((group) => group.id === calendar.id)?.conditions ?? [],
       mayNot: groups.find((group) => group.id === calendar.id)?.mayNot ?? [],
+      likes: groups.find((group) => group.id === calendar.id)?.likes ?? [],
     })),
   };
 }

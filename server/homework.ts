@@ -8,7 +8,7 @@ import { HOMEWORK_DOCUMENT, written } from '@/core/documents';
 import { growthOf } from '@/core/homework/grow';
 import type { Homework, HomeworkAsked } from '@/core/homework/homework';
 import type { Person } from '@/core/people/person';
-import { conditionsOn } from '@/core/people/presence';
+import { mindedFor } from '@/core/people/presence';
 import type { Practice } from '@/core/practice';
 import { themeName } from '@/core/brief/names';
 import { civil } from '@/core/term/calendar';
@@ -45,7 +45,7 @@ export async function giveHomework(
 ): Promise<{ readonly ok: true; readonly id: string } | { readonly ok: false; readonly minutes: number }> {
   const customs = await readCustoms(database);
   const [repertoire, layers] = [await readRepertoire(database), await readOwnLayers(database)];
-  const people = { conditions: conditionsOn(person, asked.first), mayNot: person.mayNot };
+  const people = mindedFor([person], asked.first);
   const reading = readAlmanac(
     instantOf({ ...civil(asked.first), hour: 12 }, customs.place.zone),
     customs.place,

@@ -58,7 +58,7 @@ export async function whoIsHere(
       : expectedAt(everyone, groupId, day);
   const always = conditionsOf(groups, groupId, alone);
   const [named, ofPeople] = [initialsOf(groups, groupId), whoseConditions(people, day)];
-  const { conditions, mayNot } = mindedFor(people, day, always);
+  const { conditions, mayNot, likes } = mindedFor(people, day, always);
   return {
     day,
     isTicked: register !== undefined,
@@ -67,6 +67,7 @@ export async function whoIsHere(
     always,
     conditions,
     mayNot,
+    likes,
     whose: Object.fromEntries(
       conditions.flatMap((id) => {
         const whose = [ofPeople[id], named[id]].filter((one) => one !== undefined && one.trim() !== '');

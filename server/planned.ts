@@ -141,5 +141,6 @@ export function mindedInWeek(
   return {
     conditions: CONDITION_IDS.filter((id) => had.has(id)),
     mayNot: [...new Set(each.flatMap(({ mayNot }) => mayNot))].toSorted(),
+    likes: [...new Set(each.flatMap(({ likes }) => likes))].toSorted(),
   };
 }

@@ -8,6 +8,8 @@ import type { Character } from './characters';
 
 /** The people a practice is for, as far as the composer may know them. */
 export interface People extends Fits {
+  /** Forms that many of them like. */
+  readonly likes?: readonly string[];
   /** Forms of their last classes, newest first. */
   readonly recent?: readonly (readonly string[])[];
   /** Forms they have met in any class; nothing known where no class has been given. */

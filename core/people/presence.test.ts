@@ -133,7 +133,22 @@ describe('what a class minds', () => {
     expect(mindedFor([before, other], '2026-10-01', ['glaucoma'])).toEqual({
       conditions: ['high-blood-pressure', 'glaucoma', 'knee'],
       mayNot: ['shaking', 'tap-arms'],
+      likes: [],
     });
+  });
+
+  it('is led by what one alone likes, and in a class by what a third of it likes', () => {
+    const likesOf = (...likes: readonly (readonly string[])[]) =>
+      mindedFor(
+        likes.map((ids) => person({ likes: [...ids] })),
+        '2026-10-01',
+      ).likes;
+    expect(likesOf(['silk-bird', 'cloud-hands'])).toEqual(['cloud-hands', 'silk-bird']);
+    expect(likesOf(['silk-bird'], [], [])).toEqual(['silk-bird']);
+    // One of four is less than a third; who writes a form twice is still one.
+    expect(likesOf(['silk-bird', 'silk-bird'], [], [], [])).toEqual([]);
+    expect(likesOf(['silk-bird'], ['silk-bird', 'shaking'], [], [])).toEqual(['silk-bird']);
+    expect(likesOf()).toEqual([]);
   });
 
   it('never forgets what is minded always, and is more the more are there', () => {

@@ -55,11 +55,22 @@ export interface Minded {
   readonly conditions: readonly ConditionId[];
   /** Forms somebody there may not do. */
   readonly mayNot: readonly string[];
+  /** Forms that at least a third of those there like. */
+  readonly likes: readonly string[];
+}
+
+/** Of several, as many as are a third of them like a form: one alone says what one likes, in a class several have to. */
+const LIKED_BY_SHARE = 1 / 3;
+
+function likedBy(people: readonly Pick<Person, 'likes'>[]): readonly string[] {
+  const least = Math.max(1, people.length * LIKED_BY_SHARE);
+  const all = people.flatMap(({ likes }) => [...new Set(likes)]);
+  return [...new Set(all)].filter((formId) => all.filter((one) => one === formId).length >= least).toSorted();
 }
 
 /** What those who are there have and may not do, with what is minded in the group whoever comes. */
 export function mindedFor(
-  people: readonly Pick<Person, 'conditions' | 'mayNot'>[],
+  people: readonly Pick<Person, 'conditions' | 'mayNot' | 'likes'>[],
   day: string,
   always: readonly ConditionId[] = [],
 ): Minded {
@@ -67,6 +78,7 @@ export function mindedFor(
   return {
     conditions: CONDITION_IDS.filter((id) => had.has(id)),
     mayNot: [...new Set(people.flatMap(({ mayNot }) => mayNot))].toSorted(),
+    likes: likedBy(people),
   };
 }
 

@@ -13,6 +13,8 @@ export interface ComposeGroup extends GroupCalendar {
   readonly conditions: readonly ConditionId[];
   /** Forms that somebody expected there may not do. */
   readonly mayNot: readonly string[];
+  /** Forms that many of those expected there like. */
+  readonly likes: readonly string[];
 }
 
 /** What a practice is composed on: the day, the customs, the people, one's own forms, what the log tells. */
@@ -42,6 +44,7 @@ export function peopleOf({ customs, groups, history }: Ground, groupId: string |
   return {
     conditions: groupId === null ? customs.ownConditions : (group?.conditions ?? []),
     mayNot: group?.mayNot ?? [],
+    likes: group?.likes ?? [],
     recent: lately.recent,
     known: lately.known,
     times: lately.times,

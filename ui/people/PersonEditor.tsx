@@ -174,7 +174,7 @@ export function PersonEditor({ person, version, ...of }: PersonEditorProps) {
       />
       <FormList
         legend="Likes"
-        note="To be remembered by; it changes nothing by itself."
+        note="Comes more often in homework and in drafts for a class they are expected at, where it suits what the class is for and a third of those expected like it."
         forms={of.forms}
         chosen={draft.likes}
         onChosen={(likes) => change({ likes })}

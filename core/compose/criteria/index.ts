@@ -10,6 +10,7 @@ import { hour } from './hour';
 import { known } from './known';
 import { lately } from './lately';
 import { level } from './level';
+import { liked } from './liked';
 import { reachOfSupport, reachOfTheme } from './reach';
 import { season } from './season';
 import { sound } from './sound';
@@ -47,6 +48,7 @@ export const CRITERIA: readonly Criterion[] = [
   stranger,
   exhale,
   lately,
+  liked,
   apart,
 ];
 
