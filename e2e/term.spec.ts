@@ -33,6 +33,19 @@ test('a term is planned, a week chosen and locked, two changed over, one drafted
   await expect(
     page.getByRole('region', { name: 'Forms being learnt, week by week' }).getByRole('row'),
   ).toHaveCount(8);
+  // The figure fills from week to week: by the first one less is come by than by the last.
+  const comesBy = page.getByRole('region', { name: 'What it comes by' });
+  const organs = async (): Promise<number> =>
+    Number(/(\d+) of 12/.exec(await comesBy.locator('dl > div').first().innerText())?.[1]);
+  const whole = await organs();
+  const until = comesBy.getByRole('slider', { name: 'up to' });
+  await expect(comesBy.getByText(/^week 10 of 10, /)).toBeVisible();
+  await until.press('Home');
+  await expect(comesBy.getByText(/^week 1 of 10, /)).toBeVisible();
+  await expect(until).toHaveAttribute('aria-valuetext', /^week 1 of 10, /);
+  expect(await organs()).toBeLessThan(whole);
+  await until.press('End');
+  await expect.poll(organs).toBe(whole);
   // What the year asks: winter's organ is there.
   const themes = async (): Promise<readonly string[]> =>
     page

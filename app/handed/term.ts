@@ -123,7 +123,7 @@ export function hoursOfTerm(
 
 const coverageOf = ({ cover }: TermView): Table => ({
   columns: ['kind', 'name', 'weeks'],
-  rows: cover.map(({ kind, name, times }) => [COVERED_KINDS[kind], name, times]),
+  rows: cover.map(({ kind, name, weeks }) => [COVERED_KINDS[kind], name, weeks.length]),
 });
 
 const weeksTable = (sheet: TermSheet): Table => ({

@@ -55,6 +55,8 @@ export interface PlannedWeek extends WeekWord {
   readonly reasons: readonly WeekReason[];
   /** What it comes by that no week before it did, as numbers of `COVERED`. */
   readonly covers: readonly number[];
+  /** All it comes by, likewise. */
+  readonly comesBy: readonly number[];
   /** Forms that are new, and that come back. */
   readonly news: readonly string[];
   readonly again: readonly string[];
@@ -227,6 +229,7 @@ export function planTerm(asked: TermAsked, repertoire: readonly Form[], customs:
       isFixed: asked.fixed[week.monday] !== undefined,
       reasons: choice.reasons,
       covers: fresh,
+      comesBy: choice.covers,
       news: threads.filter(({ newIn }) => newIn === index).map(({ formId }) => formId),
       again: threads.filter(({ again }) => again.includes(index)).map(({ formId }) => formId),
     };

@@ -265,6 +265,19 @@ describe('a term', () => {
     expect(covered(balanced.counts) / COVERED.length).toBeGreaterThan(0.75);
   });
 
+  it('tells of each week all it comes by, and what no week before it did', () => {
+    const { weeks, counts } = plan();
+    const seen = new Set<number>();
+    for (const { covers, comesBy } of weeks) {
+      expect(covers).toEqual(comesBy.filter((counter) => !seen.has(counter)));
+      for (const counter of comesBy) seen.add(counter);
+    }
+    // Counted week by week it is what the whole plan says.
+    expect(counts).toEqual(
+      COVERED.map((_, counter) => weeks.filter(({ comesBy }) => comesBy.includes(counter)).length),
+    );
+  });
+
   it('builds up and rests: never full twice running, easy where classes fall out', () => {
     const { weeks } = plan({
       days: {

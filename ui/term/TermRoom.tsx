@@ -204,7 +204,7 @@ export function TermRoom({ view, ground, groups, forms }: Props) {
         </p>
       )}
       {view.threads.length > 0 && <Threads threads={view.threads} weeks={view.weeks} />}
-      <Coverage cover={view.cover} />
+      <Coverage cover={view.cover} days={view.weeks.map(({ days }) => days[0] ?? '')} />
     </div>
   );
 }

@@ -6,7 +6,7 @@ import { tensionPicture, type Face } from '@/ui/felt/tensionPlaces';
 import { figureMarkup } from '@/ui/figure/markup';
 import { overlayMarkup } from '@/ui/figure/overlay';
 import { VIEWS } from '@/ui/figure/view';
-import type { CoverView } from './view';
+import { timesUntil, type CoverView } from './view';
 
 /** Where a joint is inked on the figure. */
 const PLACES: Readonly<Record<TermJoint, readonly TensionRegion[]>> = {
@@ -24,12 +24,14 @@ const isChannel = (id: string): id is ChannelId => (CHANNEL_IDS as readonly stri
 /** So often is wholly inked. */
 const WHOLE = 6;
 
-/** The figure as a term has filled it: a joint darker the more often it comes, the channels that are reached as lines. */
-export function coverPicture(cover: readonly CoverView[], face: Face): string {
-  const channels = cover.flatMap(({ kind, id, times }) =>
-    kind === 'channel' && times > 0 && isChannel(id) ? [id] : [],
+/** The figure as a term has filled it up to a week: a joint darker the more often it comes, the channels that are reached as lines. */
+export function coverPicture(cover: readonly CoverView[], until: number, face: Face): string {
+  const channels = cover.flatMap((one) =>
+    one.kind === 'channel' && timesUntil(one, until) > 0 && isChannel(one.id) ? [one.id] : [],
   );
-  const times = new Map(cover.flatMap((one) => (one.kind === 'joint' ? [[one.id, one.times] as const] : [])));
+  const times = new Map(
+    cover.flatMap((one) => (one.kind === 'joint' ? [[one.id, timesUntil(one, until)] as const] : [])),
+  );
   const spots = new Map(tensionPicture(face).places.map((place) => [place.region, place]));
   const inked = Object.entries(PLACES).flatMap(([joint, regions]) =>
     regions.flatMap((region) => {

@@ -1,7 +1,7 @@
 import type { Term } from '@/core/term/document';
 import { COVERED } from '@/core/term/coverage';
 import { coveredName, weekReasonText } from '@/ui/words/term';
-import { swapped, withWeek } from './view';
+import { swapped, timesUntil, withWeek } from './view';
 
 const term: Term = {
   id: '00000000-0000-4000-a000-000000000001',
@@ -44,6 +44,14 @@ describe('a week that is changed', () => {
     expect(over.weeks['2026-09-07']).toMatchObject({ load: 'full', isLocked: false });
     expect(swapped(over, '2026-09-07', '2026-09-14')).toEqual(term);
     expect(swapped(term, '2026-09-07', '2026-09-07')).toBe(term);
+  });
+});
+
+describe('what a term comes by', () => {
+  it('is more from week to week, by whichever has been', () => {
+    const shoulders = { weeks: [0, 2, 5] };
+    expect([0, 1, 2, 4, 5, 12].map((until) => timesUntil(shoulders, until))).toEqual([1, 1, 2, 2, 3, 3]);
+    expect(timesUntil({ weeks: [] }, 12)).toBe(0);
   });
 });
 

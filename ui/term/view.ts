@@ -53,8 +53,13 @@ export interface CoverView {
   readonly kind: 'organ' | 'channel' | 'joint' | 'capacity';
   readonly id: string;
   readonly name: string;
-  readonly times: number;
+  /** In which weeks with a class, counted from 0 and rising. */
+  readonly weeks: readonly number[];
 }
+
+/** How often something comes up to a week and with it. */
+export const timesUntil = ({ weeks }: Pick<CoverView, 'weeks'>, until: number): number =>
+  weeks.filter((week) => week <= until).length;
 
 export interface TermView {
   readonly term: Term;

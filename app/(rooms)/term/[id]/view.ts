@@ -144,7 +144,7 @@ export function viewOf(
       kind: covered.kind,
       id: idOf(covered),
       name: coveredName(covered),
-      times: plan.counts[counter] ?? 0,
+      weeks: plan.weeks.flatMap(({ comesBy }, week) => (comesBy.includes(counter) ? [week] : [])),
     })),
     ...stretchOf(planning),
     ...again(planning, dayText),
