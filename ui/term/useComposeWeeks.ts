@@ -1,5 +1,7 @@
 import { proxy } from 'comlink';
 import { useEffect, useRef, useState } from 'react';
+import type { Character } from '@/core/compose/characters';
+import type { Load } from '@/core/term/themes';
 import { askedFor, type Ground } from '@/ui/compose/ground';
 import { readAnswer } from '@/ui/kit/answer';
 import { newHelper, type Helper } from '@/ui/kit/helper';
@@ -14,6 +16,9 @@ export interface Composing {
 
 /** A draft within a twentieth of a point a minute of the best is good enough for a week that may still change. */
 const ENOUGH = 0.05;
+
+/** An easy week rests: arms, legs and breath are spared. What is full clears first, as its brief says. */
+const characterOf = (load: Load): Character => (load === 'easy' ? 'gentler' : 'as-asked');
 
 const newWorker = (): Worker => new Worker(new URL('../../workers/compose.worker.ts', import.meta.url));
 
@@ -33,7 +38,12 @@ async function draftOf(
   const usual = askedFor(ground, week.brief, ground.firstSeed, undefined);
   // Those who come on that day, not those of the next class.
   const recent = [...(before ? [before] : []), ...(usual.people.recent ?? [])];
-  const asked = { ...usual, people: { ...usual.people, ...week.minded, recent }, enough: ENOUGH };
+  const asked = {
+    ...usual,
+    people: { ...usual.people, ...week.minded, recent },
+    character: characterOf(week.load),
+    enough: ENOUGH,
+  };
   const result = await helper.ask(async (remote) =>
     remote.draft(
       asked,
