@@ -7,7 +7,7 @@ import { practiceCustoms } from './items';
 import type { Asking, ItemDraft } from './asking';
 import { obstaclesOf, pinsInTheWay, type Obstacle } from './obstacles';
 import { solve, type Before, type Progress, type Selection } from './solver';
-import { roundDoses } from './rounds';
+import { roundDoses, type RoundDose } from './rounds';
 import { rangeOfRole } from './shapes';
 import { storyOf } from '../story';
 import { gapScale, toleranceMs, type Proof } from './tolerance';
@@ -194,7 +194,7 @@ interface Searched {
  */
 function* searchRound(
   asking: Asking,
-  round: number | undefined,
+  round: RoundDose | undefined,
   before: Before | undefined,
 ): Generator<Composed | undefined, Searched> {
   let model = modelOf(asking, round);
@@ -230,17 +230,23 @@ function* searchRound(
   return { best: undefined, bound: -Infinity, before };
 }
 
+/** A round is as even in all as can be had, or else as it is counted. */
+const ROUNDS_OF = ['all', 'counted'] as const;
+
 /** The best practice of an asking, step by step, at every number a round can be done; undefined where there is none. */
 function* bestSteps(asking: Asking): Generator<Composed | undefined, Composed | undefined> {
   let best: Composed | undefined;
   let bound = -Infinity;
   let before: Before | undefined;
   const rounds = roundDoses(asking);
-  for (const round of rounds) {
-    const searched: Searched = yield* searchRound(asking, round, before);
-    bound = Math.max(bound, searched.bound);
-    before = searched.before;
-    best = searched.best ?? best;
+  for (const of of ROUNDS_OF) {
+    if (best || (of === 'counted' && rounds[0] === undefined)) break;
+    for (const round of of === 'all' ? rounds : roundDoses(asking, of)) {
+      const searched: Searched = yield* searchRound(asking, round, before);
+      bound = Math.max(bound, searched.bound);
+      before = searched.before;
+      best = searched.best ?? best;
+    }
   }
   if (!best && rounds[0] === undefined) return undefined;
   if (!best) {
@@ -276,14 +282,17 @@ const FIRST_ROUNDS = 3;
 
 /** The draft that an asking leads to, if there is one: the first that is found, not the best. */
 function firstDraft(asking: Asking): Composed | undefined {
-  for (const round of roundDoses(asking).slice(0, FIRST_ROUNDS)) {
-    const draft = firstOfRound(asking, round);
-    if (draft) return draft;
-  }
+  for (const of of ROUNDS_OF)
+    for (const round of roundDoses(asking, of).slice(0, FIRST_ROUNDS)) {
+      const draft = firstOfRound(asking, round);
+      if (draft) return draft;
+      // Without a round there is nothing else to try.
+      if (round === undefined) return undefined;
+    }
   return undefined;
 }
 
-function firstOfRound(asking: Asking, round: number | undefined): Composed | undefined {
+function firstOfRound(asking: Asking, round: RoundDose | undefined): Composed | undefined {
   let model = modelOf(asking, round);
   const attempts = attemptsFor(model);
   for (let attempt = 0; attempt < attempts; attempt += 1) {

@@ -14,6 +14,7 @@ import { soundsWanted } from './criteria/sound';
 import { planSections, type SectionPlan } from './plan';
 import { targetsOf, type Target } from './reach';
 import { comesAgain } from './returning';
+import type { RoundDose } from './rounds';
 import { factorOf, weight } from './weights';
 import { Counters, allOf, jointsOf, meetingTwins, newsOf, returningOf } from './counters';
 
@@ -61,7 +62,7 @@ export interface Ground {
   readonly unitMs: number;
   readonly totalUnits: number;
   /** How often each form of a round is done; as suits each where there is none. */
-  readonly round: number | undefined;
+  readonly round: RoundDose | undefined;
   readonly strength: (id: StrengthId) => number;
   readonly practiceCustoms: Practice['customs'];
 }
@@ -93,7 +94,7 @@ function withSounds(
   });
 }
 
-export function groundOf(asking: Asking, allowed: readonly Allowed[], round: number | undefined): Ground {
+export function groundOf(asking: Asking, allowed: readonly Allowed[], round: RoundDose | undefined): Ground {
   const { brief, customs, people } = asking;
   const plan = planSections(brief, customs.shapes);
   const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));

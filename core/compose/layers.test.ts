@@ -196,10 +196,13 @@ describe('layers as choices', () => {
 });
 
 describe('a round', () => {
+  /** How often each form of a set is done in all: what is counted on each side is done twice as often. */
   const countsOf = (practice: Practice, set: string): readonly number[] =>
-    formsOfSet(set, DEFAULT_CUSTOMS).flatMap(
-      (id) => practice.items.find(({ formId }) => formId === id)?.repetitions ?? [],
-    );
+    formsOfSet(set, DEFAULT_CUSTOMS).flatMap((id) => {
+      const item = practice.items.find(({ formId }) => formId === id);
+      if (!item) return [];
+      return formOf(practice, item).sides === 'symmetric' ? item.repetitions : 2 * item.repetitions;
+    });
 
   it.each([
     ['six-sounds', 12],

@@ -21,6 +21,7 @@ import { deepBits, loosenedBy } from './joints';
 import type { Place } from './places';
 import type { SectionPlan } from './plan';
 import type { Target } from './reach';
+import type { RoundDose } from './rounds';
 import type { Candidate, Option, Problem, Section } from './solver';
 import { weight } from './weights';
 import type { CounterMeaning } from './counters';
@@ -184,7 +185,7 @@ function hingeUnits(ground: Ground): number {
  * the numbers in it are the whole of what the solver knows. With a `round` every form of a set that is done
  * evenly is done so often.
  */
-export function modelOf(asking: Asking, round?: number): Model {
+export function modelOf(asking: Asking, round?: RoundDose): Model {
   const { allowed, refused } = sortOut(asking);
   const ground = groundOf(asking, allowed, round);
   const { plan, targets, hinge, unitMs, totalUnits, strength, weighing } = ground;

@@ -1,5 +1,5 @@
 import { themeParts } from '../brief';
-import { isEvenSet, type Form } from '../forms';
+import { isEvenSet, timesInAll, timesInRound, type Form } from '../forms';
 import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
 import { asDosed, itemDraft, lengthMs, practiceCustoms, timeLine } from './items';
@@ -26,35 +26,61 @@ function evenForms(asking: Asking): readonly Allowed[] {
   });
 }
 
+/**
+ * How often the forms of a round are done: so many times in all, half of them on each side where a form has two; or, where
+ * no such number fits the time, so often as is counted.
+ */
+export interface RoundDose {
+  readonly times: number;
+  readonly of: 'all' | 'counted';
+}
+
+/** How often a form is counted in a round of that dose. */
+export const countedIn = (form: Form, { times, of }: RoundDose): number =>
+  of === 'all' ? timesInRound(form, times) : times;
+
 /** How long the forms of a round take together, each done so often at its usual breath, ms. */
-function roundMs(asking: Asking, forms: readonly Allowed[], dose: number): number {
+function roundMs(asking: Asking, forms: readonly Allowed[], dose: RoundDose): number {
   const by = { brief: asking.brief, customs: practiceCustoms(asking), layers: asking.layers };
   return forms.reduce(
     (sum, allowed) =>
-      sum + lengthMs(timeLine(allowed.form, itemDraft(asking, allowed, 'nourish', []), by), dose),
+      sum +
+      lengthMs(
+        timeLine(allowed.form, itemDraft(asking, allowed, 'nourish', []), by),
+        countedIn(allowed.form, dose),
+      ),
     0,
   );
 }
 
+function canHave(form: Form, dose: RoundDose): boolean {
+  const { least, most, multipleOf } = form.repetitions;
+  const times = countedIn(form, dose);
+  return Number.isInteger(times) && times >= least && times <= most && times % multipleOf === 0;
+}
+
 /** The numbers every form can have, nearest the usual first. */
-function dosesOf(forms: readonly Form[]): readonly number[] {
-  const least = Math.max(...forms.map(({ repetitions }) => repetitions.least));
-  const most = Math.min(...forms.map(({ repetitions }) => repetitions.most));
-  const usual = forms.reduce((sum, { repetitions }) => sum + repetitions.usual, 0) / forms.length;
-  return Array.from({ length: Math.max(0, most - least + 1) }, (_, index) => least + index)
-    .filter((dose) => forms.every(({ repetitions: { multipleOf } }) => dose % multipleOf === 0))
-    .toSorted((a, b) => Math.abs(a - usual) - Math.abs(b - usual));
+function dosesOf(forms: readonly Form[], of: RoundDose['of']): readonly RoundDose[] {
+  const told = (form: Form, counted: number): number => (of === 'all' ? timesInAll(form, counted) : counted);
+  const most = Math.min(...forms.map((form) => told(form, form.repetitions.most)));
+  const usual = forms.reduce((sum, form) => sum + told(form, form.repetitions.usual), 0) / forms.length;
+  return Array.from({ length: most }, (_, index): RoundDose => ({ times: 1 + index, of }))
+    .filter((dose) => forms.every((form) => canHave(form, dose)))
+    .toSorted((a, b) => Math.abs(a.times - usual) - Math.abs(b.times - usual));
 }
 
 /**
- * How often every form of a round may be done, the likeliest first: each number all of them can have, as far as there
- * is time for it. One undefined where the theme has no round, or its forms no number in common: then each is done as
- * suits it.
+ * How often every form of a round may be done, the likeliest first: each number all of them can have in all, or as it is
+ * counted where they have none in common, as far as there is time for it. One undefined where the theme has no round, or
+ * its forms no number at all: then each is done as suits it.
  */
-export function roundDoses(asking: Asking): readonly (number | undefined)[] {
+export function roundDoses(asking: Asking, of: RoundDose['of'] = 'all'): readonly (RoundDose | undefined)[] {
   const forms = evenForms(asking);
   if (forms.length < 2) return [undefined];
-  const doses = dosesOf(forms.map(({ form }) => asDosed(form, asking.customs)));
+  const doses = dosesOf(
+    forms.map(({ form }) => asDosed(form, asking.customs)),
+    of,
+  );
   const heart = planSections(asking.brief, asking.customs.shapes).find(({ role }) => role === 'nourish');
   // Something else may stand beside a round only where another set or a lesson does.
   const alone = themeParts(asking.brief.theme).length === 1 && !asking.kept;
@@ -63,6 +89,6 @@ export function roundDoses(asking: Asking): readonly (number | undefined)[] {
     const isShort = alone && heart !== undefined && ms * ROOM.slower < heart.leastMs;
     return !isShort && ms * ROOM.quicker <= (heart?.mostMs ?? Infinity);
   });
-  if (doses.length === 0) return [undefined];
+  if (doses.length === 0) return of === 'all' ? roundDoses(asking, 'counted') : [undefined];
   return inTime.length > 0 ? inTime : doses.slice(0, 1);
 }

@@ -32,7 +32,7 @@ describe('a real brief against a general solver (package: highs), with breath an
       'a round of the sounds, three each',
       { theme: { kind: 'set', set: 'six-sounds' }, breath: 'own', voice: 'aloud' },
       some(5, 1, formsOfSet('six-sounds', DEFAULT_CUSTOMS)),
-      3,
+      { times: 3, of: 'all' },
     ],
   ] as const)(
     '%s',

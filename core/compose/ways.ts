@@ -23,6 +23,7 @@ import type { Place } from './places';
 import { breathDressings, partsOfLaid, type Dressing } from './dressing';
 import type { SectionPlan } from './plan';
 import { reasonsFor } from './reasons';
+import { countedIn } from './rounds';
 import { distinct } from './solver';
 import { weight } from './weights';
 import { isAgain, unitsIn, type Ground } from './ground';
@@ -85,9 +86,9 @@ function waysAt({ asking, round }: Ground, place: Place, role: Role): readonly W
   }
   if (pin?.repetitions === undefined && place.even && round !== undefined)
     return FINE_STRETCHES.map((stretch) => ({
-      repetitions: round,
+      repetitions: countedIn(form, round),
       stretch,
-      dose: doseOf(form, role, round, lesson, full) + slowed(stretch),
+      dose: doseOf(form, role, countedIn(form, round), lesson, full) + slowed(stretch),
     }));
   const ways = waysOf(form, role, lesson, pin?.repetitions, full);
   // In a set none is done much oftener than the others.

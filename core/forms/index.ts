@@ -14,6 +14,8 @@ export {
   endsOfSet,
   isByName,
   isEvenSet,
+  timesInAll,
+  timesInRound,
   brocadeKind,
   placesInSets,
   setOrder,

@@ -1,6 +1,7 @@
 import { themeParts, type Brief } from '../brief';
 import {
   isEvenSet,
+  timesInAll,
   formsOfSet,
   organsOfForm,
   phasesOfForm,
@@ -110,14 +111,14 @@ function tapsOnce(practice: Practice, askedFor: ReadonlySet<string>): boolean {
   return true;
 }
 
-/** The forms of a set that is done evenly have one number. */
+/** The forms of a set that is done evenly have one number in all. */
 function isEven(practice: Practice, schools: SetSchools): boolean {
   return themeParts(practice.brief.theme).every((part) => {
     if (part.kind !== 'set' || !isEvenSet(part.set)) return true;
     const members = new Set(formsOfSet(part.set, schools));
     const counts = practice.items
       .filter(({ formId }) => members.has(formId))
-      .map(({ repetitions }) => repetitions);
+      .map((item) => timesInAll(formOf(practice, item), item.repetitions));
     return new Set(counts).size <= 1;
   });
 }

@@ -1,4 +1,5 @@
 import type { SourceId } from '../../sources';
+import type { Form } from './model';
 import { PHASE_IDS, animalOf, ANIMAL_SCHOOLS, type AnimalSchoolId } from '../../phases';
 import { soundOrder, SOUND_SCHOOLS, type SoundSchoolId } from '../../sounds';
 import { BROCADE_SCHOOLS, JOINT_ORDERS, type BrocadeSchoolId, type JointOrderId } from './setSchools';
@@ -86,6 +87,17 @@ export const brocadeKind = (formId: string): string | undefined =>
 /** Whether each form of a set is done as often as the others. */
 export const isEvenSet = (id: string): boolean =>
   FORM_SETS.some((row) => row.id === setIdNow(id) && row.isEven);
+
+/** How often a form is done in all: on two sides twice what is counted. */
+export const timesInAll = ({ sides }: Pick<Form, 'sides'>, repetitions: number): number =>
+  sides === 'symmetric' ? repetitions : 2 * repetitions;
+
+/**
+ * How often a form is counted where its round is gone through so many times: of a form with two sides half of it on each,
+ * so that none takes twice the time of the others (common practice).
+ */
+export const timesInRound = ({ sides }: Pick<Form, 'sides'>, round: number): number =>
+  sides === 'symmetric' ? round : round / 2;
 
 /** Whether a form is practised with its set, or when it is asked for by name, and not otherwise. */
 export const isByName = (formId: string): boolean =>
