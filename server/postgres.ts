@@ -79,6 +79,10 @@ const queriesOn = (client: pg.PoolClient): Queries => ({
 
 const isRead = (statement: Statement): boolean => /^\s*select\b/i.test(statement.text);
 
+/** How often, and after how long each time, it is looked whether what was deleted is still seen by somebody, ms. */
+const UNSEEN_TRIES = 40;
+const UNSEEN_EVERY_MS = 100;
+
 /** The connections to one server, and how work is done on them. */
 class Server {
   private readonly pool: pg.Pool;
@@ -194,8 +198,25 @@ class Server {
     await Promise.race([asked, late]);
   }
 
+  /**
+   * Waits, not for long, until nobody else in this database still sees what was there before: as long as somebody does, the
+   * server keeps it through every `vacuum`. Its own analysing of tables is such a somebody.
+   */
+  private async untilUnseen(): Promise<void> {
+    for (let tries = 0; tries < UNSEEN_TRIES; tries += 1) {
+      const [row] = await this.rows({
+        text: `select exists (select 1 from pg_stat_activity
+          where datname = current_database() and pid <> pg_backend_pid() and backend_xmin is not null) as seen`,
+        values: [],
+      });
+      if (row?.seen !== true) return;
+      await new Promise((resolve) => setTimeout(resolve, UNSEEN_EVERY_MS));
+    }
+  }
+
   /** Gives up space; another server may be at the same tables, and a role may not be allowed everything. */
   async giveUpSpace(tables: readonly string[]): Promise<void> {
+    await this.untilUnseen();
     for (const text of [...tables.map((table) => `vacuum full ${table}`), 'checkpoint'])
       try {
         await this.on((client) => client.query(text));

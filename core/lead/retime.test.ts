@@ -115,6 +115,37 @@ describe('what is left of a class, fitted into the time that is left', () => {
     expect([...fewer(spared), ...leftOut(spared)]).toContain(other.id);
   });
 
+  it('keeps a round even in all, whatever is cut or added', () => {
+    const composed = compose({
+      brief: { ...PLAIN_BRIEF, minutes: 25, theme: { kind: 'all-phases' }, intent: 'nourish' },
+      repertoire: REPERTOIRE,
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      seed: 1,
+      enough: 0.1,
+    });
+    if (!composed.ok) throw new Error('the round of this test could not be composed');
+    const round = composed.practice;
+    const whole = compile(round);
+    const pieces = round.items.filter(({ formId }) => formId.startsWith('phase-'));
+    expect(pieces).toHaveLength(5);
+    expect(pieces.some(({ formId }) => round.forms[formId]?.sides !== 'symmetric')).toBe(true);
+    const positionMs = whole.items[1]?.startMs ?? 0;
+    for (const missingSec of [90, 240, -60]) {
+      const { changes } = retime(
+        { practice: round, timeline: whole, positionMs },
+        whole.totalMs - positionMs - missingSec * 1000,
+      );
+      const inAll = pieces.map(({ id, formId, repetitions }) => {
+        const now = changes.find(({ itemId }) => itemId === id)?.repetitions ?? repetitions;
+        return round.forms[formId]?.sides === 'symmetric' ? now : 2 * now;
+      });
+      // At most the last ones are done once less, where all of them would be too coarse.
+      expect(Math.max(...inAll) - Math.min(...inAll)).toBeLessThanOrEqual(2);
+      expect(inAll.toSorted((a, b) => b - a)).toEqual(inAll);
+    }
+  });
+
   it('says how far off the nearest is where nothing fits, and till when it must be decided', () => {
     const nearEnd = totalMs - 30_000;
     expect(short(nearEnd, 25).offMs).toBeGreaterThan(20_000);

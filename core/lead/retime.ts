@@ -1,4 +1,5 @@
 import { leastChange, type ChangeChoice } from '../compose/leastChange';
+import { isEvenSet } from '../forms';
 import { leastRepetitionsOf } from '../measures/doses';
 import { placeIn } from './place';
 import { takesTurns, withChanges, type LeadChange } from './changes';
@@ -194,21 +195,40 @@ function choicesLater(standing: Standing, left: Left, spared: boolean): readonly
 const setOf = (item: Item): string | undefined =>
   item.reasons.find((reason) => reason.code === 'of-the-set')?.set;
 
-/** Where time is short a member of a set is done twice at the least, a sound three times (common practice). */
-const leastInSet = ({ practice }: Standing, { item }: Left): number =>
-  Math.min(item.repetitions, formOf(practice, item).soundOrgan === undefined ? 2 : 3);
+/**
+ * What one more or less is for each member of a set, and how often it is done at the least, as it is counted. Where time is
+ * short that is twice, of a sound three times (common practice); in a round that is even in all, once on each side of
+ * what has two is twice of what has none.
+ */
+function countingOf({ practice }: Standing, set: string, members: readonly Left[]) {
+  const isSided = ({ item }: Left): boolean => formOf(practice, item).sides !== 'symmetric';
+  const isMixed = isEvenSet(set) && members.some(isSided);
+  return {
+    step: (member: Left): number => (isMixed && !isSided(member) ? 2 : 1),
+    least: (member: Left): number => {
+      const isSound = formOf(practice, member.item).soundOrgan !== undefined;
+      return Math.min(member.item.repetitions, isSound ? 3 : isMixed && isSided(member) ? 1 : 2);
+    },
+  };
+}
 
 /**
  * What the members of a set that are still to come can become: all by as much, down to the least of each; where that is
  * too coarse, the last of them by one less.
  */
-function choicesOfSet(standing: Standing, members: readonly Left[], isBegun: boolean): readonly Choice[] {
+function choicesOfSet(
+  standing: Standing,
+  set: string,
+  members: readonly Left[],
+  isBegun: boolean,
+): readonly Choice[] {
+  const { step, least } = countingOf(standing, set, members);
   const by = (steps: number, fewer: number): Choice | undefined => {
     const to = members.map((member, index) => ({
       member,
       repetitions: Math.max(
-        leastInSet(standing, member),
-        member.item.repetitions + steps - (index >= members.length - fewer ? 1 : 0),
+        least(member),
+        member.item.repetitions + step(member) * (steps - (index >= members.length - fewer ? 1 : 0)),
       ),
     }));
     if (to.some(({ member, repetitions }) => repetitions > member.most)) return undefined;
@@ -253,7 +273,7 @@ function rowsOf(standing: Standing, steering: Steering): readonly (readonly Choi
   });
   for (const [set, members] of sets) {
     const isBegun = practice.items.slice(0, index + 1).some((item) => setOf(item) === set);
-    rows.push(choicesOfSet(standing, members, isBegun));
+    rows.push(choicesOfSet(standing, set, members, isBegun));
   }
   return rows;
 }
