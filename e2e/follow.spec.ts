@@ -106,14 +106,15 @@ test('a phone follows by a code, in step whatever its clock says, goes on withou
   await Promise.all([watch(hall), watch(guest)]);
   await page.getByRole('button', { name: 'Start' }).click();
   await page.getByRole('button', { name: 'Begin now' }).click();
-  await page.waitForTimeout(15_000);
+  // Long enough for several changes: of three the middle one may be late by chance.
+  await page.waitForTimeout(27_000);
   const there = await changesOf(guest);
   const apartMs = (await changesOf(hall))
     .flatMap(({ text, atMs }) =>
       there.filter((one) => one.text === text).map((one) => Math.abs(one.atMs - atMs)),
     )
     .toSorted((a, b) => a - b);
-  expect(apartMs.length).toBeGreaterThanOrEqual(3);
+  expect(apartMs.length).toBeGreaterThanOrEqual(4);
   // The middle one: a machine that is busy may draw a single one later.
   expect(apartMs[Math.floor(apartMs.length / 2)]).toBeLessThan(150);
 
