@@ -112,8 +112,11 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   await expectAccessibleInBothLights(other.page);
   await other.page.getByRole('link', { name: 'Back to the shelf' }).click();
   await shared.getByRole('button', { name: 'Take a copy of Before the rounds' }).click();
-  // The copy stands above what is shared.
-  await other.page.getByRole('link', { name: 'Before the rounds', exact: true }).first().click();
+  // The copy is one's own, and leads to Compose; what is shared leads to its sheet.
+  await other.page
+    .getByRole('link', { name: 'Before the rounds', exact: true })
+    .and(other.page.locator('[href^="/compose/"]'))
+    .click();
   await expect(other.page).toHaveURL(/\/compose\/[\da-f-]{36}$/);
   await expect(other.page.getByText('letter carriers')).toHaveCount(0);
   // A term, for a group of their own.
