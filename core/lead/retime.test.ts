@@ -146,6 +146,25 @@ describe('what is left of a class, fitted into the time that is left', () => {
     }
   });
 
+  it('is decided on the first side of what is done on one and then on the other', () => {
+    const one = practice.items.find(
+      ({ formId, repetitions }) => practice.forms[formId]?.sides === 'one-then-other' && repetitions >= 4,
+    );
+    if (!one) throw new Error('expected a form that does one side and then the other');
+    const events = timeline.events.filter(({ itemId }) => itemId === one.id);
+    const second = events.find(({ pass }) => pass > 0)?.startMs ?? Number.NaN;
+    const begun = (events.find(({ repetition }) => repetition === 1)?.startMs ?? Number.NaN) + 100;
+    let decided = 0;
+    for (let missing = 5; missing <= 200; missing += 5) {
+      const { changes, decideByMs } = short(begun, missing);
+      if (!changes.some(({ itemId, repetitions }) => itemId === one.id && repetitions < one.repetitions))
+        continue;
+      decided += 1;
+      expect(decideByMs).toBeLessThanOrEqual(second);
+    }
+    expect(decided).toBeGreaterThan(0);
+  });
+
   it('says how far off the nearest is where nothing fits, and till when it must be decided', () => {
     const nearEnd = totalMs - 30_000;
     expect(short(nearEnd, 25).offMs).toBeGreaterThan(20_000);

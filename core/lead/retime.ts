@@ -366,8 +366,14 @@ function decideBy(standing: Standing, changes: readonly LeadChange[]): number | 
     const span = timeline.items.find((one) => one.itemId === itemId);
     if (!span) return [];
     if (span.startMs > positionMs) return [span.startMs];
+    // Of what is done on one side and then on the other the first side says how often: on the second it is settled.
+    const isEither = takesTurns(timeline, itemId);
     const last = timeline.events.findLast(
-      (event) => event.itemId === itemId && event.repetition > 0 && event.repetition <= repetitions,
+      (event) =>
+        event.itemId === itemId &&
+        event.repetition > 0 &&
+        event.repetition <= repetitions &&
+        (isEither || event.pass === 0),
     );
     return last ? [last.startMs + last.lengthMs] : [];
   });
