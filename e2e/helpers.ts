@@ -87,3 +87,10 @@ export async function keepPractice(page: Page, query: string): Promise<string> {
   await expect(page.getByRole('status', { name: 'Saving' })).toHaveText(/Saved, version/);
   return new URL(page.url()).pathname.split('/').at(-1) ?? '';
 }
+
+/** How long the clock may leap, ms: on to the moment at which what is proposed is decided by itself, never over it. */
+export async function leapOf(page: Page): Promise<number> {
+  const [told = ''] = await page.getByText(/by itself in \d+ s/).allInnerTexts();
+  const [, seconds] = /in (\d+) s/.exec(told) ?? [];
+  return seconds === undefined ? 4000 : Math.min(4000, Math.max(300, Number(seconds) * 1000 - 700));
+}

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible, watchConsole } from './helpers';
+import { expectAccessible, watchConsole, leapOf } from './helpers';
 import { test } from './test';
 
 /** Whole classes led with what happens in classes, and Lead as it is seen, heard and reached. */
@@ -38,7 +38,7 @@ async function open(page: Page, day = '2026-11-30'): Promise<void> {
 async function toTheEnd(page: Page): Promise<void> {
   const done = page.getByRole('heading', { name: /It is done|Ended/ });
   for (let leap = 0; leap < 500 && !(await done.isVisible()); leap += 1) {
-    await page.clock.fastForward(4000);
+    await page.clock.fastForward(await leapOf(page));
     await page.waitForTimeout(30);
   }
   await expect(done).toBeVisible();

@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { expectAccessible } from './helpers';
+import { expectAccessible, leapOf } from './helpers';
 import { test } from './test';
 
 /** Lets the clock of the class go on, and what it works out beside the page come back. */
@@ -31,13 +31,6 @@ async function more(page: Page): Promise<void> {
   await page.mouse.move(300, 200);
   await page.mouse.move(310, 210);
   await page.getByRole('button', { name: 'More', exact: true }).click();
-}
-
-/** How long the clock may leap, ms: on to the moment at which what is proposed is decided by itself, never over it. */
-async function leapOf(page: Page): Promise<number> {
-  const [told = ''] = await page.getByText(/by itself in \d+ s/).allInnerTexts();
-  const [, seconds] = /in (\d+) s/.exec(told) ?? [];
-  return seconds === undefined ? 4000 : Math.min(4000, Math.max(300, Number(seconds) * 1000 - 700));
 }
 
 /** To the end of a class, by leaps; what is proposed on the way is decided by itself. */
