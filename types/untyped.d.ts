@@ -41,10 +41,17 @@ declare module 'subset-font' {
   export default function subsetFont(font: Buffer, text: string, options: Options): Promise<Buffer>;
 }
 
+declare module 'fontverter' {
+  export function convert(font: Buffer, to: 'sfnt'): Promise<Buffer>;
+}
+
 declare module 'fontkit' {
   interface Font {
     hasGlyphForCodePoint(codePoint: number): boolean;
+    glyphForCodePoint(codePoint: number): { readonly id: number; readonly advanceWidth: number };
+    getVariation(axes: Readonly<Record<string, number>>): Font;
     readonly characterSet: readonly number[];
+    readonly directory: { readonly tables: Readonly<Record<string, unknown>> };
   }
   export function create(font: Buffer): Font;
 }

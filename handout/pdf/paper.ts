@@ -69,7 +69,7 @@ export class Paper {
     });
     const hanzi = await hanziFiles(asked.texts);
     const faces = new Map<Face, readonly FontFile[]>();
-    for (const face of FACES) faces.set(face, [...(await faceFiles(face)), ...hanzi]);
+    for (const face of FACES) faces.set(face, [...faceFiles(face), ...hanzi]);
     const registered = new Set<string>();
     const registeredName = (file: FontFile): string => {
       if (!registered.has(file.name)) document.registerFont(file.name, file.bytes);
