@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { FOR_YOURSELF, type Audience } from '@/core/handout/audience';
 import type { HandoutKind } from '@/core/handout/kinds';
+import { keepBlob } from '@/ui/kit/keepBlob';
 import { useReady } from '@/ui/kit/useReady';
 import type { Making } from './useMade';
 
@@ -31,14 +32,6 @@ async function asPng(href: string): Promise<Blob | undefined> {
   [canvas.width, canvas.height] = [image.naturalWidth, image.naturalHeight];
   canvas.getContext('2d')?.drawImage(image, 0, 0);
   return new Promise((resolve) => canvas.toBlob((blob) => resolve(blob ?? undefined), 'image/png'));
-}
-
-function keepBlob(blob: Blob, name: string): void {
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
 }
 
 /** What is done with what is shown: kept as a file, opened by itself, given on where the browser can. */

@@ -3,6 +3,7 @@
 import type { HandoutKind } from '@/core/handout/kinds';
 import type { Making } from './useMade';
 import { TextPreview } from './TextPreview';
+import { WordPreview } from './WordPreview';
 
 interface Props {
   readonly kind: HandoutKind;
@@ -48,11 +49,12 @@ export function Preview({ kind, href, name, making, onReady }: Props) {
         <p className="quiet">It is made here, on this machine, when you ask for it.</p>
       );
     case 'words':
-      return (
+      return making.state === 'made' ? (
+        <WordPreview blob={making.blob} label={label} />
+      ) : (
         <>
           <p className="quiet mb-2">
-            A word processor’s own page cannot be shown here. This is what it will say, with a figure beside
-            each form.
+            Its pages are made here, on this machine, when you ask for them. This is what they will say.
           </p>
           <TextPreview href={href.replace('as=word', 'as=text')} onReady={onReady} />
         </>
