@@ -104,6 +104,16 @@ test('a breath track and a word processor’s file are made here, and a picture 
   expect(track.readUInt32LE(4)).toBe(track.length - 8);
   await page.getByRole('radio', { name: /^Word processor/ }).check();
   await page.getByRole('button', { name: 'Make it' }).click();
+  // Its pages are shown as another reader of such files sees them: the file is what is looked at.
+  const pages = page.getByRole('group', { name: 'Word processor of Fog off the quay' });
+  await expect(pages.getByText('Fog off the quay').first()).toBeVisible();
+  await expect(pages.locator('img').nth(5)).toHaveJSProperty('complete', true);
+  expect(
+    await pages
+      .locator('section.docx')
+      .first()
+      .evaluate((leaf) => [getComputedStyle(leaf).backgroundColor, leaf.getBoundingClientRect().width > 300]),
+  ).toEqual(['rgb(255, 255, 255)', true]);
   const word = await saved(page, () => page.getByRole('link', { name: 'Save it' }).click());
   const parts = unzipSync(new Uint8Array(readFileSync(word.file)));
   const xml = Buffer.from(parts['word/document.xml'] ?? []).toString();
@@ -165,6 +175,7 @@ test('everything is saved in one file, looked over, and brought in again; a dama
   await page.goto('/everything');
   const whole = await saved(page, () => page.getByRole('link', { name: 'Save everything' }).click());
   expect(whole.name).toMatch(/^navuren-everything-\d{4}-\d{2}-\d{2}\.zip$/);
+  await expect(page.getByText(/^navuren-everything-.* is whole, \d+ kB\.$/).first()).toBeVisible();
   const file = page.getByLabel('A file of everything');
   await file.setInputFiles(whole.file);
   const plan = page.getByRole('region', { name: 'What would be brought in' });
@@ -199,6 +210,48 @@ test('everything is saved in one file, looked over, and brought in again; a dama
   expect((await page.request.get('/api/everything')).status()).toBe(403);
   await veil.click();
   await expect(page.getByRole('link', { name: 'Save everything' })).toBeVisible();
+});
+
+test('saving everything tells how far it is, can be stopped, and never keeps a part as the whole', async ({
+  page,
+}) => {
+  await page.goto('/everything');
+  const press = page.getByRole('link', { name: 'Save everything' });
+  let kept = 0;
+  page.on('download', () => (kept += 1));
+  // A server that gives a part and then waits; and one that breaks off.
+  await page.evaluate(() => {
+    const asked = window.fetch.bind(window);
+    const state = window as unknown as { breaks?: boolean };
+    window.fetch = (input, init) =>
+      input === '/api/everything'
+        ? Promise.resolve(
+            new Response(
+              new ReadableStream<Uint8Array>({
+                start: (piece) => {
+                  piece.enqueue(new Uint8Array(4_200_000));
+                  if (state.breaks) piece.error(new TypeError('gone'));
+                  init?.signal?.addEventListener('abort', () =>
+                    piece.error(new DOMException('', 'AbortError')),
+                  );
+                },
+              }),
+              { headers: { 'content-type': 'application/zip' } },
+            ),
+          )
+        : asked(input, init);
+  });
+  await press.click();
+  await expect(page.getByText(/4\.2 MB so far/)).toBeVisible();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByText(/so far/)).toHaveCount(0);
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing was saved' })).toHaveCount(0);
+  await page.evaluate(() => ((window as unknown as { breaks?: boolean }).breaks = true));
+  await press.click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing was saved' })).toHaveText(
+    'Nothing was saved. The server could not be reached to the end.',
+  );
+  expect(kept).toBe(0);
 });
 
 test('homework is handed out for one person: unnamed, with what they mind, as a series in the calendar', async ({

@@ -3,6 +3,7 @@
 import dynamic from 'next/dynamic';
 import type { SavingLine } from '@/core/desk';
 import type { Practice } from '@/core/practice';
+import { keepBlob } from '@/ui/kit/keepBlob';
 
 const Elsewhere = dynamic(async () => (await import('./Elsewhere')).Elsewhere, { ssr: false });
 
@@ -70,11 +71,7 @@ export function SaveLine({ line, savedId, practice, onRetry, onCopy, onMineOnTop
 function AsFile({ practice }: { practice: Practice }) {
   const save = async (): Promise<void> => {
     const { writePracticeFile } = await import('@/core/formats');
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([writePracticeFile(practice)], { type: 'application/json' }));
-    link.download = 'practice.json';
-    link.click();
-    URL.revokeObjectURL(link.href);
+    keepBlob(new Blob([writePracticeFile(practice)], { type: 'application/json' }), 'practice.json');
   };
   return (
     <button type="button" className="press-plain" onClick={() => void save()}>

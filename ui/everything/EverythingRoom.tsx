@@ -5,9 +5,11 @@ import { useRouter } from 'next/navigation';
 import { PARTS, withNeeded, type PartId, type PartPlan } from '@/core/archive/parts';
 import { readAnswer } from '@/ui/kit/answer';
 import { FilePick } from '@/ui/kit/FilePick';
+import { keepBlob } from '@/ui/kit/keepBlob';
 import { useSay } from '@/ui/kit/Said';
 import { plural } from '@/ui/kit/time';
 import { useReady } from '@/ui/kit/useReady';
+import { sizeText, takeWhole } from '@/ui/kit/wholeFile';
 
 /** A copy that is there, in words. */
 export interface CopyLine {
@@ -21,6 +23,22 @@ interface Plan {
   readonly writtenAt: string;
   readonly parts: readonly PartPlan[];
 }
+
+interface Busy {
+  readonly what: string;
+  /** How far it is: to be looked at, not to be read aloud at every step. */
+  readonly far?: string;
+  readonly stop?: () => void;
+}
+
+/** Where everything is saved, and looked into. */
+const EVERYTHING = '/api/everything';
+
+/** What went wrong, in a sentence: the server’s own, or that it was not reached to the end. */
+const brokeOff = (error: unknown): string =>
+  error instanceof TypeError || !(error instanceof Error)
+    ? 'The server could not be reached to the end.'
+    : error.message;
 
 const labelOf = (part: PartId): string => PARTS.find(({ id }) => id === part)?.label ?? part;
 
@@ -123,10 +141,24 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
   const [plan, setPlan] = useState<Plan | undefined>(undefined);
   const [chosen, setChosen] = useState<readonly PartId[]>([]);
   const [problem, setProblem] = useState<string | undefined>(undefined);
-  const [busy, setBusy] = useState<{ readonly what: string; readonly stop?: () => void } | undefined>(
-    undefined,
-  );
+  const [busy, setBusy] = useState<Busy | undefined>(undefined);
 
+  const save = async (): Promise<void> => {
+    const stopping = new AbortController();
+    const stop = (): void => stopping.abort();
+    setProblem(undefined);
+    setBusy({ what: 'Being written', stop });
+    try {
+      const { blob, name } = await takeWhole(EVERYTHING, stopping.signal, (bytes) =>
+        setBusy({ what: 'Being written', far: `, ${sizeText(bytes)} so far`, stop }),
+      );
+      keepBlob(blob, name);
+      say(`${name} is whole, ${sizeText(blob.size)}.`);
+    } catch (error) {
+      if (!stopping.signal.aborted) setProblem(`Nothing was saved. ${brokeOff(error)}`);
+    }
+    setBusy(undefined);
+  };
   const look = async (what: string, ask: (signal: AbortSignal) => Promise<Response>): Promise<void> => {
     const stopping = new AbortController();
     setProblem(undefined);
@@ -170,7 +202,16 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
         sounds, as open files in one. It is for yourself alone: it holds what is private.
       </p>
       <p className="flex flex-wrap gap-3">
-        <a className="press press-main" href="/api/everything" download>
+        <a
+          className="press press-main"
+          href={EVERYTHING}
+          download
+          aria-disabled={busy !== undefined}
+          onClick={(event) => {
+            event.preventDefault();
+            if (!busy) void save();
+          }}
+        >
           Save everything
         </a>
         <FilePick
@@ -181,7 +222,7 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
           disabled={!ready || busy !== undefined}
           onPick={(picked) =>
             void look('Looking into it', (signal) =>
-              fetch('/api/everything', { method: 'POST', body: picked, signal }),
+              fetch(EVERYTHING, { method: 'POST', body: picked, signal }),
             )
           }
         />
@@ -189,7 +230,8 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
       <p role="status" className="small quiet my-2 min-h-[1.6em]">
         {busy && (
           <>
-            {busy.what} …{' '}
+            {busy.what}
+            {busy.far && <span aria-hidden="true">{busy.far}</span>} …{' '}
             {busy.stop && (
               <button type="button" className="press-plain" onClick={busy.stop}>
                 Stop

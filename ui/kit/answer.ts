@@ -7,6 +7,17 @@ interface Told {
   readonly problem?: { readonly message?: string; readonly field?: string };
 }
 
+const UNEXPECTED = 'The server did not answer as expected; nothing was changed.';
+
+/** The sentence in an answer that refuses. */
+export async function messageOf(answer: Response): Promise<string> {
+  try {
+    return ((await answer.json()) as Told).problem?.message ?? UNEXPECTED;
+  } catch {
+    return UNEXPECTED;
+  }
+}
+
 /** Asks the server and reads its answer; a server that cannot be reached is told in the same way. */
 export async function readAnswer<Value>(ask: () => Promise<Response>): Promise<Answer<Value>> {
   try {
@@ -15,7 +26,7 @@ export async function readAnswer<Value>(ask: () => Promise<Response>): Promise<A
     if (response.ok) return { ok: true, value: body };
     return {
       ok: false,
-      message: body.problem?.message ?? 'The server did not answer as expected; nothing was changed.',
+      message: body.problem?.message ?? UNEXPECTED,
       field: body.problem?.field,
     };
   } catch {

@@ -1,3 +1,4 @@
+import { sizeText } from '@/ui/kit/wholeFile';
 import { BEFORE, copiesOf, copyFile, listCopies } from '@/server/archive/copies';
 import { readCustoms } from '@/server/customs';
 import { mine } from '@/server/access/asking';
@@ -9,9 +10,6 @@ import { dateText } from '@/ui/kit/time';
 import { Veiled } from '@/ui/kit/Veiled';
 
 export const metadata = { title: 'Everything' };
-
-const sizeText = (bytes: number): string =>
-  bytes < 1_000_000 ? `${Math.ceil(bytes / 1000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
 
 export default async function EverythingPage() {
   if (await isVeiled()) return <Veiled title="Everything" />;
