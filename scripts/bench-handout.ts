@@ -61,7 +61,7 @@ const homework = homeworkSheetOf(short.practice, {
   chosen: undefined,
 });
 
-await measure('cue sheet PDF, the first (fonts are cut)', undefined, () => cueSheetPdf(sheet, 'full', 'a4'));
+await measure('cue sheet PDF, the first (fonts are read)', undefined, () => cueSheetPdf(sheet, 'full', 'a4'));
 for (const density of DENSITIES)
   await measure(`cue sheet PDF of 30 minutes, ${density}`, 1000, () => cueSheetPdf(sheet, density, 'a4'));
 await measure('homework PDF of 8 minutes', 500, () => homeworkPdf(homework, 'a4'));

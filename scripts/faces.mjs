@@ -1,4 +1,4 @@
-// The second half of npm run hanzi: cuts the faces of paper ahead, static and as TrueType, into handout/pdf/faces. A
+// The second half of npm run hanzi: cuts the faces of paper ahead, static and as TrueType, into handout/fonts/faces. A
 // PDF cannot hold woff2, and a variable font would be set in its lightest weight.
 import { mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
@@ -8,7 +8,7 @@ import { charactersOf } from './hanziOf.mjs';
 
 const packages = path.join(root, 'node_modules');
 const hanzi = path.join(root, 'ui/kit/fonts');
-const folder = path.join(root, 'handout/pdf/faces');
+const folder = path.join(root, 'handout/fonts/faces');
 
 const serif = (style, weight) => ({
   weight,

@@ -29,14 +29,13 @@ if (present !== wanted) {
   writeFileSync(stamp, wanted);
 }
 
+/** Whether a program is found by its name. */
+const isThere = (name) => spawnSync('sh', ['-c', `command -v ${name}`]).status === 0;
+
 /** What the tests need of the machine: how it is found, and Debian's package that brings it. */
 const NEEDS = {
   Chromium: {
-    isFound: () =>
-      Boolean(process.env.NAVUREN_CHROMIUM) ||
-      ['chromium', 'chromium-browser'].some(
-        (name) => spawnSync('sh', ['-c', `command -v ${name}`]).status === 0,
-      ),
+    isFound: () => Boolean(process.env.NAVUREN_CHROMIUM) || ['chromium', 'chromium-browser'].some(isThere),
     what: 'The tests of the interface need Chromium',
     package: 'chromium',
     named: 'NAVUREN_CHROMIUM',
@@ -47,27 +46,37 @@ const NEEDS = {
     package: 'postgresql',
     named: 'NAVUREN_POSTGRES, the folder of its programs',
   },
+  qpdf: { isFound: () => isThere('qpdf'), what: 'The tests of paper need qpdf', package: 'qpdf' },
+  Poppler: {
+    isFound: () => ['pdftotext', 'pdfinfo', 'pdffonts'].every(isThere),
+    what: 'The tests of paper need Poppler’s programs',
+    package: 'poppler-utils',
+  },
 };
 
-function ensure(name) {
-  const need = NEEDS[name];
-  if (need.isFound()) return;
-  const byHand = `Install ${name} by hand, for example: sudo apt-get install ${need.package} (or name one in ${need.named}).`;
+/** Installs what is missing of these, all at once; ends with what to do by hand where it cannot. */
+function ensure(names) {
+  const missing = names.map((name) => ({ name, ...NEEDS[name] })).filter(({ isFound }) => !isFound());
+  if (missing.length === 0) return;
+  const packages = missing.map((need) => need.package);
+  const orNamed = missing.flatMap(({ name, named }) => (named ? [`${name} by ${named}`] : []));
+  const byHand = `Install by hand, for example: sudo apt-get install ${packages.join(' ')}${orNamed.length > 0 ? ` (or name ${orNamed.join('; ')})` : ''}.`;
   if (typeof process.getuid !== 'function' || process.getuid() !== 0) {
-    console.error(`${need.what}, and only root may install it. ${byHand}`);
+    for (const { what } of missing) console.error(`${what}, and only root may install it.`);
+    console.error(byHand);
     process.exit(1);
   }
-  console.log(`Installing ${name} for the tests …`);
+  console.log(`Installing ${missing.map(({ name }) => name).join(', ')} for the tests …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   const done =
     run('apt-get', ['update', '-qq'], { quiet: true, env }) &&
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', need.package], { quiet: true, env });
-  if (!done || !need.isFound()) {
-    console.error(`${name} could not be installed. ${byHand}`);
-    process.exit(1);
-  }
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], { quiet: true, env });
+  const left = missing.filter(({ isFound }) => !isFound());
+  if (done && left.length === 0) return;
+  console.error(`Not installed: ${left.map(({ name }) => name).join(', ')}. ${byHand}`);
+  process.exit(1);
 }
 
 const asked = new Set(process.argv.slice(2));
-if (asked.has('--with-browser') || asked.has('--for-tests')) ensure('Chromium');
-if (asked.has('--for-tests')) ensure('PostgreSQL');
+if (asked.has('--for-tests')) ensure(Object.keys(NEEDS));
+else if (asked.has('--with-browser')) ensure(['Chromium']);

@@ -37,6 +37,9 @@ declare module 'subset-font' {
   interface Options {
     readonly targetFormat: 'truetype' | 'woff' | 'woff2' | 'sfnt';
     readonly variationAxes?: Readonly<Record<string, number>>;
+    /** Tags of OpenType features that are kept; all where nothing is said. */
+    readonly keepFeatures?: readonly string[];
+    readonly noHinting?: boolean;
   }
   export default function subsetFont(font: Buffer, text: string, options: Options): Promise<Buffer>;
 }

@@ -1,64 +1,62 @@
-import { readFileSync } from 'node:fs';
-import path from 'node:path';
 import subsetFont from 'subset-font';
+import { faceFiles, hanziFiles, type FontFile } from '../fonts/fonts';
 
-const PACKAGES = path.join(process.cwd(), 'node_modules');
-const serif = (part: string): string =>
-  `@fontsource-variable/alegreya/files/alegreya-${part}-wght-normal.woff2`;
-const sans = (part: string): string =>
-  `@fontsource/alegreya-sans/files/alegreya-sans-${part}-400-normal.woff2`;
-const LATIN = /[\u0020-\u00ff\u2010-\u2044]/gu;
-const EXTENDED = /[\u0100-\u024f\u1e00-\u1eff]/gu;
+/** Families of what stands alone. */
+const FAMILIES: readonly {
+  readonly name: string;
+  readonly files: (text: string) => Promise<readonly FontFile[]> | readonly FontFile[];
+}[] = [
+  { name: 'Navuren Serif', files: () => faceFiles('serif') },
+  { name: 'Navuren Sans', files: () => faceFiles('sans') },
+  { name: 'Hanzi', files: hanziFiles },
+];
 
-/** Families of what stands alone; pinyin has files of its own. */
-const FAMILIES = [
-  { name: 'Navuren Serif', file: serif('latin'), weight: 400, letters: LATIN, range: 'U+20-FF,U+2010-2044' },
-  {
-    name: 'Navuren Serif',
-    file: serif('latin-ext'),
-    weight: 400,
-    letters: EXTENDED,
-    range: 'U+100-24F,U+1E00-1EFF',
-  },
-  {
-    name: 'Navuren Sans',
-    file: sans('latin'),
-    weight: undefined,
-    letters: LATIN,
-    range: 'U+20-FF,U+2010-2044',
-  },
-  {
-    name: 'Navuren Sans',
-    file: sans('latin-ext'),
-    weight: undefined,
-    letters: EXTENDED,
-    range: 'U+100-24F,U+1E00-1EFF',
-  },
-  {
-    name: 'Hanzi',
-    file: '@fontsource/noto-serif-tc/files/noto-serif-tc-chinese-traditional-400-normal.woff2',
-    weight: undefined,
-    letters: /\p{Script=Han}/gu,
-    range: 'U+2E80-9FFF,U+20000-323AF',
-  },
-] as const;
+/** Letters, in their order, as CSS says which they are: those that follow each other as a stretch. */
+export function rangeOf(letters: readonly string[]): string {
+  const stretches: [number, number][] = [];
+  for (const letter of letters) {
+    const code = letter.codePointAt(0) ?? 0;
+    const last = stretches.at(-1);
+    if (last && last[1] === code - 1) last[1] = code;
+    else stretches.push([code, code]);
+  }
+  const hex = (code: number): string => code.toString(16).toUpperCase();
+  return stretches
+    .map(([from, to]) => (from === to ? `U+${hex(from)}` : `U+${hex(from)}-${hex(to)}`))
+    .join(',');
+}
+
+/** What makes a line of plain text: pairs, joined letters and marks in their place; small capitals and the like are asked for nowhere. */
+const FEATURES = ['kern', 'liga', 'ccmp', 'locl', 'mark', 'mkmk'];
+
+/** The rule of one file for the letters it is asked for, carrying just those. */
+async function ruleOf(name: string, { bytes }: FontFile, letters: readonly string[]): Promise<string> {
+  const cut = await subsetFont(bytes, letters.join(''), {
+    // A quarter larger than woff2, and made in a fifth of the time.
+    targetFormat: 'woff',
+    noHinting: true,
+    keepFeatures: FEATURES,
+  });
+  return `@font-face{font-family:"${name}";src:url(data:font/woff;base64,${cut.toString('base64')});unicode-range:${rangeOf(letters)}}`;
+}
 
 /**
  * The letters of a text, cut out of the fonts that ship as rules of a style sheet that carries them: what it stands in looks the same
  * everywhere.
  */
 export async function facesOf(text: string): Promise<string> {
-  if (text === '') return '';
-  const faces = await Promise.all(
-    FAMILIES.map(async ({ name, file, weight, letters: wanted, range }) => {
-      const letters = [...new Set(text.match(wanted) ?? [])].join('');
-      if (letters === '') return '';
-      const cut = await subsetFont(readFileSync(path.join(PACKAGES, file)), letters, {
-        targetFormat: 'woff2',
-        ...(weight === undefined ? {} : { variationAxes: { wght: weight } }),
-      });
-      return `@font-face{font-family:"${name}";src:url(data:font/woff2;base64,${cut.toString('base64')});unicode-range:${range}}`;
-    }),
-  );
-  return faces.join('');
+  const letters = [...new Set(text)].toSorted();
+  const rules = FAMILIES.map(async ({ name, files }) => {
+    // A letter comes from the first file that has it.
+    let left: readonly string[] = letters;
+    const asked: Promise<string>[] = [];
+    for (const file of await files(text)) {
+      const here = left.filter((letter) => file.has(letter.codePointAt(0) ?? 0));
+      if (here.length === 0) continue;
+      left = left.filter((letter) => !here.includes(letter));
+      asked.push(ruleOf(name, file, here));
+    }
+    return Promise.all(asked);
+  });
+  return (await Promise.all(rules)).flat().join('');
 }

@@ -1,7 +1,7 @@
 import PDFDocument from 'pdfkit';
 import { inksOf, mixed, PALETTES } from '@/handout/drawing/inks';
 import { shapesOf } from '@/handout/drawing/shapes';
-import { FACES, faceFiles, hanziFiles, type Face, type FontFile } from './fonts';
+import { FACES, faceFiles, hanziFiles, type Face, type FontFile } from '../fonts/fonts';
 import { setText, type Fonts, type Run, type SetText } from './type';
 
 export const PAPERS = {

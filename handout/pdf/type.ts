@@ -1,4 +1,4 @@
-import type { Face } from './fonts';
+import type { Face } from '../fonts/fonts';
 
 /** Letters of one face, size and colour. */
 export interface Run {

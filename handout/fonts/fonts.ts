@@ -15,7 +15,7 @@ export interface FontFile {
 }
 
 /** Static TrueType files, cut ahead by `npm run hanzi`. */
-const CUT = path.join(process.cwd(), 'handout/pdf/faces');
+const CUT = path.join(process.cwd(), 'handout/fonts/faces');
 const WHOLE_HANZI = path.join(
   process.cwd(),
   'node_modules/@fontsource/noto-serif-tc/files/noto-serif-tc-chinese-traditional-400-normal.woff2',
