@@ -10,6 +10,7 @@ import { seedDemo } from '../demo';
 import { readPractice, savePractice } from '../practices';
 import { readCustoms, saveCustoms } from '../customs';
 import { OWNER, sql, type OwnDatabase } from '../sql';
+import { Unwanted } from '../steps';
 import { copiesOf, copyFile, copyOfDay, listCopies, saveArchive } from './copies';
 import { forgetInCopies } from './forget';
 import { fileOf } from './incoming';
@@ -181,6 +182,23 @@ describe('everything in one file', () => {
 });
 
 describe('a file that is not as it should be', () => {
+  it('tells how far it is, and stopped on the way leaves everything as it was', async () => {
+    const house = await open('stopped');
+    const before = JSON.stringify(await everyRow(house));
+    const shares: number[] = [];
+    await planArchive(house, file, (share) => shares.push(share));
+    expect(shares.every((share, index) => share >= (shares[index - 1] ?? 0) && share <= 1)).toBe(true);
+    expect(shares.at(-1)).toBeGreaterThan(0.2);
+    const stops = (share: number): void => {
+      if (share > 0.5) throw new Unwanted();
+    };
+    await expect(bringArchive(house, file, PART_IDS, NOW, stops)).rejects.toThrow(Unwanted);
+    expect(JSON.stringify(await everyRow(house))).toBe(before);
+    await bringArchive(house, file, PART_IDS, NOW);
+    expect(JSON.stringify(await everyRow(house))).not.toBe(before);
+    await house.close();
+  });
+
   it('is refused with the place named: foreign, cut off, damaged, doubled, unknown, later', async () => {
     const at = path.join(root, 'bad.zip');
     writeFileSync(at, 'no zip at all');

@@ -1,8 +1,9 @@
 import { createHash } from 'node:crypto';
-import { createReadStream } from 'node:fs';
+import { createReadStream, statSync } from 'node:fs';
 import { Unzip, UnzipInflate } from 'fflate';
 import type { z } from 'zod';
 import { inWords, unkeptPath } from '@/core/text';
+import { NO_STEP, type Step } from '../steps';
 import { ARCHIVE_VERSION, MANIFEST, manifestSchema } from './write';
 import { rowFile, rowSchema, TABLES, type SavedRow, type SavedTable } from './tables';
 
@@ -28,8 +29,8 @@ export interface Entry {
   readonly bytes: Uint8Array;
 }
 
-/** The entries of a ZIP file in their order, each whole, one after the other. */
-export async function* entriesOf(file: string): AsyncGenerator<Entry> {
+/** The entries of a ZIP file in their order, each whole, one after the other; `step` is told how much of the file is read. */
+export async function* entriesOf(file: string, step: Step = NO_STEP): AsyncGenerator<Entry> {
   const done: Entry[] = [];
   let problem: ArchiveRefused | undefined;
   let [open, whole, count] = [0, 0, 0];
@@ -73,7 +74,11 @@ export async function* entriesOf(file: string): AsyncGenerator<Entry> {
     }
     if (problem !== undefined) throw problem;
   };
+  const size = statSync(file).size;
+  let read = 0;
   for await (const chunk of createReadStream(file, { highWaterMark: 64 * 1024 })) {
+    step(read / size);
+    read += (chunk as Buffer).length;
     push(new Uint8Array(chunk as Buffer), false);
     yield* done.splice(0);
   }
@@ -125,9 +130,13 @@ const issueText = (issue: z.core.$ZodIssue | undefined): string =>
  * The rows of a file of everything, in an order in which each comes after what it needs; `seen` is told every file. Throws
  * ArchiveRefused with the place of whatever is wrong. Which files there should have been is for `checkArchive`.
  */
-async function* rowsIn(file: string, seen: (entry: Entry) => void): AsyncGenerator<ReadRow> {
+async function* rowsIn(
+  file: string,
+  seen: (entry: Entry) => void,
+  step: Step | undefined,
+): AsyncGenerator<ReadRow> {
   let before = 0;
-  for await (const entry of entriesOf(file)) {
+  for await (const entry of entriesOf(file, step)) {
     seen(entry);
     const [folder = '', ...rest] = entry.name.split('/');
     if (entry.name === MANIFEST || entry.name === 'README.txt' || folder === 'schemas') continue;
@@ -140,10 +149,11 @@ async function* rowsIn(file: string, seen: (entry: Entry) => void): AsyncGenerat
   }
 }
 
-/** Reads a file through and holds all of it against its manifest; `take` is given every row on the way. */
+/** Reads a file through and holds all of it against its manifest; `take` is given every row on the way, `step` how far it is. */
 export async function checkArchive(
   file: string,
   take: (read: ReadRow) => Promise<void> | void,
+  step?: Step,
 ): Promise<{ readonly writtenAt: string }> {
   const found = new Map<string, { readonly bytes: number; readonly sha256: string }>();
   let manifest: unknown;
@@ -152,7 +162,7 @@ export async function checkArchive(
     if (name === MANIFEST) manifest = jsonOf(name, bytes);
     found.set(name, { bytes: bytes.length, sha256: createHash('sha256').update(bytes).digest('hex') });
   };
-  for await (const read of rowsIn(file, seen)) await take(read);
+  for await (const read of rowsIn(file, seen, step)) await take(read);
   if (manifest === undefined)
     throw new ArchiveRefused(
       '',

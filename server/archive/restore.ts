@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { PART_IDS, withNeeded, type PartId, type PartPlan } from '@/core/archive/parts';
 import type { OwnDatabase, OwnQueries } from '../sql';
+import { NO_STEP, type Step } from '../steps';
 import { ArchiveRefused, checkArchive, type ReadRow } from './read';
 import { BOOKKEEPING, rowFile, TABLES, type SavedRow, type SavedTable } from './tables';
 import { asSaved } from './write';
@@ -226,12 +227,27 @@ class Walk {
   }
 }
 
+/** Reading a file through takes about this share of looking it over. */
+const READ_THROUGH = 0.2;
+
 /** Looks a file over, all of it, and tells what bringing it in would do. Changes nothing; throws ArchiveRefused. */
-export async function planArchive(queries: OwnQueries, file: string): Promise<ArchivePlan> {
+export async function planArchive(
+  queries: OwnQueries,
+  file: string,
+  step: Step = NO_STEP,
+): Promise<ArchivePlan> {
   // What is damaged is told at once: before anything is held against what is here.
-  await checkArchive(file, () => undefined);
+  await checkArchive(
+    file,
+    () => undefined,
+    (share) => step(share * READ_THROUGH),
+  );
   const walk = new Walk(queries, new Set(PART_IDS), false, 0);
-  const { writtenAt } = await checkArchive(file, (read) => walk.take(read));
+  const { writtenAt } = await checkArchive(
+    file,
+    (read) => walk.take(read),
+    (share) => step(READ_THROUGH + share * (1 - READ_THROUGH)),
+  );
   return { writtenAt, parts: walk.plan() };
 }
 
@@ -241,9 +257,10 @@ export const bringArchive = (
   file: string,
   chosen: readonly PartId[],
   nowMs: number,
+  step: Step = NO_STEP,
 ): Promise<readonly PartPlan[]> =>
   database.transaction(async (queries) => {
     const walk = new Walk(queries, new Set(withNeeded(chosen)), true, nowMs);
-    await checkArchive(file, (read) => walk.take(read));
+    await checkArchive(file, (read) => walk.take(read), step);
     return walk.plan();
   });

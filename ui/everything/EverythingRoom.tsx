@@ -3,13 +3,11 @@
 import { useState } from 'react';
 import { useRouter } from 'next/navigation';
 import { PARTS, withNeeded, type PartId, type PartPlan } from '@/core/archive/parts';
-import { readAnswer } from '@/ui/kit/answer';
 import { FilePick } from '@/ui/kit/FilePick';
-import { keepBlob } from '@/ui/kit/keepBlob';
 import { useSay } from '@/ui/kit/Said';
 import { plural } from '@/ui/kit/time';
 import { useReady } from '@/ui/kit/useReady';
-import { sizeText, takeWhole } from '@/ui/kit/wholeFile';
+import { useAsking } from './useAsking';
 
 /** A copy that is there, in words. */
 export interface CopyLine {
@@ -24,21 +22,8 @@ interface Plan {
   readonly parts: readonly PartPlan[];
 }
 
-interface Busy {
-  readonly what: string;
-  /** How far it is: to be looked at, not to be read aloud at every step. */
-  readonly far?: string;
-  readonly stop?: () => void;
-}
-
 /** Where everything is saved, and looked into. */
 const EVERYTHING = '/api/everything';
-
-/** What went wrong, in a sentence: the server’s own, or that it was not reached to the end. */
-const brokeOff = (error: unknown): string =>
-  error instanceof TypeError || !(error instanceof Error)
-    ? 'The server could not be reached to the end.'
-    : error.message;
 
 const labelOf = (part: PartId): string => PARTS.find(({ id }) => id === part)?.label ?? part;
 
@@ -140,48 +125,28 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
   const say = useSay();
   const [plan, setPlan] = useState<Plan | undefined>(undefined);
   const [chosen, setChosen] = useState<readonly PartId[]>([]);
-  const [problem, setProblem] = useState<string | undefined>(undefined);
-  const [busy, setBusy] = useState<Busy | undefined>(undefined);
+  const { busy, problem, setProblem, asked, save } = useAsking();
 
-  const save = async (): Promise<void> => {
-    const stopping = new AbortController();
-    const stop = (): void => stopping.abort();
-    setProblem(undefined);
-    setBusy({ what: 'Being written', stop });
-    try {
-      const { blob, name } = await takeWhole(EVERYTHING, stopping.signal, (bytes) =>
-        setBusy({ what: 'Being written', far: `, ${sizeText(bytes)} so far`, stop }),
-      );
-      keepBlob(blob, name);
-      say(`${name} is whole, ${sizeText(blob.size)}.`);
-    } catch (error) {
-      if (!stopping.signal.aborted) setProblem(`Nothing was saved. ${brokeOff(error)}`);
-    }
-    setBusy(undefined);
-  };
-  const look = async (what: string, ask: (signal: AbortSignal) => Promise<Response>): Promise<void> => {
-    const stopping = new AbortController();
-    setProblem(undefined);
+  const look = async (href: string, init: RequestInit = {}): Promise<void> => {
     setPlan(undefined);
-    setBusy({ what, stop: () => stopping.abort() });
-    const read = await readAnswer<Plan>(() => ask(stopping.signal));
-    setBusy(undefined);
-    if (!read.ok) return setProblem(stopping.signal.aborted ? undefined : read.message);
+    const read = await asked<Plan>('Looking into it', href, init);
+    if (!read) return;
+    if (!read.ok) return setProblem(read.message);
     setPlan(read.value);
     setChosen(read.value.parts.map(({ part }) => part));
   };
   const bring = async (): Promise<void> => {
     if (!plan) return;
-    setProblem(undefined);
-    setBusy({ what: 'Bringing it in; whole or not at all' });
-    const done = await readAnswer<{ parts: readonly PartPlan[] }>(() =>
-      fetch(`/api/everything/${plan.token}`, {
+    const done = await asked<{ readonly parts: readonly PartPlan[] }>(
+      'Bringing it in; whole or not at all',
+      `${EVERYTHING}/${plan.token}`,
+      {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({ parts: chosen }),
-      }),
+      },
     );
-    setBusy(undefined);
+    if (!done) return say('Stopped. It comes in whole or not at all: look into it again to see which.');
     if (!done.ok) return setProblem(done.message);
     const [added, changed] = (['added', 'changed'] as const).map((what) =>
       done.value.parts.reduce((sum, part) => sum + part[what], 0),
@@ -209,7 +174,7 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
           aria-disabled={busy !== undefined}
           onClick={(event) => {
             event.preventDefault();
-            if (!busy) void save();
+            if (!busy) void save(EVERYTHING).then((told) => told && say(told));
           }}
         >
           Save everything
@@ -220,11 +185,7 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
           picks="A file of everything"
           accept="application/zip,.zip"
           disabled={!ready || busy !== undefined}
-          onPick={(picked) =>
-            void look('Looking into it', (signal) =>
-              fetch(EVERYTHING, { method: 'POST', body: picked, signal }),
-            )
-          }
+          onPick={(picked) => void look(EVERYTHING, { method: 'POST', body: picked })}
         />
       </p>
       <p role="status" className="small quiet my-2 min-h-[1.6em]">
@@ -273,9 +234,7 @@ export function EverythingRoom({ copies }: { readonly copies: readonly CopyLine[
       <Copies
         copies={copies}
         isBusy={!ready || busy !== undefined}
-        onLook={(token) =>
-          void look('Looking into it', (signal) => fetch(`/api/everything/${token}`, { signal }))
-        }
+        onLook={(token) => void look(`${EVERYTHING}/${token}`)}
       />
     </div>
   );

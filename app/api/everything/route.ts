@@ -9,6 +9,7 @@ import { mine } from '@/server/access/asking';
 import { dataFolder } from '@/server/database';
 import { dayOf } from '@/core/people/presence';
 import type { OwnQueries } from '@/server/sql';
+import { inSteps } from '@/server/steps';
 import { isVeiled } from '@/server/veil';
 
 const VEILED = 'What is private is veiled now: lift the veil first.';
@@ -66,15 +67,17 @@ export const POST = (request: Request) =>
     const token = await takeIncoming(copies, request.body, Date.now());
     const file = token && fileOf(copies, token);
     if (!token || !file) return tooLarge();
-    try {
-      return Response.json({ token, ...(await planArchive(open, file)) });
-    } catch (error) {
-      letGoOf(copies, token);
-      if (error instanceof ArchiveRefused)
-        return refuse(422, {
-          message: `It cannot be brought in. ${error.message}. Nothing was changed.`,
-          field: error.where,
-        });
-      throw error;
-    }
+    return inSteps(request, async (step) => {
+      try {
+        return Response.json({ token, ...(await planArchive(open, file, step)) });
+      } catch (error) {
+        letGoOf(copies, token);
+        if (error instanceof ArchiveRefused)
+          return refuse(422, {
+            message: `It cannot be brought in. ${error.message}. Nothing was changed.`,
+            field: error.where,
+          });
+        throw error;
+      }
+    });
   });

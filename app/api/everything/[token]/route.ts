@@ -9,6 +9,8 @@ import { ArchiveRefused } from '@/server/archive/read';
 import { bringArchive, planArchive } from '@/server/archive/restore';
 import { mine } from '@/server/access/asking';
 import { dataFolder } from '@/server/database';
+import type { OwnDatabase } from '@/server/sql';
+import { inSteps, type Step } from '@/server/steps';
 import { isVeiled } from '@/server/veil';
 
 type Context = { readonly params: Promise<{ readonly token: string }> };
@@ -27,19 +29,45 @@ const refused = (error: unknown): Response => {
 };
 
 /** What bringing in a copy, or a file that was sent, would do. */
-export const GET = (_request: Request, context: Context) =>
+export const GET = (request: Request, context: Context) =>
   answering(async () => {
     if (await isVeiled()) return refuse(403, { message: VEILED });
     const { token } = await context.params;
     const open = await mine();
     const file = fileOf(copiesOf(dataFolder(), open.teacherId), token);
     if (!file) return refuse(404, { message: 'That file is not here any more.' });
-    try {
-      return Response.json({ token, ...(await planArchive(open, file)) });
-    } catch (error) {
-      return refused(error);
-    }
+    return inSteps(request, async (step) => {
+      try {
+        return Response.json({ token, ...(await planArchive(open, file, step)) });
+      } catch (error) {
+        return refused(error);
+      }
+    });
   });
+
+async function brought(
+  open: OwnDatabase,
+  at: string,
+  token: string,
+  file: string,
+  parts: readonly PartId[],
+  step: Step,
+): Promise<Response> {
+  const nowMs = Date.now();
+  const before = path.join(at, `navuren-${BEFORE}.new.zip`);
+  await saveArchive(open, before, nowMs);
+  try {
+    const done = await bringArchive(open, file, parts, nowMs, step);
+    // Only now: what is brought in may be the former "before" itself.
+    renameSync(before, path.join(at, `navuren-${BEFORE}.zip`));
+    letGoOf(at, token);
+    return Response.json({ parts: done });
+  } catch (error) {
+    // Nothing was brought in: what was here is here, and needs no copy.
+    rmSync(before, { force: true });
+    return refused(error);
+  }
+}
 
 /** Brings parts of it in, whole or not at all; what was here before is kept as a copy of its own first. */
 export const POST = (request: Request, context: Context) =>
@@ -52,18 +80,6 @@ export const POST = (request: Request, context: Context) =>
     const at = copiesOf(dataFolder(), open.teacherId);
     const file = fileOf(at, token);
     if (!file) return refuse(404, { message: 'That file is not here any more; nothing was changed.' });
-    const nowMs = Date.now();
-    const before = path.join(at, `navuren-${BEFORE}.new.zip`);
-    await saveArchive(open, before, nowMs);
-    try {
-      const parts = await bringArchive(open, file, asked.value.parts, nowMs);
-      // Only now: what is brought in may be the former "before" itself.
-      renameSync(before, path.join(at, `navuren-${BEFORE}.zip`));
-      letGoOf(at, token);
-      return Response.json({ parts });
-    } catch (error) {
-      // Nothing was brought in: what was here is here, and needs no copy.
-      rmSync(before, { force: true });
-      return refused(error);
-    }
+    const { parts } = asked.value;
+    return inSteps(request, (step) => brought(open, at, token, file, parts, step));
   });

@@ -1,0 +1,30 @@
+import { STEPS_TYPE, type StepLine } from '@/core/archive/steps';
+import { readAnswer, type Answer } from './answer';
+
+/** Asks for something that may take a while: how far it is, 0 to 1, is told on the way. Aborting stops it on the server too. */
+export async function readInSteps<Value>(
+  href: string,
+  asked: RequestInit,
+  onShare: (share: number) => void,
+): Promise<Answer<Value>> {
+  return readAnswer<Value>(async () => {
+    const headers = new Headers(asked.headers);
+    headers.set('accept', `${STEPS_TYPE}, application/json`);
+    const answer = await fetch(href, { ...asked, headers });
+    if (!answer.body || !answer.headers.get('content-type')?.startsWith(STEPS_TYPE)) return answer;
+    const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader();
+    let held = '';
+    for (;;) {
+      const { done, value = '' } = await reader.read();
+      const lines = (held + value).split('\n');
+      held = lines.pop() ?? '';
+      for (const line of lines) {
+        const told = JSON.parse(line) as StepLine;
+        if ('share' in told) onShare(told.share);
+        else return Response.json(told.body, { status: told.status });
+      }
+      // Its end without an answer: the server went away on the way.
+      if (done) throw new TypeError('no answer');
+    }
+  });
+}
