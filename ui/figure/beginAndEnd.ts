@@ -22,14 +22,19 @@ export interface BeginAndEnd {
 /** The hands and the head go less than this, m: it is stood, not done. */
 const STILL_M = 0.08;
 
+/** From the middle of the head to over the brow, forwards and up, m: a head that turns or tilts goes a way too. */
+const BROW_M = 0.15;
+const browOf = ({ trunk: { head, headFrame } }: Skeleton): Vec => {
+  const at = (axis: 0 | 1 | 2): number => head[axis] + (headFrame.fwd[axis] + headFrame.up[axis]) * BROW_M;
+  return [at(0), at(1), at(2)];
+};
+
 const apart = (a: Skeleton, b: Skeleton): number => {
   const far = (one: Vec, other: Vec): number =>
     Math.hypot(...one.map((value, index) => value - (other[index] ?? 0)));
   const [left, right] = [a.arms.left, a.arms.right];
   return (
-    far(left.palm, b.arms.left.palm) +
-    far(right.palm, b.arms.right.palm) +
-    far(a.trunk.head, b.trunk.head) / 2
+    far(left.palm, b.arms.left.palm) + far(right.palm, b.arms.right.palm) + far(browOf(a), browOf(b))
   );
 };
 
