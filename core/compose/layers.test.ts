@@ -226,6 +226,24 @@ describe('a round', () => {
     );
   });
 
+  // Six, three a side, and seven for the heels in twenty minutes: as it is taught (common practice).
+  it.each([
+    [12, 4],
+    [20, 6],
+    [30, 8],
+  ])(
+    'of the eight brocades in %d minutes is even in all, and the heels are raised seven times',
+    (minutes, times) => {
+      const set = 'eight-brocades';
+      const practice = drafted({ theme: { kind: 'set', set }, minutes, intent: 'nourish' });
+      const heels = formsOfSet(set, DEFAULT_CUSTOMS).indexOf('heel-drops');
+      const counts = countsOf(practice, set);
+      expect(counts).toHaveLength(8);
+      expect(counts[heels]).toBe(7);
+      expect(new Set(counts.filter((_, index) => index !== heels))).toEqual(new Set([times]));
+    },
+  );
+
   it('of sounds goes by the order of the school, with a quiet breath after each, and the margin has nothing to say of it', () => {
     for (const soundSchool of ['standard', 'voiced'] as const) {
       const customs = { ...DEFAULT_CUSTOMS, soundSchool };

@@ -1,5 +1,5 @@
 import { themeParts } from '../brief';
-import { isEvenSet, timesInAll, timesInRound, type Form } from '../forms';
+import { isEvenSet, ownTimesOf, timesInAll, timesInRound, type Form } from '../forms';
 import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
 import { asDosed, itemDraft, lengthMs, practiceCustoms, timeLine } from './items';
@@ -35,9 +35,9 @@ export interface RoundDose {
   readonly of: 'all' | 'counted';
 }
 
-/** How often a form is counted in a round of that dose. */
+/** How often a form is counted in a round of that dose; its own number where it has one. */
 export const countedIn = (form: Form, { times, of }: RoundDose): number =>
-  of === 'all' ? timesInRound(form, times) : times;
+  ownTimesOf(form.id) ?? (of === 'all' ? timesInRound(form, times) : times);
 
 /** How long the forms of a round take together, each done so often at its usual breath, ms. */
 function roundMs(asking: Asking, forms: readonly Allowed[], dose: RoundDose): number {
@@ -60,7 +60,8 @@ function canHave(form: Form, dose: RoundDose): boolean {
 }
 
 /** The numbers every form can have, nearest the usual first. */
-function dosesOf(forms: readonly Form[], of: RoundDose['of']): readonly RoundDose[] {
+function dosesOf(round: readonly Form[], of: RoundDose['of']): readonly RoundDose[] {
+  const forms = round.filter(({ id }) => ownTimesOf(id) === undefined);
   const told = (form: Form, counted: number): number => (of === 'all' ? timesInAll(form, counted) : counted);
   const most = Math.min(...forms.map((form) => told(form, form.repetitions.most)));
   const usual = forms.reduce((sum, form) => sum + told(form, form.repetitions.usual), 0) / forms.length;

@@ -14,6 +14,7 @@ export {
   endsOfSet,
   isByName,
   isEvenSet,
+  ownTimesOf,
   timesInAll,
   timesInRound,
   brocadeKind,

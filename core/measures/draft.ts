@@ -1,6 +1,7 @@
 import { themeParts, type Brief } from '../brief';
 import {
   isEvenSet,
+  ownTimesOf,
   timesInAll,
   formsOfSet,
   organsOfForm,
@@ -111,13 +112,13 @@ function tapsOnce(practice: Practice, askedFor: ReadonlySet<string>): boolean {
   return true;
 }
 
-/** The forms of a set that is done evenly have one number in all. */
+/** The forms of a set that is done evenly have one number in all, but for those that have their own. */
 function isEven(practice: Practice, schools: SetSchools): boolean {
   return themeParts(practice.brief.theme).every((part) => {
     if (part.kind !== 'set' || !isEvenSet(part.set)) return true;
     const members = new Set(formsOfSet(part.set, schools));
     const counts = practice.items
-      .filter(({ formId }) => members.has(formId))
+      .filter(({ formId }) => members.has(formId) && ownTimesOf(formId) === undefined)
       .map((item) => timesInAll(formOf(practice, item), item.repetitions));
     return new Set(counts).size <= 1;
   });

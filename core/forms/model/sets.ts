@@ -21,6 +21,8 @@ interface FormSetRow {
   readonly name: string;
   /** Whether each of its forms is done the same number of times, as a round is (common practice). */
   readonly isEven: boolean;
+  /** What is done a number of times of its own, however often the others are, by form. */
+  readonly ownTimes?: Readonly<Record<string, number>>;
   /** Whether its forms are practised within it, or asked for by name: a draft for anything else does without them. */
   readonly isByName?: boolean;
   /** How the edition begins the set, and how it ends it. */
@@ -48,7 +50,7 @@ const animalOrder = (school: AnimalSchoolId): readonly string[] =>
 
 // prettier-ignore
 export const FORM_SETS: readonly FormSetRow[] = [
-  { id: 'eight-brocades', name: 'the eight brocades', isEven: false, opening: 'brocades-opening', closing: 'brocades-closing', orders: BROCADE_SCHOOLS.map(({ id, label, source, order }) => ({ school: id, label, source, places: single(order.map(brocadeId)) })) },
+  { id: 'eight-brocades', name: 'the eight brocades', isEven: true, ownTimes: { [brocadeId('heels')]: 7 }, opening: 'brocades-opening', closing: 'brocades-closing', orders: BROCADE_SCHOOLS.map(({ id, label, source, order }) => ({ school: id, label, source, places: single(order.map(brocadeId)) })) },
   { id: 'gentle-brocades', name: 'the gentle brocades', isEven: true, orders: BROCADE_SCHOOLS.map(({ id, label, order }) => ({ school: id, label, source: 'common-practice' as const, places: single(order.map((name) => `gentle-${name}`)) })) },
   { id: 'five-animals', name: 'the five animals', isEven: true, opening: 'animals-opening', closing: 'animals-closing', orders: ANIMAL_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: animalOrder(id).map((animal) => FROLICS_OF[animal] ?? []) })) },
   { id: 'six-sounds', name: 'the healing sounds', isEven: true, opening: 'sounds-opening', closing: 'sounds-closing', orders: SOUND_SCHOOLS.map(({ id, label, source }) => ({ school: id, label, source, places: single(soundOrder(id).map((organ) => `sound-${organ}`)) })) },
@@ -87,6 +89,10 @@ export const brocadeKind = (formId: string): string | undefined =>
 /** Whether each form of a set is done as often as the others. */
 export const isEvenSet = (id: string): boolean =>
   FORM_SETS.some((row) => row.id === setIdNow(id) && row.isEven);
+
+/** How often a member of a set is done that has a number of its own: the heels are raised seven times (common practice). */
+export const ownTimesOf = (formId: string): number | undefined =>
+  FORM_SETS.find(({ ownTimes }) => ownTimes?.[formId] !== undefined)?.ownTimes?.[formId];
 
 /** How often a form is done in all: on two sides twice what is counted. */
 export const timesInAll = ({ sides }: Pick<Form, 'sides'>, repetitions: number): number =>

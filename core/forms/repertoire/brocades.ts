@@ -168,7 +168,7 @@ export const BROCADES = [
     actions: ['moves', 'nourishes'], phases: ['water'], organs: ['kidney', 'bladder'],
     channels: [{ channel: 'BL', how: 'stretch' }, { channel: 'KI', how: 'stretch' }, { channel: 'GV', how: 'stretch' }],
     points: ['BL23', 'BL40', 'GV4'], pace: 'fold', setupSec: { known: 7, taught: 26 }, level: 2,
-    repetitions: { least: 1, usual: 3, most: 7, multipleOf: 1 }, images: ['A snow-laden branch bowing and coming up.'],
+    repetitions: { least: 1, usual: 3, most: 8, multipleOf: 1 }, images: ['A snow-laden branch bowing and coming up.'],
     mistakes: [{ mistake: 'straight knees, rounded back', mend: 'Bend the knees until the belly meets the thighs.' }, { mistake: 'jerking up', mend: 'Roll up over a whole breath, head last.' }],
     cautions: ['Rise slowly from the fold, head last.'],
     parts: [{ part: 'rubbing the low back', watch: 'the shoulders stay down' }, { part: 'the fold with bent knees', watch: 'the belly comes to the thighs before the hands go lower' }, { part: 'the roll up', watch: 'bone by bone, the head last' }, { part: 'all with the breath', watch: 'the breath leads; shorten the way rather than the breath' }],
