@@ -33,9 +33,7 @@ const apart = (a: Skeleton, b: Skeleton): number => {
   const far = (one: Vec, other: Vec): number =>
     Math.hypot(...one.map((value, index) => value - (other[index] ?? 0)));
   const [left, right] = [a.arms.left, a.arms.right];
-  return (
-    far(left.palm, b.arms.left.palm) + far(right.palm, b.arms.right.palm) + far(browOf(a), browOf(b))
-  );
+  return far(left.palm, b.arms.left.palm) + far(right.palm, b.arms.right.palm) + far(browOf(a), browOf(b));
 };
 
 /** One round of a movement: a pulse goes through the same postures again and again. */
