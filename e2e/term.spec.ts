@@ -120,6 +120,60 @@ test('many weeks are drafted one after the other, and it can be stopped', async 
   await expect(page).toHaveURL(/\/term$/);
 });
 
+test('a term another teaches is drafted as they do it, and one’s own stays as it is', async ({ page }) => {
+  test.setTimeout(120_000);
+  const firstSides = async (): Promise<{ readonly sides: readonly string[]; readonly breaths: number }> => {
+    const open = weeks(page)
+      .first()
+      .getByRole('link', { name: /^Compose/ });
+    await expect(open).toBeVisible({ timeout: 90_000 });
+    const id = ((await open.getAttribute('href')) ?? '').split('/').pop() ?? '';
+    const file = await page.request.get(`/api/handout/practice/${id}?as=file&for=me`);
+    const { practice } = (await file.json()) as {
+      readonly practice: {
+        readonly brief: { readonly breathsPerMin: number };
+        readonly items: readonly { readonly firstSide: string }[];
+      };
+    };
+    return {
+      sides: [...new Set(practice.items.map((item) => item.firstSide))],
+      breaths: practice.brief.breathsPerMin,
+    };
+  };
+  await planTerm(page, 'Taught by another', '2027-06-07', '2027-06-20');
+  await page.getByText('When it is, what it is for, what is learnt').click();
+  await page.getByLabel('Taught by').fill('A. N. Other');
+  await page.getByText('What they do otherwise').click();
+  await page.getByLabel('The first side').selectOption('right');
+  await page.getByLabel('Breaths a minute').fill('5');
+  await expect(page.getByText('2 of six')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this' }).click();
+  await expect(page.getByText('Kept. Plan again for the weeks to follow it.').first()).toBeVisible();
+  // Kept, and there when one comes again.
+  await page.reload();
+  await page.getByText('When it is, what it is for, what is learnt').click();
+  await page.getByText('What they do otherwise').click();
+  await expect(page.getByLabel('The first side')).toHaveValue('right');
+  await expectAccessible(page);
+  const draft = weeks(page)
+    .first()
+    .getByRole('button', { name: /^Draft it/ });
+  await draft.click();
+  expect(await firstSides()).toEqual({ sides: ['right'], breaths: 5 });
+  page.once('dialog', (dialog) => void dialog.accept());
+  await page.getByRole('button', { name: 'Bin', exact: true }).click();
+  await expect(page).toHaveURL(/\/term$/);
+  await planTerm(page, 'Taught by oneself', '2027-06-07', '2027-06-20');
+  await weeks(page)
+    .first()
+    .getByRole('button', { name: /^Draft it/ })
+    .click();
+  expect(await firstSides()).toEqual({ sides: ['left'], breaths: 6 });
+  page.once('dialog', (dialog) => void dialog.accept());
+  await page.getByRole('button', { name: 'Bin', exact: true }).click();
+  await expect(page).toHaveURL(/\/term$/);
+});
+
 test('two windows never undo each other unseen', async ({ page, context }) => {
   await planTerm(page, 'Two windows', '2027-05-03', '2027-05-23');
   const other = await context.newPage();

@@ -2,6 +2,7 @@ import { readAlmanac, seasonsBySchool } from '@/core/almanac';
 import { seedOfDay } from '@/core/compose';
 import { changedSince, REPERTOIRE, withOwn } from '@/core/forms';
 import type { Practice } from '@/core/practice';
+import { customsOfTerm, type Term } from '@/core/term/document';
 import { readCustoms } from './customs';
 import { readOwn } from './forms';
 import { readHistory } from './history';
@@ -13,10 +14,18 @@ import { groupsAsExpected } from './minded';
 /** The day's seed, or the one that is set: then every day begins with the same draft, as the interface tests want it. */
 const firstSeed = (now: number): number => Number(process.env.NAVUREN_FIRST_SEED) || seedOfDay(new Date(now));
 
-/** What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any. */
-export async function composeRoomData(queries: OwnQueries, practice?: Practice, practiceId?: string) {
+/**
+ * What the Compose room needs besides the practice itself; `practice` is the one that is opened, if any, and `term` whose
+ * teacher may do things otherwise.
+ */
+export async function composeRoomData(
+  queries: OwnQueries,
+  practice?: Practice,
+  practiceId?: string,
+  term: Pick<Term, 'calendar' | 'ways'> = {},
+) {
   const now = Date.now();
-  const customs = await readCustoms(queries);
+  const customs = customsOfTerm(await readCustoms(queries), term);
   const [groups, own, layers, history] = [
     await groupsAsExpected(queries, customs.place.zone, now),
     await readOwn(queries),

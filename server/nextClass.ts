@@ -3,6 +3,7 @@ import { occurrences } from '@/core/almanac/classes';
 import { DAY_MS } from '@/core/almanac/zone';
 import { dayOf } from '@/core/people/presence';
 import { mondayOf } from '@/core/term/calendar';
+import { termSchema } from '@/core/term/document';
 import { listGroups } from './groups';
 import { sql, type OwnQueries } from './sql';
 import { listTerms } from './terms';
@@ -64,15 +65,29 @@ export async function nextClass(
   };
 }
 
-/** The week of a term a practice belongs to; nothing where it belongs to none. */
+const ofPracticeRows = z.array(
+  z.object({
+    id: z.string(),
+    name: z.string(),
+    calendar: termSchema.shape.calendar,
+    ways: termSchema.shape.ways,
+  }),
+);
+/** A term as the practice of one of its weeks knows it. */
+export type TermOfPractice = z.infer<typeof ofPracticeRows>[number];
+
+/** The term a practice belongs to, and what is done in it otherwise than is one’s own custom; nothing where it belongs to none. */
 export async function termOfPractice(
   queries: OwnQueries,
   practiceId: string,
-): Promise<{ readonly id: string; readonly name: string } | undefined> {
+): Promise<TermOfPractice | undefined> {
   const rows = await queries.rows(sql`
-    select t.id, t.document ->> 'name' as name from term t
+    select t.id, t.document ->> 'name' as name, t.document -> 'calendar' as calendar, t.document -> 'ways' as ways from term t
     where t.teacher_id = ${queries.teacherId} and t.binned_at is null and exists (
       select 1 from jsonb_each(t.document -> 'weeks') week where week.value ->> 'practiceId' = ${practiceId})
     order by t.document ->> 'first' desc limit 1`);
-  return z.array(z.object({ id: z.string(), name: z.string() })).parse(rows)[0];
+  const said = rows.map((row) =>
+    Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)),
+  );
+  return ofPracticeRows.parse(said)[0];
 }

@@ -1,3 +1,4 @@
+import { customsOfTerm } from '@/core/term/document';
 import { readCustoms } from './customs';
 import { readRepertoire } from './forms';
 import { listGroups } from './groups';
@@ -23,7 +24,7 @@ export async function readPlanning(
       group,
       ledMs: await ledFor(queries, term.groupId),
       repertoire: await readRepertoire(queries),
-      customs: { ...(await readCustoms(queries)), ...term.calendar },
+      customs: customsOfTerm(await readCustoms(queries), term),
       nowMs,
     },
   };

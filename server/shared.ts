@@ -163,7 +163,8 @@ export async function copyTerm(
   const found = await sharer(database, 'term', id);
   const stored = found && (await readTerm(found.of, id));
   if (!stored) return undefined;
-  const { teacher: _teacher, weeks, ...term } = stored.term;
+  // Who teaches it there, by which calendar and how, is theirs: here one's own customs hold.
+  const { teacher: _teacher, calendar: _calendar, ways: _ways, weeks, ...term } = stored.term;
   const copy: Term = {
     ...term,
     id: randomUUID(),

@@ -346,6 +346,9 @@ describe('what is shared by choice', () => {
 
   it('is a term, taken over for a group of one’s own without its practices', async () => {
     const { term, group } = await ofOwner();
+    const theirs = { ...term, teacher: 'A. N. Other', ways: { breathsPerMin: 5 } };
+    const { version = 0 } = (await readTerm(owner, term.id)) ?? {};
+    expect(await saveTerm(owner, theirs, version, NOW)).toMatchObject({ ok: true });
     await setShared(owner, 'term', term.id, true);
     expect((await termsOfOthers(other)).map(({ what }) => what.name)).toEqual([term.name]);
     expect(await copyTerm(other, term.id, group.id, NOW)).toBeUndefined();
@@ -361,6 +364,7 @@ describe('what is shared by choice', () => {
     await saveGroup(other, { ...own, times: [], conditions: [] }, 0);
     const copy = await readTerm(other, (await copyTerm(other, term.id, own.id, NOW)) ?? '?');
     expect(copy?.term).toMatchObject({ groupId: own.id, name: term.name, first: term.first });
+    expect([copy?.term.teacher, copy?.term.ways]).toEqual([undefined, undefined]);
     const themes = (of: typeof term | undefined) =>
       Object.entries(of?.weeks ?? {}).map(([monday, { theme }]) => [monday, theme]);
     expect(themes(copy?.term)).toEqual(themes(term));

@@ -7,9 +7,11 @@ import { compose } from '@/core/compose';
 import { REPERTOIRE } from '@/core/forms';
 import { newPerson } from '@/core/people/newPerson';
 import type { Person } from '@/core/people/person';
-import type { Term } from '@/core/term/document';
+import { termSchema, type Term } from '@/core/term/document';
 import { cautionsOf } from '@/core/people';
 import { formOf } from '@/core/practice';
+import { composeRoomData } from './composeRoom';
+import { readCustoms } from './customs';
 import { openHere } from './open.test.data';
 import { seedDemo } from './demo';
 import { giveHomework, homeworkOf, saveHomework, takeHomework } from './homework';
@@ -220,5 +222,41 @@ describe('two teachers', () => {
     expect(themesIn(other.planning, '2026-11-09', '2026-11-23')).toMatch(/lung|metal/);
     expect(themesIn(planning, '2026-11-09', '2026-11-23')).toMatch(/kidney|bladder|water/);
     await setTermBinned(open, term.id, true, NOW);
+  });
+
+  it('may have other sounds, sets and another breath: what is planned, composed and opened of a term is by its teacher’s', async () => {
+    const { planning } = await sample();
+    const ways = {
+      soundSchool: 'voiced',
+      brocadeSchool: 'verse',
+      firstSide: 'right',
+      breathsPerMin: 5,
+    } as const;
+    const [week] = Object.keys(planning.term.weeks);
+    if (week === undefined) throw new Error('expected a week');
+    const at = planning.term.weeks[week];
+    if (!at) throw new Error('expected a week');
+    const term: Term = {
+      ...planning.term,
+      id: randomUUID(),
+      // The latest term a practice is of is the one it is opened in.
+      first: week,
+      teacher: 'A. N. Other',
+      ways,
+      weeks: { [week]: { ...at, practiceId: 'before-the-rounds' } },
+    };
+    expect(await saveTerm(open, term, 0, NOW)).toMatchObject({ ok: true });
+    const other = await readPlanning(open, term.id, 0);
+    expect(other?.planning.customs).toMatchObject(ways);
+    expect(other?.planning.customs.place).toEqual(planning.customs.place);
+    const opened = await termOfPractice(open, 'before-the-rounds');
+    expect(opened).toMatchObject({ id: term.id, ways });
+    expect((await composeRoomData(open, undefined, undefined, opened)).customs).toMatchObject(ways);
+    // One's own are as they were.
+    expect((await composeRoomData(open)).customs).toEqual(await readCustoms(open));
+    expect(termSchema.safeParse({ ...term, ways: { place: planning.customs.place } }).success).toBe(false);
+    expect(termSchema.safeParse({ ...term, ways: { breathsPerMin: 30 } }).success).toBe(false);
+    await setTermBinned(open, term.id, true, NOW);
+    expect((await termOfPractice(open, 'before-the-rounds'))?.id).not.toBe(term.id);
   });
 });

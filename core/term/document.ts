@@ -3,6 +3,7 @@ import { idsOf, some } from '../lists/lists';
 import { EARTH_SCHOOLS, SEASON_SCHOOLS, type EarthSchoolId, type SeasonSchoolId } from '../almanac';
 import { AIM_IDS } from '../brief/aims';
 import { themeSchema } from '../brief/brief';
+import { customsSchema, type Customs } from '../customs';
 import { presentId } from '../forms/model/merged';
 import { isCivilDate } from '../people/civil';
 import { LOADS } from './themes';
@@ -24,6 +25,19 @@ export const weekWordSchema = z.strictObject({
   practiceId: z.string().min(1).max(64).optional(),
 });
 
+/** The customs two teachers of one house may differ in: whose sounds and sets, the pace of the breath, the side begun with. */
+export const waysSchema = customsSchema
+  .pick({
+    soundSchool: true,
+    animalSchool: true,
+    brocadeSchool: true,
+    jointOrder: true,
+    firstSide: true,
+    breathsPerMin: true,
+  })
+  .partial();
+export type Ways = Readonly<z.infer<typeof waysSchema>>;
+
 /** A season planned for one group. */
 export const termSchema = z
   .strictObject({
@@ -40,6 +54,8 @@ export const termSchema = z
         earthSchool: z.enum(idsOf<EarthSchoolId>(EARTH_SCHOOLS)),
       })
       .optional(),
+    /** What its teacher does otherwise than is one’s own custom; only what is said. */
+    ways: waysSchema.optional(),
     aim: z.enum(TERM_AIMS),
     also: z.array(z.enum(some(AIM_IDS))).max(AIM_IDS.length),
     learnSet: z.string().min(1).max(40).optional(),
@@ -60,3 +76,14 @@ export const termSchema = z
     path: ['last'],
   });
 export type Term = Readonly<z.infer<typeof termSchema>>;
+
+/** The customs a term is planned, composed and opened by: one’s own, but for what its teacher does otherwise. */
+export function customsOfTerm(
+  own: Customs,
+  { calendar, ways = {} }: Pick<Term, 'calendar' | 'ways'>,
+): Customs {
+  const said: Partial<Pick<Customs, keyof Ways>> = Object.fromEntries(
+    Object.entries(ways).filter(([, value]) => value !== undefined),
+  );
+  return { ...own, ...calendar, ...said };
+}

@@ -7,6 +7,7 @@ import { Spell } from '@/ui/people/Spell';
 import { FormList } from '@/ui/people/FormsOfPerson';
 import { TERM_AIM_WORDS } from '@/ui/words/term';
 import { ReadCalendar } from './ReadCalendar';
+import { WaysFields } from './Ways';
 
 interface Props {
   readonly term: Term;
@@ -78,40 +79,45 @@ function Teacher({ term, change }: { term: Term; change: Change }) {
     })),
   );
   return (
-    <div className="flex flex-wrap gap-4">
-      <label className="basis-56">
-        <span className="caption block">Taught by</span>
-        <input
-          className="field"
-          placeholder="oneself"
-          maxLength={80}
-          value={term.teacher ?? ''}
-          onChange={(event) =>
-            change({ teacher: event.target.value.trim() === '' ? undefined : event.target.value })
-          }
-        />
-      </label>
-      <label className="min-w-0 flex-1 basis-72">
-        <span className="caption block">Whose calendar</span>
-        <select
-          className="field"
-          aria-label="by which calendar"
-          value={value}
-          onChange={(event) => {
-            const chosen = all.find((one) => `${one.seasonSchool} ${one.earthSchool}` === event.target.value);
-            change({
-              calendar: chosen && { seasonSchool: chosen.seasonSchool, earthSchool: chosen.earthSchool },
-            });
-          }}
-        >
-          <option value="">as in your customs</option>
-          {all.map(({ seasonSchool, earthSchool, label }) => (
-            <option key={`${seasonSchool} ${earthSchool}`} value={`${seasonSchool} ${earthSchool}`}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
+    <div className="space-y-3">
+      <div className="flex flex-wrap gap-4">
+        <label className="basis-56">
+          <span className="caption block">Taught by</span>
+          <input
+            className="field"
+            placeholder="oneself"
+            maxLength={80}
+            value={term.teacher ?? ''}
+            onChange={(event) =>
+              change({ teacher: event.target.value.trim() === '' ? undefined : event.target.value })
+            }
+          />
+        </label>
+        <label className="min-w-0 flex-1 basis-72">
+          <span className="caption block">Whose calendar</span>
+          <select
+            className="field"
+            aria-label="by which calendar"
+            value={value}
+            onChange={(event) => {
+              const chosen = all.find(
+                (one) => `${one.seasonSchool} ${one.earthSchool}` === event.target.value,
+              );
+              change({
+                calendar: chosen && { seasonSchool: chosen.seasonSchool, earthSchool: chosen.earthSchool },
+              });
+            }}
+          >
+            <option value="">as in your customs</option>
+            {all.map(({ seasonSchool, earthSchool, label }) => (
+              <option key={`${seasonSchool} ${earthSchool}`} value={`${seasonSchool} ${earthSchool}`}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <WaysFields ways={term.ways} onChange={(ways) => change({ ways })} />
     </div>
   );
 }

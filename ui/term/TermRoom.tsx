@@ -163,6 +163,7 @@ export function TermRoom({ view, ground, groups, forms }: Props) {
           term.also,
           term.teacher,
           term.calendar,
+          term.ways,
         ])}
         term={term}
         groups={groups}

@@ -22,7 +22,8 @@ export const POST = (request: Request) =>
     const { name, passphrase, own } = body.value;
     const open = await database();
     const account = await accountNamed(open, name);
-    const mustChoose = account?.isGiven === true && own === undefined;
+    // The first one again is none of their own.
+    const mustChoose = account?.isGiven === true && (own === undefined || own === passphrase);
     const refused = await refusalOf(request, account?.id, passphrase, {
       ...(name === '' ? {} : { wrong: 'That is not the name and the passphrase of anybody here.' }),
       outcome: mustChoose ? 'chooses a passphrase' : 'came in',

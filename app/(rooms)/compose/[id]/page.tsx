@@ -21,8 +21,8 @@ export default async function StoredPracticePage({ params }: { params: Promise<{
   if ('unreadable' in read) return <UnreadablePage row={unreadableRow(read.unreadable)} />;
   const stored = read.value;
   if (!stored || stored.binned) notFound();
-  const data = await composeRoomData(open, stored.practice, id);
   const term = await termOfPractice(open, id);
+  const data = await composeRoomData(open, stored.practice, id, term);
   return (
     <>
       {term && (

@@ -25,7 +25,10 @@ export default async function TermPage({ params }: { params: Promise<{ id: strin
   if (!read.value) notFound();
   const { planning, version } = read.value;
   chosenHere(planning.customs);
-  const [groups, ground] = [await listGroups(open), await composeRoomData(open)];
+  const [groups, ground] = [
+    await listGroups(open),
+    await composeRoomData(open, undefined, undefined, planning.term),
+  ];
   const view = viewOf(
     planning,
     version,
