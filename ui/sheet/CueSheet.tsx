@@ -17,8 +17,7 @@ function Row({ row, sash }: { row: SheetRow; sash: string }) {
     <tr className="break-inside-avoid border-b border-hairline align-top">
       <td className="figures py-1 pr-2">{clockText(row.startMs)}</td>
       <td className="py-1 pr-3">
-        {/* Pictures below the edge wait until they come into sight: the first words are there sooner. */}
-        <span className="float-right ml-2 block h-[66px] w-[44px] [content-visibility:auto]">
+        <span className="float-right ml-2">
           <Figure
             posture={posture}
             view={VIEWS[row.form.view ?? 'front']}
