@@ -57,7 +57,10 @@ const views = [
   {
     name: 'hand-out',
     at: '/handout/practice/six-sounds-for-the-loft?as=scroll',
-    then: (page) => page.waitForTimeout(2500),
+    then: async (page) => {
+      await page.waitForTimeout(2500);
+      await page.getByText('Being made').waitFor({ state: 'hidden' });
+    },
   },
   { name: 'shelf', at: '/shelf' },
   {
