@@ -251,7 +251,7 @@ export async function classesOnLine(
   // The theme of each practice is read once, however often it was led.
   const rows = await queries.rows(sql`
     with given as (
-      select id, practice_id, version, practice_name, started_at, (record ->> 'actualMs')::float8 as actual_ms
+      select id, practice_id, version, practice_name, started_at, actual_ms
       from class_given
       where teacher_id = ${queries.teacherId} and binned_at is null and started_at >= ${new Date(fromMs)} and started_at < ${new Date(toMs)}
       order by started_at, id limit ${MOST_ON_LINE}),
@@ -259,7 +259,7 @@ export async function classesOnLine(
       select one.practice_id, one.version, v.theme
       from (select distinct practice_id, version from given) one
       join practice_version v on v.practice_id = one.practice_id and v.version = one.version)
-    select given.id, given.practice_name, given.started_at, coalesce(given.actual_ms, 0) as actual_ms, led.theme
+    select given.id, given.practice_name, given.started_at, given.actual_ms, led.theme
     from given left join led on led.practice_id = given.practice_id and led.version = given.version
     order by given.started_at, given.id`);
   return yearSchema.parse(rows).map(({ id, practice_name, started_at, actual_ms, theme }) => ({

@@ -102,6 +102,69 @@ const inFolder = (letters: string, at = folder): boolean =>
     return entry.isFile() && readFileSync(where).includes(letters);
   });
 
+describe('the classes somebody was at', () => {
+  it('tell what was really done, each form once, and how long it took', async () => {
+    const person = await somebody('Ida Thrale');
+    const done = (formId: string, actualMs: number) => ({
+      itemId: `${formId} ${actualMs}`,
+      formId,
+      name: formId,
+      role: 'main' as const,
+      plannedRepetitions: 1,
+      repetitions: 1,
+      plannedMs: 60_000,
+      actualMs,
+      undisturbed: true,
+    });
+    const items = [done('shaking', 60_000), done('cloud-hands', 0), done('shaking', 30_000)];
+    const record = {
+      startedAtMs: NOW - HOUR,
+      endedAtMs: NOW - HOUR + 90_000,
+      plannedMs: 180_000,
+      actualMs: 90_000,
+      finished: false,
+      items,
+    };
+    const id = randomUUID();
+    await recordClass(open, { id, practiceId: 'six', version: 1, groupId: 'menders', record });
+    expect(await tickAfter(open, id, { present: [person.id], others: 0 })).toBe(true);
+    expect(await classesOf(open, person.id)).toEqual([
+      {
+        id,
+        practiceId: 'six',
+        practiceName: 'Six minutes by the sea',
+        groupName: 'the kite menders',
+        startedAtMs: NOW - HOUR,
+        endedAtMs: NOW - HOUR + 90_000,
+        formIds: ['shaking'],
+      },
+    ]);
+    // A record put right says at once what was done after all.
+    await open.rows(
+      sql`update class_given set record = jsonb_set(record, '{items,1,actualMs}', '5000') where id = ${id}`,
+    );
+    expect((await classesOf(open, person.id))[0]?.formIds).toEqual(['cloud-hands', 'shaking']);
+    await deletePerson(open, person.id);
+  });
+
+  it('are listed though a record of old is not what it should be', async () => {
+    const person = await somebody('Noll Sedge');
+    const id = await given(NOW - 30 * HOUR);
+    expect(await tickAfter(open, id, { present: [person.id], others: 0 })).toBe(true);
+    for (const record of [
+      '{}',
+      '{"items":"none","actualMs":"long"}',
+      '{"items":[7,{"formId":7,"actualMs":1}]}',
+    ]) {
+      await open.rows(sql`update class_given set record = ${record}::jsonb where id = ${id}`);
+      expect((await classesOf(open, person.id)).map(({ id, formIds }) => ({ id, formIds }))).toEqual([
+        { id, formIds: [] },
+      ]);
+    }
+    await deletePerson(open, person.id);
+  });
+});
+
 describe('people', () => {
   it('are saved on top of the version they were read at, and never over another window’s', async () => {
     const person = await somebody('Tam Fallow');

@@ -158,7 +158,7 @@ const classRows = z.array(
     group_name: z.string().nullable(),
     started_at: z.date(),
     actual_ms: z.number(),
-    form_ids: z.array(z.string()).nullable(),
+    forms_done: z.array(z.string()),
   }),
 );
 
@@ -170,10 +170,7 @@ export async function classesOf(
 ): Promise<readonly ClassOfPerson[]> {
   const rows = await queries.rows(sql`
     select c.id, c.practice_id, c.practice_name, g.name as group_name, c.started_at,
-      coalesce((c.record ->> 'actualMs')::float8, 0) as actual_ms,
-      (select array_agg(distinct item ->> 'formId')
-       from jsonb_array_elements(c.record -> 'items') item
-       where (item ->> 'actualMs')::float8 > 0) as form_ids
+      c.actual_ms, c.forms_done
     from private.present p
       join private.register r on r.id = p.register_id
       join class_given c on c.id = r.class_id
@@ -187,7 +184,7 @@ export async function classesOf(
     groupName: row.group_name ?? undefined,
     startedAtMs: row.started_at.getTime(),
     endedAtMs: row.started_at.getTime() + row.actual_ms,
-    formIds: row.form_ids ?? [],
+    formIds: row.forms_done,
   }));
 }
 

@@ -102,9 +102,9 @@ export async function ledFor(
   groupId: string,
 ): Promise<Readonly<Record<string, readonly number[]>>> {
   const rows = await queries.rows(sql`
-    select distinct item ->> 'formId' as form_id, c.started_at
-    from class_given c, jsonb_array_elements(c.record -> 'items') item
-    where c.teacher_id = ${queries.teacherId} and c.group_id = ${groupId} and c.binned_at is null and (item ->> 'actualMs')::float8 > 0`);
+    select distinct form_id, c.started_at
+    from class_given c, unnest(c.forms_done) form_id
+    where c.teacher_id = ${queries.teacherId} and c.group_id = ${groupId} and c.binned_at is null`);
   const led: Record<string, number[]> = {};
   for (const { form_id, started_at } of z
     .array(z.object({ form_id: z.string(), started_at: z.date() }))
