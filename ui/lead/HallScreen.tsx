@@ -4,12 +4,15 @@ import { taughtNow } from '@/core/desk/following';
 import { eventNow, positionMs, type Leading } from '@/core/desk/leading';
 import type { Teaching } from '@/core/desk/teaching';
 import { nameOf } from '@/core/forms';
+import type { ConditionId } from '@/core/people';
 import { formOf } from '@/core/practice';
 import { LightSwitch } from '@/ui/kit/LightSwitch';
 import { PHASE_VAR } from '@/ui/kit/PhaseMark';
+import { FOR_EVERYONE } from '@/ui/words/cautionSentences';
 import { breathWords, sideWords } from '@/ui/words/lead';
 import { BreathTrack } from './BreathTrack';
 import { LeadFigure } from './LeadFigure';
+import { Care } from './Now';
 import { Sounding } from './Sounding';
 import { partsTaught, TaughtStage } from './Teach';
 import { useWakeLock } from './useWakeLock';
@@ -26,7 +29,13 @@ interface Props {
   readonly before?: ReactNode;
 }
 
-/** For the group: the figure, the breath, what is being done. It follows whoever leads, and says nothing else. */
+/** Nobody is named and nobody’s condition known here: what is written on a form for everyone is still said. */
+const OF_NOBODY: readonly ConditionId[] = [];
+
+/**
+ * For the group: the figure, the breath, what is being done and what everyone minds in it. It follows whoever leads, and
+ * says nothing else.
+ */
 export function HallScreen({ state, nowMs, ended, told, note, before }: Props) {
   // A group follows the figure as it would a mirror.
   const [isMirror, setIsMirror] = useState(true);
@@ -64,6 +73,15 @@ export function HallScreen({ state, nowMs, ended, told, note, before }: Props) {
           <LightSwitch />
         </p>
       </header>
+      {!ended && (
+        <div className="px-4 sm:px-8" data-testid="hall-care">
+          {started ? (
+            <Care practice={practice} item={item} conditions={OF_NOBODY} />
+          ) : (
+            <p className="quiet text-[clamp(1rem,min(3vh,3vw),2rem)] leading-tight">{FOR_EVERYONE}</p>
+          )}
+        </div>
+      )}
       {note}
       <div className="relative min-h-0 flex-1">
         {!started && before ? (
