@@ -1,24 +1,16 @@
 // npm run bad-day [-- --rounds N]: what a bad day does to what was acknowledged, in figures. Every kind of write goes on
 // while the server is killed, its folder is copied as a power cut would leave it, the database is cut off and started anew,
-// the disk fills up or can only be read, and the clock goes back.
+// the disk fills up, can only be read or is slow, and the clock goes back.
 import { spawnSync } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { once } from 'node:events';
 import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { performance } from 'node:perf_hooks';
-import { REPERTOIRE } from '../core/forms';
-import { newPerson } from '../core/people/newPerson';
-import type { Practice } from '../core/practice';
 import { seededRandom } from '../core/random';
-import { readStoredCustoms } from '../server/customs';
 import { migrationsFolder, openDatabase, type DatabasePlace } from '../server/database';
-import { readWords } from '../server/forms';
-import { listGroups } from '../server/groups';
-import { readPractice } from '../server/practices';
-import { OWNER, ownedBy, sql, type Database, type OwnDatabase } from '../server/sql';
-import { listTerms } from '../server/terms';
+import { OWNER, ownedBy, type OwnDatabase } from '../server/sql';
+import { missing, Writer, type Kept } from './bad-day/writer';
+import { writesOf, type Write } from './bad-day/writes';
 import { ensureBuilt, portTaken, startServer, untilUp } from './lib.mjs';
 import { makePostgres, postgresPrograms } from './postgres.mjs';
 
@@ -38,270 +30,6 @@ const report = (what: string, ok: boolean, figures: string): void => {
 
 const open = async (place: DatabasePlace): Promise<OwnDatabase> =>
   ownedBy(await openDatabase({ ...place, migrations: migrationsFolder(), demo: false }), OWNER);
-
-/** What was answered with success, by the words it was written with, and when. */
-interface Kept {
-  readonly kind: string;
-  readonly marker: string;
-  readonly atMs: number;
-  /** A later write of the same kind stands in its place. */
-  readonly isReplaced: boolean;
-}
-
-/** A request that writes; `slot` where each write of its kind takes the place of the one before. */
-interface Write {
-  readonly kind: string;
-  readonly isSlot: boolean;
-  make(marker: string): { readonly method: string; readonly path: string; readonly body: object };
-  /** What the answer says of the version, for the next write. */
-  heard?(answer: { readonly version?: number; readonly problem?: { readonly version?: number } }): void;
-}
-
-/** What the sample holds, to write over. */
-async function writesOf(database: OwnDatabase): Promise<readonly Write[]> {
-  const stored = await readPractice(database, 'before-the-rounds');
-  const [group] = await listGroups(database);
-  const [person] = await database.rows(sql`select id from private.person order by id limit 1`);
-  const [given] = await database.rows(
-    sql`select id, practice_id, version from class_given order by id limit 1`,
-  );
-  const customs = await readStoredCustoms(database);
-  const [term] = (await listTerms(database)).terms;
-  const form = REPERTOIRE.find(({ id }) => id === 'cloud-hands');
-  if (!stored || !group || !person || !given || !term || !form) throw new Error('the sample is not there');
-  const practice: Practice = stored.practice;
-  const { version: _version, ...plainGroup } = group;
-  const words = await readWords(database, 'cloud-hands');
-  const versions = {
-    practice: stored.version,
-    customs: customs.version,
-    term: term.version,
-    words: words.version,
-  };
-  const follows =
-    (slot: keyof typeof versions): NonNullable<Write['heard']> =>
-    (answer) => {
-      versions[slot] = answer.version ?? answer.problem?.version ?? versions[slot];
-    };
-  const at = Date.UTC(2026, 10, 30, 9);
-  const record = {
-    startedAtMs: at,
-    endedAtMs: at + 1000,
-    plannedMs: 900,
-    actualMs: 1000,
-    finished: true,
-    items: [],
-  };
-  return [
-    {
-      kind: 'practice',
-      // Every version of it is kept.
-      isSlot: false,
-      make: (name) => ({
-        method: 'PUT',
-        path: '/api/practices/before-the-rounds',
-        body: { practice: { ...practice, name }, baseVersion: versions.practice, saveId: randomUUID() },
-      }),
-      heard: follows('practice'),
-    },
-    {
-      kind: 'new practice',
-      isSlot: false,
-      make: (name) => ({
-        method: 'POST',
-        path: '/api/practices',
-        body: { practice: { ...practice, name }, saveId: randomUUID() },
-      }),
-    },
-    {
-      kind: 'customs',
-      isSlot: true,
-      make: (name) => ({
-        method: 'PUT',
-        path: '/api/customs',
-        body: {
-          customs: { ...customs.customs, place: { ...customs.customs.place, name } },
-          baseVersion: versions.customs,
-        },
-      }),
-      heard: follows('customs'),
-    },
-    {
-      kind: 'group',
-      isSlot: false,
-      make: (name) => ({
-        method: 'PUT',
-        path: `/api/groups/${name}`,
-        body: { group: { ...plainGroup, id: name, name }, baseVersion: 0 },
-      }),
-    },
-    {
-      kind: 'person',
-      isSlot: false,
-      make: (name) => {
-        const id = randomUUID();
-        return {
-          method: 'PUT',
-          path: `/api/people/${id}`,
-          body: { person: newPerson(id, name), baseVersion: 0 },
-        };
-      },
-    },
-    {
-      kind: 'how somebody was',
-      isSlot: false,
-      make: (line) => ({
-        method: 'POST',
-        path: `/api/people/${String(person.id)}/felt`,
-        body: { id: randomUUID(), atMs: at, felt: { when: 'before', line } },
-      }),
-    },
-    {
-      kind: 'class',
-      isSlot: false,
-      make: (itemId) => ({
-        method: 'POST',
-        path: '/api/classes',
-        body: {
-          id: randomUUID(),
-          practiceId: given.practice_id,
-          version: given.version,
-          groupId: null,
-          record: {
-            ...record,
-            items: [
-              {
-                itemId,
-                formId: 'cloud-hands',
-                name: itemId,
-                role: 'main',
-                plannedRepetitions: 1,
-                repetitions: 1,
-                plannedMs: 1,
-                actualMs: 1,
-              },
-            ],
-          },
-        },
-      }),
-    },
-    {
-      kind: 'note of a class',
-      isSlot: true,
-      make: (note) => ({
-        method: 'PUT',
-        path: `/api/classes/${String(given.id)}`,
-        body: { note, ledBy: '' },
-      }),
-    },
-    {
-      kind: 'own words',
-      isSlot: true,
-      make: (note) => ({
-        method: 'PUT',
-        path: '/api/forms/cloud-hands/words',
-        body: { words: { formId: 'cloud-hands', cues: {}, note }, baseVersion: versions.words },
-      }),
-      heard: follows('words'),
-    },
-    {
-      kind: 'own form',
-      isSlot: false,
-      make: (name) => ({
-        method: 'POST',
-        path: '/api/forms',
-        body: { form: { ...form, id: `own-${name}`, name } },
-      }),
-    },
-    {
-      kind: 'term',
-      isSlot: true,
-      make: (name) => ({
-        method: 'PUT',
-        path: `/api/terms/${term.term.id}`,
-        body: { term: { ...term.term, name }, baseVersion: versions.term },
-      }),
-      heard: follows('term'),
-    },
-  ];
-}
-
-/** Writes of every kind in turn until it is told to stop or nobody answers. */
-class Writer {
-  readonly kept: Kept[] = [];
-  readonly refused = new Map<string, number>();
-  slowestMs = 0;
-  isOver = false;
-
-  constructor(
-    private readonly writes: readonly Write[],
-    private readonly name: string,
-    private readonly stopsWhenSilent = true,
-  ) {}
-
-  async run(): Promise<void> {
-    for (let turn = 0; !this.isOver; turn += 1) {
-      const write = this.writes[turn % this.writes.length];
-      if (!write) return;
-      const marker = `${this.name}-${turn}-end`;
-      const { method, path: at, body } = write.make(marker);
-      const from = performance.now();
-      try {
-        const answer = await fetch(`${URL_OF}${at}`, {
-          method,
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify(body),
-        });
-        const text = (await answer.json()) as {
-          version?: number;
-          problem?: { message?: string; version?: number };
-        };
-        this.slowestMs = Math.max(this.slowestMs, performance.now() - from);
-        write.heard?.(text);
-        if (answer.ok) this.keep(write, marker);
-        else {
-          const why = `${answer.status} ${write.kind}: ${text.problem?.message ?? 'no reason'}`;
-          this.refused.set(why, (this.refused.get(why) ?? 0) + 1);
-        }
-      } catch {
-        if (this.stopsWhenSilent) return;
-        await sleep(20);
-      }
-    }
-  }
-
-  private keep({ kind, isSlot }: Write, marker: string): void {
-    if (isSlot)
-      this.kept.forEach((one, index) => {
-        if (one.kind === kind && !one.isReplaced) this.kept[index] = { ...one, isReplaced: true };
-      });
-    this.kept.push({ kind, marker, atMs: Date.now(), isReplaced: false });
-  }
-}
-
-/** What was acknowledged and is not there: looked for in the text of every row. */
-async function missing(database: Database, kept: readonly Kept[]): Promise<readonly Kept[]> {
-  const tables = await database.rows(
-    sql`select schemaname || '.' || tablename as name from pg_tables where schemaname in ('public', 'private')`,
-  );
-  const texts: string[] = [];
-  for (const { name } of tables)
-    for (const row of await database.rows({
-      text: `select t::text as text from ${String(name)} t`,
-      values: [],
-    }))
-      texts.push(String(row.text));
-  const all = texts.join('\n');
-  // Where a later write of the same kind took its place without being heard of, the marker of that one is there instead.
-  return kept.filter(({ marker, isReplaced, kind }) => {
-    if (isReplaced || all.includes(marker)) return false;
-    const turn = Number(/-(\d+)-end$/.exec(marker)?.[1]);
-    const next = marker.replace(`-${turn}-end`, `-${turn + KINDS}-end`);
-    return !(SLOTS.has(kind) && all.includes(next));
-  });
-}
-let KINDS = 0;
-let SLOTS = new Set<string>();
 
 /** None is left behind, whatever becomes of this script. */
 const running = new Set<ReturnType<typeof startServer>>();
@@ -341,8 +69,6 @@ async function writesAt(place: DatabasePlace): Promise<readonly Write[]> {
   const database = await open(place);
   const writes = await writesOf(database);
   await database.close();
-  KINDS = writes.length;
-  SLOTS = new Set(writes.filter(({ isSlot }) => isSlot).map(({ kind }) => kind));
   return writes;
 }
 async function lost(place: DatabasePlace, kept: readonly Kept[]): Promise<readonly Kept[]> {
@@ -360,13 +86,14 @@ const said = (writer: Writer): string =>
 /** Kills the server again and again in the middle of writes of every kind. */
 async function kills(what: string, place: DatabasePlace): Promise<void> {
   const kept: Kept[] = [];
-  let refused = '';
+  let [refused, kindsInAll] = ['', 0];
   for (let round = 0; round < rounds; round += 1) {
     const writes = await writesAt(place);
+    kindsInAll = writes.length;
     const run = start(place);
     await untilUp(PORT, run.child);
-    const writer = new Writer(writes, `k${round}`);
-    const work = writer.run();
+    const writer = new Writer(URL_OF, writes, `k${round}`);
+    const work = writer.run(round);
     // Not before it is at work.
     for (let tries = 0; writer.kept.length < 2 && tries < 200; tries += 1) await sleep(50);
     await sleep(random.next() * 1500);
@@ -382,11 +109,11 @@ async function kills(what: string, place: DatabasePlace): Promise<void> {
   const kinds = new Set(kept.map(({ kind }) => kind)).size;
   const still = await lost(
     place,
-    kept.filter(({ kind }) => !SLOTS.has(kind)),
+    kept.filter(({ next }) => next === undefined),
   );
   report(
     what,
-    still.length === 0 && kinds === KINDS,
+    still.length === 0 && kinds === kindsInAll,
     `${rounds} kills, ${kept.length} writes of ${kinds} kinds acknowledged, ${still.length} lost ${refused}`,
   );
 }
@@ -397,7 +124,7 @@ async function powerCuts(place: DatabasePlace): Promise<void> {
   const writes = await writesAt(place);
   const run = start(place);
   await untilUp(PORT, run.child);
-  const writer = new Writer(writes, 'p');
+  const writer = new Writer(URL_OF, writes, 'p');
   const work = writer.run();
   for (let round = 0; round < Math.max(3, Math.floor(rounds / 2)); round += 1) {
     await sleep(300 + random.next() * 1200);
@@ -447,7 +174,7 @@ async function clockBack(place: DatabasePlace): Promise<void> {
   );
   const run = start(place, { NODE_OPTIONS: `--import ${script}` });
   await untilUp(PORT, run.child);
-  const writer = new Writer(writes, 'c');
+  const writer = new Writer(URL_OF, writes, 'c');
   const work = writer.run();
   await sleep(12_000);
   writer.isOver = true;
@@ -459,6 +186,55 @@ async function clockBack(place: DatabasePlace): Promise<void> {
     gone.length === 0 && writer.refused.size === 0,
     `${writer.kept.length} writes, ${writer.refused.size} refusals, ${gone.length} lost ${said(writer)}`,
   );
+}
+
+/** How long a disk is made to take for each piece written or made sure of, ms. */
+const SLOW_MS = 25;
+
+/** Writes while the disk is slow: all of it is answered, late, and kept. */
+async function slowly(
+  what: string,
+  place: DatabasePlace,
+  env: Readonly<Record<string, string>>,
+): Promise<void> {
+  const writes = await writesAt(place);
+  const run = start(place, env);
+  await untilUp(PORT, run.child);
+  const writer = new Writer(URL_OF, writes, 's');
+  const work = writer.run();
+  await sleep(20_000);
+  writer.isOver = true;
+  await work;
+  await ended(run, 'SIGKILL');
+  const gone = await lost(place, writer.kept);
+  const kinds = new Set(writer.kept.map(({ kind }) => kind)).size;
+  report(
+    what,
+    gone.length === 0 && writer.refused.size === 0 && kinds === writes.length,
+    `${writer.kept.length} writes of ${kinds} kinds in 20 s, the slowest ${writer.slowestMs.toFixed(0)} ms, ${gone.length} lost ${said(writer)}`,
+  );
+}
+
+/** The folder on a slow disk: each write and each flush of the server's process waits. */
+async function slowFolder(place: DatabasePlace): Promise<void> {
+  const script = path.join(base, 'slow.mjs');
+  writeFileSync(
+    script,
+    `import fs from 'node:fs';
+import { syncBuiltinESMExports } from 'node:module';
+const cell = new Int32Array(new SharedArrayBuffer(4));
+for (const name of ['writeSync', 'fsyncSync', 'fdatasyncSync']) {
+  const plain = fs[name];
+  fs[name] = (...given) => {
+    // What is said on the console is not written to the disk.
+    if (given[0] > 2) Atomics.wait(cell, 0, 0, ${SLOW_MS});
+    return plain(...given);
+  };
+}
+syncBuiltinESMExports();
+`,
+  );
+  await slowly(`a slow disk, the data in a folder`, place, { NODE_OPTIONS: `--import ${script}` });
 }
 
 /** A small disk of its own that fills up, and that can only be read. Needs the right to mount. */
@@ -475,7 +251,7 @@ async function disks(): Promise<void> {
     const writes = await writesAt(place);
     const run = start(place);
     await untilUp(PORT, run.child);
-    const writer = new Writer(writes, 'd', false);
+    const writer = new Writer(URL_OF, writes, 'd', false);
     const work = writer.run();
     await sleep(1500);
     spawnSync('sh', ['-c', `cat /dev/zero > ${ballast} 2>/dev/null`]);
@@ -508,23 +284,26 @@ async function disks(): Promise<void> {
 async function databaseTrouble(): Promise<void> {
   const postgres = await makePostgres({ isSafe: true });
   const place = { folder: path.join(base, 'beside'), address: postgres.address() };
+  const psql = (text: string) =>
+    spawnSync(path.join(postgres.programs, 'psql'), ['-q', '-d', postgres.address(), '-c', text]);
   try {
     await prepared(place);
     await kills('killed, the data on a server', place);
+    // PostgreSQL waits before each flush of its journal as long as a slow disk would take for it.
+    for (const setting of [`commit_delay = ${SLOW_MS * 1000}`, 'commit_siblings = 0'])
+      psql(`alter system set ${setting}`);
+    psql('select pg_reload_conf()');
+    await slowly('a slow disk, the data on a server', place, {});
+    psql('alter system reset all');
+    psql('select pg_reload_conf()');
     const writes = await writesAt(place);
     const run = start(place);
     await untilUp(PORT, run.child);
-    const writer = new Writer(writes, 'x', false);
+    const writer = new Writer(URL_OF, writes, 'x', false);
     const work = writer.run();
     for (let cut = 0; cut < rounds; cut += 1) {
       await sleep(100 + random.next() * 300);
-      spawnSync(path.join(postgres.programs, 'psql'), [
-        '-q',
-        '-d',
-        postgres.address(),
-        '-c',
-        `select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'navuren'`,
-      ]);
+      psql(`select pg_terminate_backend(pid) from pg_stat_activity where application_name = 'navuren'`);
     }
     const afterCuts = writer.kept.length;
     for (const end of ['stop', 'kill'] as const) {
@@ -557,6 +336,7 @@ try {
   await powerCuts(place);
   await twoOnOne(place);
   await clockBack(place);
+  await slowFolder(place);
   await disks();
   if (postgresPrograms()) await databaseTrouble();
   else console.log('not tried: a database on a server (node scripts/setup.mjs --for-tests installs one)');
