@@ -1,12 +1,13 @@
 // npm run load [-- --teachers N --seconds S]: what a school of N teachers weighs on a PostgreSQL server of this machine, and
 // how many requests one Navuren, and two, answer beside it. The rows are those of the sample, many times over; the figures
 // of docs/school.md come from here.
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync, statSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { performance } from 'node:perf_hooks';
 import autocannon from 'autocannon';
 import pg from 'pg';
+import { saveArchive } from '../server/archive/copies';
 import { findClasses } from '../server/classes';
 import { migrationsFolder, openDatabase } from '../server/database';
 import { listPractices, readPractice, savePractice } from '../server/practices';
@@ -185,6 +186,9 @@ try {
     const result = await savePractice(open, `p${2 * teachers}`, stored.practice, version, Date.now());
     if (result.ok) version = result.version;
   });
+  const copy = path.join(base, 'copy.zip');
+  await timed('one copy of what a teacher has', () => saveArchive(open, copy, Date.now()));
+  console.log(`${'  that copy'.padEnd(56)} ${(statSync(copy).size / 1000).toFixed(0).padStart(9)} kB`);
   await open.close();
   for (const port of PORTS) {
     const child = startServer({

@@ -1,13 +1,10 @@
 import { readFileSync } from 'node:fs';
-import { listTeachers, readDoor, setOpen, setPassphrase } from './access/accounts';
+import { readDoor, setOpen, setPassphrase } from './access/accounts';
 import { keepDoor } from './access/door';
 import { passphraseSchema } from './access/passphrase';
-import { dayOf } from '@/core/people/presence';
-import { copiesOf, copyOfDay } from './archive/copies';
-import { readCustoms } from './customs';
+import { copiesOfToday } from './archive/eachDay';
 import { closeDatabase, database, databasePlace, dataFolder, whyNotOpened } from './database';
 import { loggable } from './answers';
-import { OWNER, ownedBy } from './sql';
 
 /** Marks the one line that the start scripts show when the server gives up. */
 const GIVES_UP = 'Navuren did not start. ';
@@ -16,19 +13,23 @@ const HOUR_MS = 3_600_000;
 /** The first copy of a day waits until the start is over, ms. */
 const AFTER_START_MS = 20_000;
 
-/** Makes a copy of everything each teacher has once a day, by the day of their place; what fails is said and tried again. */
+/** Looks each hour whose copy of today is still to be made; what fails is said and tried again. */
 function keepCopies(): void {
+  // Where the database's own tools make the copies, files of ours beside them would be a second lot of everything.
+  if (process.env.NAVUREN_COPIES === 'none') return;
+  let isAtIt = false;
   const keep = async (): Promise<void> => {
+    // In a school of thousands one round may take longer than an hour.
+    if (isAtIt) return;
+    isAtIt = true;
     try {
-      const open = await database();
-      const nowMs = Date.now();
-      for (const id of [OWNER, ...(await listTeachers(open)).map((one) => one.id)]) {
-        const own = ownedBy(open, id);
-        const { zone } = (await readCustoms(own)).place;
-        await copyOfDay(own, copiesOf(dataFolder(), id), dayOf(nowMs, zone), nowMs);
-      }
+      const notMade = await copiesOfToday(await database(), dataFolder(), Date.now());
+      for (const { teacherId, error } of notMade)
+        console.error(`The copy of today of ${teacherId} could not be made: ${loggable(error)}`);
     } catch (error) {
-      console.error(`The copy of today could not be made: ${loggable(error)}`);
+      console.error(`The copies of today could not be made: ${loggable(error)}`);
+    } finally {
+      isAtIt = false;
     }
   };
   setTimeout(() => void keep(), AFTER_START_MS).unref();

@@ -1,4 +1,4 @@
-import { readFileSync, readdirSync, mkdtempSync, rmSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readFileSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
 import os from 'node:os';
 import path from 'node:path';
 import { PART_IDS } from '@/core/archive/parts';
@@ -7,6 +7,7 @@ import { privateIn } from '@/core/practice';
 import { addTeacher, setPassphrase, shutOut } from './access/accounts';
 import { deleteTeacher } from './access/departed';
 import { copyOfDay, copiesOf, listCopies, saveArchive } from './archive/copies';
+import { copiesOfToday } from './archive/eachDay';
 import { ArchiveRefused } from './archive/read';
 import { bringArchive, planArchive } from './archive/restore';
 import { OF_THE_INSTALLATION, TABLES } from './archive/tables';
@@ -408,6 +409,25 @@ describe('a file of everything', () => {
     await copyOfDay(other, copiesOf(folder, other.teacherId), '2026-11-29', NOW);
     expect(listCopies(copiesOf(folder, OWNER)).map(({ day }) => day)).toEqual(['2026-11-30']);
     expect(listCopies(copiesOf(folder, other.teacherId)).map(({ day }) => day)).toEqual(['2026-11-29']);
+  });
+
+  it('of today is made for everyone by the day of their place, though one of them cannot have theirs', async () => {
+    const folder = path.join(base, 'copies-of-today');
+    // A file stands where the first teacher’s folder would have to be.
+    const hindered = copiesOf(folder, other.teacherId);
+    mkdirSync(path.dirname(hindered), { recursive: true });
+    writeFileSync(hindered, 'in the way');
+    const far = ownedBy(owner, (await addTeacher(owner, 'Zillah Farrow', WORDS, NOW)) ?? '?');
+    const place = { ...DEFAULT_CUSTOMS.place, zone: 'Pacific/Kiritimati' };
+    await saveCustoms(far, { ...DEFAULT_CUSTOMS, place }, 0, NOW);
+    // Half past eleven in the evening in Greenwich: on Kiritimati (UTC+14) it is the next day long since.
+    const notMade = await copiesOfToday(owner, folder, Date.UTC(2026, 10, 30, 23, 30));
+    expect(notMade.map(({ teacherId }) => teacherId)).toEqual([other.teacherId]);
+    expect(listCopies(copiesOf(folder, OWNER)).map(({ day }) => day)).toEqual(['2026-11-30']);
+    expect(listCopies(copiesOf(folder, far.teacherId)).map(({ day }) => day)).toEqual(['2026-12-01']);
+    rmSync(hindered);
+    expect(await copiesOfToday(owner, folder, Date.UTC(2026, 10, 30, 23, 40))).toEqual([]);
+    expect(listCopies(hindered)).toHaveLength(1);
   });
 });
 
