@@ -76,7 +76,7 @@ try {
     { role: 'the owner', origin: HERE, headers: { cookie } },
   ];
   // A page asked for the first time is read from the disk: that is said of no request.
-  await hostile({ origin: HERE, headers: { cookie }, requests: 600, seed: 1 });
+  await hostile({ origin: HERE, headers: { cookie }, requests: 2500, seed: 1 });
   for (const { role, ...asked } of roles) {
     const from = memory(child.pid ?? 0);
     const { wrong, slowest, statuses } = await hostile({ ...asked, requests, seed: 20261130 });

@@ -8,6 +8,7 @@ import { ROLES } from '../forms/model/roles';
 import { ORGAN_IDS, PHASE_IDS } from '../phases';
 import { AGAIN } from './again';
 import { AIM_IDS } from './aims';
+import { AT_HAND } from './atHand';
 import { INTENTS } from './intents';
 import { BRIEF_VOICES } from './layers';
 import { LEAST_MINUTES, MOST_MINUTES, PLACE_LIMITS } from './limits';
@@ -81,6 +82,8 @@ export const briefSchema = z.strictObject({
     .regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, 'the id of a breath pattern')
     .max(60)
     .optional(),
+  /** What is at hand besides one's own body; nothing where nothing is said. */
+  atHand: z.enum(AT_HAND).optional(),
   /** How much of the last class comes again; a little new where nothing is said. */
   again: z.enum(AGAIN).optional(),
 });

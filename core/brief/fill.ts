@@ -46,6 +46,7 @@ export function fillBrief(
     without: wishes.without ?? [],
     pins: wishes.pins ?? [],
     place: wishes.place ?? [],
+    ...(wishes.atHand ? { atHand: wishes.atHand } : {}),
     ...(wishes.again ? { again: wishes.again } : {}),
   } satisfies Brief;
   const breath = suggestBreath(plain, customs);
@@ -72,6 +73,7 @@ export function fillBrief(
       without: from('without', 'usual'),
       pins: from('pins', 'usual'),
       place: from('place', 'usual'),
+      atHand: from('atHand', 'usual'),
       again: from('again', 'usual'),
       voice: from('voice', voice.why),
       breath: from('breath', breath.why),

@@ -6,6 +6,8 @@ export type { PlaceLimit } from './limits';
 export { aim, AIM_IDS, AIMS } from './aims';
 export { PLAIN_BRIEF } from './plain';
 export { AGAIN, USUAL_AGAIN } from './again';
+export { AT_HAND } from './atHand';
+export type { AtHand } from './atHand';
 export type { Again } from './again';
 export { INTENTS } from './intents';
 export type { Intent } from './intents';

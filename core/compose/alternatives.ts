@@ -1,5 +1,6 @@
 import type { Customs } from '../customs';
 import type { Form, Role } from '../forms';
+import { isWithinReach } from '../forms/model/props';
 import type { Practice, Reason } from '../practice/model';
 import type { People } from './asking';
 import { fitForm, type Fitting } from './candidates';
@@ -11,7 +12,10 @@ export interface Alternative {
   readonly reasons: readonly Reason[];
 }
 
-/** Forms that could stand in a role of this practice and are not in it yet, best first. */
+/**
+ * Forms that could stand in a role of this practice and are not in it yet, best first; last of all those that need what
+ * nobody said was at hand.
+ */
 export function alternatives(
   practice: Practice,
   role: Role,
@@ -26,8 +30,9 @@ export function alternatives(
       const fitting = fitForm(form, practice.brief.posture, people, customs, practice.brief.place);
       if (typeof fitting === 'string') return [];
       const merit = meritOf(form, role, practice.brief, customs);
-      return [{ form, fitting, reasons: merit.reasons, fit: merit.fit }];
+      const isThere = isWithinReach(form, fitting.variant, practice.brief.atHand);
+      return [{ form, fitting, reasons: merit.reasons, fit: merit.fit, isThere }];
     })
-    .toSorted((a, b) => b.fit - a.fit)
+    .toSorted((a, b) => Number(b.isThere) - Number(a.isThere) || b.fit - a.fit)
     .map(({ form, fitting, reasons }) => ({ form, fitting, reasons }));
 }

@@ -1,4 +1,5 @@
 import type { Fitting } from './candidates';
+import { withinReach } from './atHand';
 import { themeBlocks } from '../brief';
 import type { StrengthId } from '../customs';
 import type { Form, Role, VariantId } from '../forms';
@@ -100,7 +101,16 @@ export function groundOf(asking: Asking, allowed: readonly Allowed[], round: Rou
   const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));
   const strength = (id: StrengthId): number => factorOf(customs, id);
   const targets = targetsOf(brief, customs);
-  const places = placesOf(asking, plan, allowed).map((list, at) => withSounds(asking, plan[at], list));
+  const whims = whimsOf(asking, allowed);
+  const worth = ({ form, fitting: { variant } }: Allowed): number =>
+    targets.reduce(
+      (sum, { counts, gains, strength: of }) =>
+        sum + (counts(form, variant) ? (gains[0] ?? 0) * strength(of) : 0),
+      whims.get(form.id) ?? 0,
+    );
+  const places = placesOf(asking, plan, withinReach(asking, allowed, worth)).map((list, at) =>
+    withSounds(asking, plan[at], list),
+  );
   const counters = new Counters();
   const targetCounters = targets.map((target) =>
     counters.add(
@@ -134,7 +144,7 @@ export function groundOf(asking: Asking, allowed: readonly Allowed[], round: Rou
     all: allOf(asking, counters),
     askedFor: askedForIn(brief, customs),
     hits: new Map(allowed.map(({ form, fitting }) => [form.id, hitsOf(targets, form, fitting.variant)])),
-    whims: whimsOf(asking, allowed),
+    whims,
     hinge: plan.some((section) => section.hinge) ? allowed.find(({ form }) => form.hinge) : undefined,
     unitMs,
     totalUnits: Math.round((brief.minutes * 60_000) / unitMs),

@@ -1,4 +1,4 @@
-import type { Form } from '../forms';
+import { isWithinReach, type Form } from '../forms';
 import {
   compile,
   formOf,
@@ -103,7 +103,7 @@ function anotherForm(place: PlaceOfItem, form: Form): readonly Instead[] {
   const { brief, customs, people } = asking;
   const fitting = fitForm(form, brief.posture, people, customs, brief.place);
   const span = timeline.items[index];
-  if (typeof fitting === 'string' || !span) return [];
+  if (typeof fitting === 'string' || !span || !isWithinReach(form, fitting.variant, brief.atHand)) return [];
   const allowed: Allowed = { form, fitting };
   const reasons = reasonsFor(form, item.role, brief, customs, targetsOf(brief, customs));
   const why: Item['reasons'] = [{ code: 'swapped-by-hand' }, ...reasons];

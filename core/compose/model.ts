@@ -5,7 +5,7 @@ import {
   isByName,
   isOnFloor,
   isUnwritten,
-  propOf,
+  isWithinReach,
   stanceOf,
   type Form,
   type Role,
@@ -86,7 +86,8 @@ function sortOut({ brief, repertoire, people, customs, kept, putIn }: Asking) {
           : fitForm(form, brief.posture, people, customs, brief.place);
     if (typeof fitting === 'string') refused.set(form.id, fitting);
     else if (needsAsking(form) && !asked.has(form.id)) refused.set(form.id, 'by-name');
-    else if (propOf(form, fitting.variant) && !asked.has(form.id)) refused.set(form.id, 'needs-prop');
+    else if (!isWithinReach(form, fitting.variant, brief.atHand) && !asked.has(form.id))
+      refused.set(form.id, 'needs-prop');
     else allowed.push({ form, fitting });
   }
   return { allowed, refused };

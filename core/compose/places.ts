@@ -4,6 +4,7 @@ import type { OrganId } from '../phases';
 import { LESSON_STEPS, type Item, type LessonStep } from '../practice';
 import type { SoundOrgan } from '../sounds';
 import type { Allowed, Asking } from './asking';
+import { isByHand, sectionByHand } from './atHand';
 import type { Dressing } from './dressing';
 import { orderOf } from './items';
 import type { SectionPlan } from './plan';
@@ -69,18 +70,22 @@ interface Placing {
   /** Whether the heart is filled by a set alone. */
   readonly isSetAlone: boolean;
   readonly pins: ReadonlyMap<string, Pin>;
+  /** Where what is at hand is used; −1 where nowhere. */
+  readonly byHand: number;
   /** Numbers given out: the same for the same form. */
   once: number;
 }
 
-/** Sets and lessons keep an order of their own, in the middle of the list. */
+/** What is done with what is at hand, sets and lessons keep an order of their own, in the middle of the list. */
+const HAND_ORDER = 300;
 const SET_ORDER = 400;
 const LESSON_ORDER = 500;
 
-function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
+function placingOf(asking: Asking, plan: readonly SectionPlan[], allowed: readonly Allowed[]): Placing {
   const { brief, customs } = asking;
   const parts = themeParts(brief.theme);
   const walked = setsWalked(asking);
+  const isSetAlone = walked.some(({ isAlone }) => isAlone);
   return {
     asking,
     plan,
@@ -95,7 +100,8 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[]): Placing {
         ),
       ),
     ),
-    isSetAlone: walked.some(({ isAlone }) => isAlone),
+    isSetAlone,
+    byHand: sectionByHand(asking, plan, allowed, isSetAlone),
     pins: new Map((brief.pins ?? []).map((pin) => [pin.formId, pin])),
     once: 0,
   };
@@ -179,11 +185,19 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
   // All five are sounded, or none: one organ's sound is not for all phases.
   if (asking.brief.theme.kind === 'all-phases' && form.soundOrgan !== undefined) return;
   const organs = organsOfForm(form, asking.customs);
+  const isThere = isByHand(asking, allowed);
   plan.forEach((section, at) => {
     // A set fills the heart of its practice alone.
     if (placing.isSetAlone && section.role === 'nourish') return;
+    // It is fetched once.
+    if (isThere && at !== placing.byHand) return;
     if (form.roles.includes(section.role) && blockAllows(plan, at, organs))
-      places[at]?.push({ allowed, once, order: order(section.role), pinned: false });
+      places[at]?.push({
+        allowed,
+        once,
+        order: isThere ? HAND_ORDER + index / 1000 : order(section.role),
+        pinned: false,
+      });
   });
 }
 
@@ -221,7 +235,7 @@ export function placesOf(
   plan: readonly SectionPlan[],
   allowed: readonly Allowed[],
 ): Place[][] {
-  const placing = placingOf(asking, plan);
+  const placing = placingOf(asking, plan, allowed);
   allowed.forEach((entry, index) => placeForm(placing, entry, index));
   placeKept(placing, allowed);
   return placing.places.map((list) => withPinsPlaced(list.toSorted((a, b) => a.order - b.order)));

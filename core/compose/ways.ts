@@ -1,6 +1,7 @@
 import type { StrengthId } from '../customs';
 import { asksOf, cycleOf, isStanding, stanceOf, type Role } from '../forms';
-import { STANCE_CHANGE_SEC } from '../time';
+import { PROP_CHANGE_SEC, STANCE_CHANGE_SEC } from '../time';
+import { isByHand } from './atHand';
 import { againOf } from './again';
 import type { Allowed, ItemDraft } from './asking';
 import type { Part } from './criteria';
@@ -155,7 +156,10 @@ export function optionsAt(ground: Ground, place: Place, section: SectionPlan, ow
     dressingsAt(ground, place, section).flatMap((dressing, index) => {
       const item = draftAt(ground, place, role, dressing);
       const pace = place.kept ? 1 : item.stretch;
-      const changeMs = isUsualStance ? 0 : STANCE_CHANGE_SEC[item.familiarity] * 1000;
+      // To fetch what is at hand and to lay it down takes as long as two forms are given for it.
+      const changeMs =
+        (isUsualStance ? 0 : STANCE_CHANGE_SEC[item.familiarity] * 1000) +
+        (isByHand(asking, place.allowed) ? PROP_CHANGE_SEC * 1000 : 0);
       const laid = pointsOf(dressing.parts, strength);
       // What stands in for the breath asked for need not be had at every length too.
       const ways = waysAt(ground, place, role).filter(({ stretch }) => index === 0 || stretch === 1);

@@ -83,6 +83,7 @@ export const WEIGHTS = {
   lastClass: { value: -0.9, unit: 'points', why: 'What the last class did counts for less.' },
   classBefore: { value: -0.5, unit: 'points', why: 'So does, a little, the one before …' },
   classBeforeThat: { value: -0.25, unit: 'points', why: '… and the one before that.' },
+  atHand: { value: 6, unit: 'points', why: 'What was brought is used, and so is who came: as many forms as the minutes take.' },
   liked: { value: 0.5, unit: 'points', why: 'Among what serves, what those who come like is taken.' },
   apart: { value: -3, unit: 'points', why: 'Drafts to choose among should differ.' },
   // What forms cost together.

@@ -77,6 +77,7 @@ describe('a theme of any kind in an address', () => {
         { formId: 'crane', place: 3 },
       ],
       place: ['no-shoes' as const],
+      atHand: 'ball' as const,
     };
     expect(readBriefQuery(asQuery(writeBriefQuery(wishes)))).toEqual(wishes);
   });

@@ -40,6 +40,7 @@ export function readBriefQuery(query: Query): BriefWishes {
     breathsPerMin: number('breathsPerMin'),
     voice: one('voice'),
     breath: one('breath'),
+    atHand: one('atHand'),
     again: one('again'),
     groupId: one('group'),
     without: all('without').length > 0 ? all('without') : undefined,

@@ -47,6 +47,7 @@ export function writeBriefQuery(wishes: BriefWishes): string {
     'breathsPerMin',
     'voice',
     'breath',
+    'atHand',
     'again',
   ] as const) {
     const value = wishes[field];

@@ -46,7 +46,7 @@ export {
   strokeMovement,
   MEASURED_ASKS,
 } from './measured/measure';
-export { propOf } from './model/props';
+export { isAtHand, isWithinReach, propOf } from './model/props';
 export { seal, sealRefusal, SEAL_IDS, SEALS, withSeal } from './model/seals';
 export type { SealId, SealRefusal } from './model/seals';
 export { asksAsDone } from './measured/asAsked';

@@ -1,6 +1,6 @@
 import { alternatives, fitForm, type Alternative, type People } from '../compose';
 import type { Customs } from '../customs';
-import type { Form, Role } from '../forms';
+import { isWithinReach, type Form, type Role } from '../forms';
 import { edit, type Item, type Practice } from '../practice';
 
 /** What a leader may put in while leading, with all it needs: the class goes on without asking anyone. */
@@ -82,7 +82,10 @@ export function likelyNext(
   const met = new Set(items.map(({ formId }) => formId));
   const forms = OFFERED.flatMap(({ role, forms: most }) => {
     const best = alternatives(practice, role, repertoire, customs, people)
-      .filter(({ form }) => form.hinge !== true && !met.has(form.id))
+      .filter(
+        ({ form, fitting }) =>
+          form.hinge !== true && !met.has(form.id) && isWithinReach(form, fitting.variant, brief.atHand),
+      )
       .slice(0, most);
     for (const { form } of best) met.add(form.id);
     return best.flatMap((one) => likely('form', role, one));

@@ -1,4 +1,5 @@
 import { entryAt } from '../lists/lists';
+import type { Prop } from '../body/posture';
 import type { Side } from '../body/sides';
 import { capital } from '../text/text';
 import type { BreathStroke, Pace } from '../breath';
@@ -8,6 +9,7 @@ import {
   isOnFloor,
   isStanding,
   nameOf,
+  propOf,
   seal,
   stanceOf,
   type Form,
@@ -29,6 +31,7 @@ import {
   isGestureOnce,
   repetitionsOf,
   saidSec,
+  PROP_CHANGE_SEC,
   STANCE_CHANGE_SEC,
   WORD_SEC,
   type Doing,
@@ -337,6 +340,40 @@ const stanceWords = (from: Stance, to: Stance): string => {
   return from === 'chair' ? `Stand up. ${STANCE_WORDS[to]}` : STANCE_WORDS[to];
 };
 
+/** How one comes to what a form is done with, and lets it go again, as it is said. */
+const PROP_WORDS_SAID: Readonly<Record<Prop, { readonly taken: string; readonly left: string }>> = {
+  ball: { taken: 'Take up the ball.', left: 'Lay the ball down.' },
+  staff: { taken: 'Take up the staff.', left: 'Lay the staff down.' },
+  wall: { taken: 'Go up to the wall.', left: 'Come away from the wall.' },
+  'wall behind': { taken: 'Go to the wall, your back to it.', left: 'Come away from the wall.' },
+  partner: { taken: 'Find a partner, and face each other.', left: 'Thank each other, and let go.' },
+  ring: { taken: 'Come into a ring.', left: 'Let the ring open.' },
+};
+/** One wall for breast and back: who stands at it turns round. */
+const TURNED: Partial<Record<Prop, string>> = {
+  wall: 'Turn to face the wall.',
+  'wall behind': 'Turn your back to the wall.',
+};
+
+function propWords(from: Prop | undefined, to: Prop | undefined): string {
+  if (from === to) return '';
+  const turned = from && to && TURNED[from] ? TURNED[to] : undefined;
+  if (turned !== undefined) return turned;
+  return [from && PROP_WORDS_SAID[from].left, to && PROP_WORDS_SAID[to].taken].filter(Boolean).join(' ');
+}
+
+/** What is said, and for how long, till one stands, and has in hand, what a form begins with; the first begins so. */
+function changeOf(item: Item, form: Form, before: Before | undefined): Draft | undefined {
+  if (!before) return undefined;
+  const { start } = stanceOf(form, item.variant);
+  const isStance = before.stance !== start;
+  const taken = propWords(before.prop, propOf(form, item.variant));
+  if (taken === '' && !isStance) return undefined;
+  const sec = (taken === '' ? 0 : PROP_CHANGE_SEC) + (isStance ? STANCE_CHANGE_SEC[item.familiarity] : 0);
+  const said = [taken, isStance ? stanceWords(before.stance, start) : ''].filter((words) => words !== '');
+  return talk('stance', sec, said.join(' '));
+}
+
 /** Only the first step of a lesson is announced by the form's name. */
 export const laterInLesson = (item: Item): boolean => item.lesson !== undefined && item.lesson !== 'show';
 
@@ -363,6 +400,7 @@ export const paceOf = ({ brief, customs }: Pick<Practice, 'brief' | 'customs'>):
 /** Where an item begins: what came before it. */
 interface Before {
   readonly stance: Stance;
+  readonly prop: Prop | undefined;
   readonly pattern: string | undefined;
 }
 
@@ -393,14 +431,10 @@ function itemEvents(
     layers,
     wordsPerMin: customs.wordsPerMin,
   };
-  const stance = stanceOf(form, item.variant);
   const aside = (part: 'entry' | 'exit'): readonly Draft[] =>
     asideOf(form, item.variant, part, context.doing).map((laid) => strokeEvent(context, laid, 0));
-  const events: Draft[] = [];
-  if (before !== undefined && before.stance !== stance.start)
-    events.push(
-      talk('stance', STANCE_CHANGE_SEC[item.familiarity], stanceWords(before.stance, stance.start)),
-    );
+  const change = changeOf(item, form, before);
+  const events: Draft[] = change ? [change] : [];
   // A hinge is its own announcement.
   if (!item.hinge && !laterInLesson(item))
     events.push(talk('setup', talkSec, item.cues?.setup ?? nameOf(form, item.variant)));
@@ -513,6 +547,7 @@ export function compile(practice: Practice): Timeline {
     });
     before = {
       stance: stanceOf(form, item.variant).end,
+      prop: propOf(form, item.variant),
       pattern: layers.breathing?.pattern.id ?? before?.pattern,
     };
   });

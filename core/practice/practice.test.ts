@@ -157,6 +157,24 @@ describe('compile', () => {
     ]);
   });
 
+  it('says how one comes to what a form is done with and lets it go again, once each, eight seconds', () => {
+    const saidIn = (...ids: readonly string[]) =>
+      compile(practice(ids.map((id) => item(id))))
+        .events.filter((event) => event.kind === 'stance')
+        .map(({ cue, lengthMs }) => [cue, lengthMs]);
+    expect(saidIn('rise-and-sink', 'staff-lifted', 'staff-turned', 'rise-and-sink')).toEqual([
+      ['Take up the staff.', 8000],
+      ['Lay the staff down.', 8000],
+    ]);
+    // As with its stance, the first form begins so; two walls are one.
+    expect(saidIn('wall-climb', 'wall-back')).toEqual([['Turn your back to the wall.', 8000]]);
+    // Both at once, where the feet change too: eight seconds and four.
+    expect(saidIn('pair-palms-breathe', 'brocade-draw-the-bow')).toEqual([
+      ['Thank each other, and let go. Step out wide.', 12_000],
+    ]);
+    expect(saidIn('staff-lifted', 'ring-sways')).toEqual([['Lay the staff down. Come into a ring.', 8000]]);
+  });
+
   it('leaves out holds and sends the exhale by the mouth where the item says so', () => {
     const held = practice([item('brocade-hold-up-the-sky')]);
     expect(compile(held).events.some((event) => event.breath === 'hold')).toBe(true);

@@ -6,6 +6,8 @@ import { atPace, layOut, repetitionsOf, secondsOf } from './layout';
 
 /** First repetition against a later one (common practice: 1.4–2.7 for a taught form). */
 export const FIRST_REPETITION = { known: 1.1, taught: 1.8 } as const;
+/** To take up a ball or a staff, to go to a wall, to find one another, or to leave them again, s (common practice). */
+export const PROP_CHANGE_SEC = 8;
 /** A change of stance costs 3–6 s (common practice). */
 export const STANCE_CHANGE_SEC = { known: 4, taught: 6 } as const;
 

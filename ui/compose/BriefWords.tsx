@@ -1,6 +1,7 @@
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
 import {
   AGAIN,
+  AT_HAND,
   INTENTS,
   PLACE_LIMITS,
   USUAL_AGAIN,
@@ -10,8 +11,10 @@ import {
 } from '@/core/brief';
 import {
   AGAIN_NAMES,
+  AT_HAND_NAMES,
   DAY_PART_NAMES,
   INTENT_NAMES,
+  NOTHING_AT_HAND,
   PLACE_NAMES,
   SEASON_NAMES,
   themeName,
@@ -233,6 +236,18 @@ export function WithAndWithout({ filled, formName, onWish, onChoosing }: WordsPr
           onWish({ place: PLACE_LIMITS.filter((limit) => chosen.split(',').includes(limit)) })
         }
         options={placeOptions()}
+      />
+      , with{' '}
+      <Word
+        name="At hand"
+        shown={brief.atHand ? AT_HAND_NAMES[brief.atHand] : NOTHING_AT_HAND}
+        why={why.atHand}
+        value={brief.atHand ?? ''}
+        onChoose={(chosen) => onWish({ atHand: AT_HAND.find((one) => one === chosen) })}
+        options={[
+          { value: '', label: NOTHING_AT_HAND },
+          ...AT_HAND.map((one) => ({ value: one, label: AT_HAND_NAMES[one] })),
+        ]}
       />
       .
     </>

@@ -46,6 +46,7 @@ export const BRIEF_WORDS = {
   place: 'place',
   voice: 'how sounds are made',
   breath: 'the breath',
+  atHand: 'what is at hand',
   again: 'how much comes again',
 } as const satisfies Record<keyof Brief, string>;
 

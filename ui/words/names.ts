@@ -1,5 +1,5 @@
 import type { EarthSchoolId, SeasonId } from '@/core/almanac';
-import type { Again, Brief, Intent, PlaceLimit } from '@/core/brief';
+import type { Again, AtHand, Brief, Intent, PlaceLimit } from '@/core/brief';
 import { DAY_PART_NAMES, SEASON_NAMES, themeName } from '@/core/brief/names';
 import type { Role } from '@/core/forms';
 
@@ -43,6 +43,16 @@ export const PLACE_NAMES = {
   'no-shoes': 'bare feet on a hard floor',
   quiet: 'a place that must be quiet',
 } as const satisfies Record<PlaceLimit, string>;
+
+export const NOTHING_AT_HAND = 'nothing besides';
+/** What is at hand, as the sentence of a brief goes on. */
+export const AT_HAND_NAMES = {
+  wall: 'a wall to stand at',
+  ball: 'a ball each',
+  staff: 'a staff each',
+  pairs: 'somebody each, in pairs',
+  ring: 'one another, in a ring',
+} as const satisfies Record<AtHand, string>;
 
 /** A one-line summary of a brief for lists. */
 export function briefLine(brief: Brief): string {

@@ -12,7 +12,8 @@ export const REFUSED = {
   place: 'the place does not allow it',
   'sounds-off': 'no sounds are wished for',
   'by-name': 'it is taken with its set, or by name',
-  'needs-prop': 'it needs something, or somebody, that may not be there: ask for it by name',
+  'needs-prop':
+    'it needs something, or somebody, that may not be there: say that it is at hand, or ask for the form by name',
   unwritten: 'nothing but its name is written yet',
   'left-out': 'it was left out',
   unknown: 'there is no such form',

@@ -1,6 +1,7 @@
 import { action } from './action';
 import { apart } from './apart';
 import { arc } from './arc';
+import { atHand } from './atHand';
 import { block } from './block';
 import type { Criterion, FormAt, Part, Weighing } from './criterion';
 import { economy, placeOf } from './economy';
@@ -48,6 +49,7 @@ export const CRITERIA: readonly Criterion[] = [
   stranger,
   exhale,
   lately,
+  atHand,
   liked,
   apart,
 ];
