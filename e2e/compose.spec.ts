@@ -59,6 +59,28 @@ test('a draft can be argued with: three characters, why this, why not, something
   expect(problems).toEqual([]);
 });
 
+test('what is at hand is said in the sentence, kept in the address, and used', async ({ page }) => {
+  test.setTimeout(120_000);
+  const problems = watchConsole(page);
+  await page.goto('/compose?theme=organ.liver&minutes=20');
+  await settled(page);
+  expect((await orderNames(page)).filter((name) => name.startsWith('Staff'))).toEqual([]);
+  await page.getByRole('button', { name: 'At hand: nothing besides' }).click();
+  await page.getByRole('menuitemradio', { name: 'a staff' }).click();
+  await expect(page).toHaveURL(/atHand=staff/);
+  await expect(page.getByRole('button', { name: /^Move Staff/ }).first()).toBeVisible({ timeout: 60_000 });
+  await settled(page);
+  await expect(lengthLine(page)).toContainText('on time');
+  // Opened again from its address it is the same wish; and it is taken back as it was said.
+  await page.reload();
+  await settled(page);
+  await page.getByRole('button', { name: 'At hand: a staff' }).click();
+  await page.getByRole('menuitemradio', { name: 'nothing besides' }).click();
+  await expect(page.getByRole('button', { name: /^Move Staff/ })).toHaveCount(0, { timeout: 60_000 });
+  await expect(page).not.toHaveURL(/atHand/);
+  expect(problems).toEqual([]);
+});
+
 test('what is kept stays through a redraft, and hand edits are made to fit again', async ({ page }) => {
   test.setTimeout(120_000);
   await page.goto('/compose?theme=organ.kidney&minutes=20');

@@ -1,7 +1,7 @@
+import { keysOf } from '@/core/lists/lists';
 import { DAY_PARTS, SEASON_IDS } from '@/core/almanac';
 import {
   AGAIN,
-  AT_HAND,
   INTENTS,
   PLACE_LIMITS,
   USUAL_AGAIN,
@@ -242,11 +242,11 @@ export function WithAndWithout({ filled, formName, onWish, onChoosing }: WordsPr
         name="At hand"
         shown={brief.atHand ? AT_HAND_NAMES[brief.atHand] : NOTHING_AT_HAND}
         why={why.atHand}
-        value={brief.atHand ?? ''}
-        onChoose={(chosen) => onWish({ atHand: AT_HAND.find((one) => one === chosen) })}
+        value={brief.atHand ?? ('' as const)}
+        onChoose={(atHand) => onWish({ atHand: atHand === '' ? undefined : atHand })}
         options={[
-          { value: '', label: NOTHING_AT_HAND },
-          ...AT_HAND.map((one) => ({ value: one, label: AT_HAND_NAMES[one] })),
+          { value: '' as const, label: NOTHING_AT_HAND },
+          ...keysOf(AT_HAND_NAMES).map((value) => ({ value, label: AT_HAND_NAMES[value] })),
         ]}
       />
       .

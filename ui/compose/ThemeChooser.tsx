@@ -3,7 +3,8 @@
 import { entryAt } from '@/core/lists/lists';
 import { useState } from 'react';
 import { SEASON_IDS } from '@/core/almanac';
-import { aim, AIMS, themeParts, type BriefWishes, type Pin, type Theme, type ThemePart } from '@/core/brief';
+import { AIMS, themeParts, type BriefWishes, type Pin, type Theme, type ThemePart } from '@/core/brief';
+import { AIM_REASONS } from '@/core/brief/aimReasons';
 import { CHANNELS } from '@/core/channels/channels';
 import { POINT_CODES } from '@/core/channels/codes';
 import { FORM_SETS } from '@/core/forms/model/sets';
@@ -113,7 +114,8 @@ export function ThemeChooser({ theme, pins, formNames, onWish, onClose }: Props)
           (part) =>
             part.kind === 'aim' && (
               <p key={part.aim} className="small quiet my-1">
-                {aim(part.aim).why} <span className="italic">{sourceTitle(aim(part.aim).source)}.</span>
+                {AIM_REASONS[part.aim].why}{' '}
+                <span className="italic">{sourceTitle(AIM_REASONS[part.aim].source)}.</span>
               </p>
             ),
         )}

@@ -48,10 +48,10 @@ export const NOTHING_AT_HAND = 'nothing besides';
 /** What is at hand, as the sentence of a brief goes on. */
 export const AT_HAND_NAMES = {
   wall: 'a wall to stand at',
-  ball: 'a ball each',
-  staff: 'a staff each',
-  pairs: 'somebody each, in pairs',
-  ring: 'one another, in a ring',
+  ball: 'a ball',
+  staff: 'a staff',
+  pairs: 'a partner',
+  ring: 'a ring of people',
 } as const satisfies Record<AtHand, string>;
 
 /** A one-line summary of a brief for lists. */
