@@ -110,6 +110,50 @@ test('what was opened once goes on without the server: almanac, shelf, a class u
   await context.close();
 });
 
+test('homework goes on without the server: what is handed out of it once is there, the rooms of people are not', async ({
+  browser,
+}) => {
+  test.setTimeout(240_000);
+  const server = await start('homework');
+  const context = await device(browser);
+  const page = await context.newPage();
+  await page.goto(`${HERE}/`);
+  await untilKept(page, '/');
+  const person = '00000000-0000-4000-9000-000000000003';
+  const given = await page.request.post(`${HERE}/api/people/${person}/homework`, {
+    headers: { origin: HERE },
+    data: {
+      theme: { kind: 'aim', aim: 'back' },
+      minutes: 8,
+      daysAWeek: 5,
+      weeks: 2,
+      first: '2026-12-07',
+      posture: 'standing',
+    },
+  });
+  expect(given.status()).toBe(201);
+  const { id } = (await given.json()) as { id: string };
+  const at = `${HERE}/handout/homework/${id}?step=0`;
+  await page.goto(at);
+  const moves = page.getByRole('radio', { name: /^Page that moves/ });
+  await moves.check();
+  const shown = page.frameLocator('iframe');
+  await expect(shown.getByRole('heading', { level: 1 })).toBeVisible();
+  const name = (await shown.getByRole('heading', { level: 1 }).textContent()) ?? '?';
+  await untilKept(page, `/handout/homework/${id}`, `/api/handout/homework/${id}`);
+
+  await killed(server.process);
+  const again = await page.goto(at);
+  expect(again?.fromServiceWorker()).toBe(true);
+  await moves.check();
+  await expect(shown.getByRole('heading', { level: 1 })).toHaveText(name);
+  // It is done from there: the figure moves.
+  await expect(shown.getByRole('button').first()).toBeVisible();
+  await page.goto(`${HERE}/people/${person}`);
+  await expect(page.getByRole('heading', { name: 'The server is away' })).toBeVisible();
+  await context.close();
+});
+
 test('two builds never mix: the next takes over, with its pages, when the last page of the one before is closed', async ({
   browser,
 }) => {
