@@ -70,6 +70,13 @@ describe('what a class has at hand', () => {
     expect(brocades.items.filter(({ role }) => role === 'nourish')).toHaveLength(8);
   });
 
+  it('leaves what is asked for by name in, beside as many as the minutes take', () => {
+    const named = ['staff-lifted', 'staff-turned', 'staff-dips', 'staff-rolled-down'];
+    const pins = named.map((formId) => ({ formId }));
+    const ids = made({ theme: LUNG, minutes: 20, atHand: 'staff', pins }).items.map(({ formId }) => formId);
+    for (const id of named) expect(ids).toContain(id);
+  });
+
   it('is not proposed in the place of a form, and stands last among what could stand there, where it is not', () => {
     const without = made({ theme: LUNG, minutes: 12 });
     const asking = {

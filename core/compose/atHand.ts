@@ -1,16 +1,16 @@
 import { isAtHand, propOf, type Role } from '../forms';
+import { askedForIn } from '../measures';
 import type { Allowed, Asking } from './asking';
 import type { SectionPlan } from './plan';
 
-/**
- * What a class has at hand besides itself: it is fetched once, used for a while and laid down again, so that what is
- * done with it stands in one section, one after the other, and in a class of any length more than once (common practice).
- */
+// What a class has at hand besides itself is fetched once, used for a while and laid down again: what is done with it stands
+// in one section, one form after the other (common practice).
 
-/** A class of so many minutes does one more form with it, up to four. */
+/** Every so many minutes of a class it is used for one form more, up to so many. */
 const MINUTES_A_FORM = 8;
 const MOST_FORMS = 4;
 
+/** A class gathers in and closes with empty hands, each alone. */
 const HOMEWARD: ReadonlySet<Role> = new Set(['gather', 'close']);
 
 /** Whether a form is there only because of what is at hand. */
@@ -21,8 +21,7 @@ export const isByHand = ({ brief }: Pick<Asking, 'brief'>, { form, fitting }: Al
 
 /**
  * The section in which what is at hand is used: where most of what is done with it may stand, the heart before others; −1
- * where there is none. A block belongs to its organ, what a set fills alone has no room for it, and a class gathers in and
- * closes with empty hands, each alone.
+ * where there is none. A block belongs to its organ, and what a set fills alone has no room for it.
  */
 export function sectionByHand(
   asking: Asking,
@@ -42,8 +41,8 @@ export function sectionByHand(
 
 /**
  * What may be done without what nobody said was there, and of what is done with what is: as many forms as a class of its
- * length takes, those that serve the theme best. They are chosen here and not by the solver, for whom a wish for so many
- * of them would make one practice of a second into one of ten.
+ * length takes, those that serve the theme best, and those asked for by name. They are chosen here and not by the solver,
+ * for whom a wish for so many of them would make a search of one second into one of ten.
  */
 export function withinReach(
   asking: Asking,
@@ -51,7 +50,9 @@ export function withinReach(
   worth: (one: Allowed) => number,
 ): readonly Allowed[] {
   const wanted = Math.min(MOST_FORMS, 1 + Math.floor(asking.brief.minutes / MINUTES_A_FORM));
-  const byHand = allowed.filter((one) => isByHand(asking, one));
+  const asked = askedForIn(asking.brief, asking.customs);
+  const isAsked = ({ form }: Allowed): boolean => asked.has(form.id) || form.id === asking.putIn?.formId;
+  const byHand = allowed.filter((one) => isByHand(asking, one) && !isAsked(one));
   const taken = new Set(byHand.toSorted((a, b) => worth(b) - worth(a)).slice(0, wanted));
-  return allowed.filter((one) => !isByHand(asking, one) || taken.has(one));
+  return allowed.filter((one) => !byHand.includes(one) || taken.has(one));
 }

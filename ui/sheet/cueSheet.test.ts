@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { createElement } from 'react';
 import { renderToStaticMarkup } from 'react-dom/server';
+import { REPERTOIRE } from '@/core/forms';
 import { compile, practiceSchema, type Practice } from '@/core/practice';
 import { clockText } from '@/ui/kit/time';
 import { CueSheet } from './CueSheet';
@@ -50,6 +51,28 @@ describe('the cue sheet', () => {
     const more = read(sheet({ items: practice.items.map((item) => ({ ...item, repetitions: 9 })) }));
     const count = (of: string): number => of.split(' in ').length;
     expect(count(more)).toBe(count(text));
+  });
+
+  it('says at its head, once, what is to be brought', () => {
+    const [item] = practice.items;
+    const withThings = ['staff-lifted', 'staff-turned', 'wall-back'].map((id) => {
+      const form = REPERTOIRE.find((one) => one.id === id);
+      if (!form || !item) throw new Error(`no form ${id}`);
+      return { form, item: { ...item, id, formId: id, variant: 'full' as const } };
+    });
+    const { about } = sheetOf(
+      {
+        ...practice,
+        items: [...practice.items, ...withThings.map((one) => one.item)],
+        forms: { ...practice.forms, ...Object.fromEntries(withThings.map(({ form }) => [form.id, form])) },
+      },
+      { conditions: undefined },
+    );
+    expect(about.filter((one) => one.startsWith('needs'))).toEqual([
+      'needs a staff as long as from the floor to the ribs',
+      'needs a wall',
+    ]);
+    expect(sheetOf(practice, { conditions: undefined }).about.join()).not.toContain('needs');
   });
 
   it('says when to stop, and that it does not replace licensed care', () => {

@@ -1,6 +1,7 @@
+import { PROP_WORDS } from '@/core/body/propWords';
 import { otherSide } from '@/core/body/sides';
 import { themePhase } from '@/core/brief';
-import { nameOf, tellingPosture, type Form } from '@/core/forms';
+import { nameOf, propOf, tellingPosture, type Form } from '@/core/forms';
 import type { Audience } from '@/core/handout/audience';
 import type { Sheet, SheetCue, SheetRow } from '@/core/handout/sheet';
 import type { ConditionId } from '@/core/people';
@@ -82,6 +83,16 @@ const AFTER: ReadonlySet<ScriptLine['kind']> = new Set(['closing', 'leaving']);
 const PRESSURE = 'With high blood pressure let the exhale be long and easy, and never hold the breath.';
 const LICENSED = 'This sheet does not replace licensed care.';
 
+/** What a class is done with besides one's own body, each once: known before it begins, it can be brought. */
+const needsOf = (practice: Practice): readonly string[] => [
+  ...new Set(
+    practice.items.flatMap((item) => {
+      const prop = propOf(formOf(practice, item), item.variant);
+      return prop === undefined ? [] : [`needs ${PROP_WORDS[prop].needs}`];
+    }),
+  ),
+];
+
 /** What of the sheet is said of the whole. */
 function headOf(practice: Practice, totalMs: number) {
   const { brief } = practice;
@@ -94,6 +105,7 @@ function headOf(practice: Practice, totalMs: number) {
       brief.posture,
       `${brief.breathsPerMin} breaths a minute`,
       `${clockText(totalMs)} min`,
+      ...needsOf(practice),
     ],
     intention: practice.story?.intention,
     tradition: `${correspondence(phase, 'motion')}; is said to ease ${correspondence(phase, 'disturbing-emotion')}.`,
