@@ -128,7 +128,8 @@ test('a term another teaches is drafted as they do it, and one’s own stays as 
       .getByRole('link', { name: /^Compose/ });
     await expect(open).toBeVisible({ timeout: 90_000 });
     const id = ((await open.getAttribute('href')) ?? '').split('/').pop() ?? '';
-    const file = await page.request.get(`/api/handout/practice/${id}?as=file&for=me`);
+    // While a draft was waited for, the server may close the connection that stood idle, at the moment it is used again.
+    const file = await page.request.get(`/api/handout/practice/${id}?as=file&for=me`, { maxRetries: 2 });
     const { practice } = (await file.json()) as {
       readonly practice: {
         readonly brief: { readonly breathsPerMin: number };
