@@ -6,7 +6,6 @@ import type { BreathStroke, Pace } from '../breath';
 import {
   asksOf,
   fillCue,
-  isOnFloor,
   isStanding,
   nameOf,
   propOf,
@@ -20,6 +19,7 @@ import {
 import type { OutManner } from '../patterns';
 import type { Voice } from '../sounds';
 import { beyondBounds } from './bounds';
+import { propWords, stanceWords } from './changes';
 import { formOf } from './formOf';
 import { layersOf, soundsIn, type LayersOfItem, type SoundLayer, type Unlaid } from './layers';
 import { layerStarts, type Layer } from './parts';
@@ -319,48 +319,6 @@ const floorOf = (stance: Stance): keyof typeof STILL_WORDS =>
     : stance === 'on the back' || stance === 'on the side'
       ? 'lying'
       : 'sitting';
-
-/** How the feet come to a stance, as it is said: a movement, not an announcement. */
-const STANCE_WORDS: Readonly<Record<Stance, string>> = {
-  'feet together': 'Bring the feet together.',
-  'hip width': 'The feet to hip width.',
-  'shoulder width': 'Step to shoulder width.',
-  wide: 'Step out wide.',
-  bow: 'One foot steps forward into the bow stance.',
-  chair: 'Come to sit.',
-  'cross-legged': 'Come down to sit with crossed legs, on a cushion if you like.',
-  kneeling: 'Come down to kneel, a cushion under the seat.',
-  'hands and knees': 'Come down to hands and knees.',
-  'on the back': 'Come down, and lie on the back.',
-  'on the side': 'Roll to the right side, the head on the arm or a cushion.',
-};
-const stanceWords = (from: Stance, to: Stance): string => {
-  if (!isStanding(to)) return STANCE_WORDS[to];
-  if (isOnFloor(from)) return `Roll to one side, and come up slowly. ${STANCE_WORDS[to]}`;
-  return from === 'chair' ? `Stand up. ${STANCE_WORDS[to]}` : STANCE_WORDS[to];
-};
-
-/** How one comes to what a form is done with, and lets it go again, as it is said. */
-const PROP_WORDS_SAID: Readonly<Record<Prop, { readonly taken: string; readonly left: string }>> = {
-  ball: { taken: 'Take up the ball.', left: 'Lay the ball down.' },
-  staff: { taken: 'Take up the staff.', left: 'Lay the staff down.' },
-  wall: { taken: 'Go up to the wall.', left: 'Come away from the wall.' },
-  'wall behind': { taken: 'Go to the wall, your back to it.', left: 'Come away from the wall.' },
-  partner: { taken: 'Find a partner, and face each other.', left: 'Thank each other, and let go.' },
-  ring: { taken: 'Come into a ring.', left: 'Let the ring open.' },
-};
-/** One wall for breast and back: who stands at it turns round. */
-const TURNED: Partial<Record<Prop, string>> = {
-  wall: 'Turn to face the wall.',
-  'wall behind': 'Turn your back to the wall.',
-};
-
-function propWords(from: Prop | undefined, to: Prop | undefined): string {
-  if (from === to) return '';
-  const turned = from && to && TURNED[from] ? TURNED[to] : undefined;
-  if (turned !== undefined) return turned;
-  return [from && PROP_WORDS_SAID[from].left, to && PROP_WORDS_SAID[to].taken].filter(Boolean).join(' ');
-}
 
 /** What is said, and for how long, till one stands, and has in hand, what a form begins with; the first begins so. */
 function changeOf(item: Item, form: Form, before: Before | undefined): Draft | undefined {

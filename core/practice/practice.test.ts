@@ -163,8 +163,8 @@ describe('compile', () => {
         .events.filter((event) => event.kind === 'stance')
         .map(({ cue, lengthMs }) => [cue, lengthMs]);
     expect(saidIn('rise-and-sink', 'staff-lifted', 'staff-turned', 'rise-and-sink')).toEqual([
-      ['Take up the staff.', 8000],
-      ['Lay the staff down.', 8000],
+      ['Take the staff.', 8000],
+      ['Put the staff aside.', 8000],
     ]);
     // As with its stance, the first form begins so; two walls are one.
     expect(saidIn('wall-climb', 'wall-back')).toEqual([['Turn your back to the wall.', 8000]]);
@@ -172,7 +172,7 @@ describe('compile', () => {
     expect(saidIn('pair-palms-breathe', 'brocade-draw-the-bow')).toEqual([
       ['Thank each other, and let go. Step out wide.', 12_000],
     ]);
-    expect(saidIn('staff-lifted', 'ring-sways')).toEqual([['Lay the staff down. Come into a ring.', 8000]]);
+    expect(saidIn('staff-lifted', 'ring-sways')).toEqual([['Put the staff aside. Come into a ring.', 8000]]);
   });
 
   it('leaves out holds and sends the exhale by the mouth where the item says so', () => {
