@@ -1,8 +1,8 @@
 import { spawnSync } from 'node:child_process';
 import { defineConfig } from '@playwright/test';
 
-/** The tests have a port and a data folder of their own. */
-const PORT = 3219;
+/** A class that is led keeps time to a fraction of a second. */
+const BY_THE_CLOCK = /(lead|lead-class|follow)\.spec\.ts$/;
 
 function chromium(): string {
   if (process.env.NAVUREN_CHROMIUM) return process.env.NAVUREN_CHROMIUM;
@@ -17,14 +17,19 @@ function chromium(): string {
 
 export default defineConfig({
   testDir: 'e2e',
-  workers: 1,
-  timeout: 90_000,
+  // Each has a server of its own (e2e/test.ts); the files are shared out between them.
+  workers: 2,
+  // What is measured against the clock has the machine to itself: `npm run e2e` runs one project after the other.
+  projects: [
+    { name: 'rooms', testIgnore: BY_THE_CLOCK },
+    { name: 'classes', testMatch: BY_THE_CLOCK, workers: 1 },
+  ],
+  timeout: 120_000,
   // A busy two-core machine may take its time; a check that fails after this has failed.
   expect: { timeout: 15_000 },
   forbidOnly: process.env.CI !== undefined,
   reporter: [['list']],
   use: {
-    baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     // What a device keeps for itself has a test of its own (offline.spec.ts); elsewhere the server is what is tested.
     serviceWorkers: 'block',
@@ -34,13 +39,5 @@ export default defineConfig({
       executablePath: chromium(),
       args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'],
     },
-  },
-  webServer: {
-    command: 'node scripts/e2e-server.mjs',
-    url: `http://127.0.0.1:${PORT}/api/health`,
-    timeout: 120_000,
-    reuseExistingServer: false,
-    env: { NAVUREN_PORT: String(PORT) },
-    gracefulShutdown: { signal: 'SIGTERM', timeout: 5000 },
   },
 });

@@ -3,7 +3,8 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { unzipSync } from 'fflate';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
+import { test } from './test';
 
 const TERM = '/term/00000000-0000-4000-a000-000000000001';
 const folder = mkdtempSync(path.join(tmpdir(), 'navuren-handout-'));

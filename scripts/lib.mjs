@@ -136,7 +136,7 @@ const GIVES_UP = 'Navuren did not start. ';
 const ALSO = 'Also in the local network:';
 
 /** Runs a server in the foreground until Ctrl-C, then stops it cleanly. */
-export async function serve({ port, data, demo, firstSeed, says }) {
+export async function serve({ port, data, demo, says }) {
   if (await portTaken(port)) {
     console.error(
       `Port ${port} is already in use on this machine. Stop what listens there, or set NAVUREN_PORT.`,
@@ -148,7 +148,7 @@ export async function serve({ port, data, demo, firstSeed, says }) {
     lines.push(line);
     if (line.startsWith(ALSO)) console.log(line);
   };
-  const child = startServer({ port, data, demo, firstSeed, onLine });
+  const child = startServer({ port, data, demo, onLine });
   let stopping = false;
   let told = false;
   /** Once: the server’s own reason where it gave one, else the end of what it printed. */
