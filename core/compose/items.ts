@@ -217,18 +217,20 @@ export interface Way {
   readonly dose: number;
 }
 
-/** The form with its usual dose as the practitioner has it: a sound as often as the customs say. */
+/** A sound is made three, six, nine or twelve times (common practice). */
+const SOUNDS_GO_BY = 3;
+
+/**
+ * The form with its usual dose as the practitioner has it: a sound as often as the customs say, fewer or more of it by
+ * threes; where they say a number that is none of theirs, in whole doses of it.
+ */
 export function asDosed(form: Form, { soundDose }: Pick<Customs, 'soundDose'>): Form {
   if (form.soundOrgan === undefined) return form;
-  const { least, most } = form.repetitions;
+  const step = soundDose % SOUNDS_GO_BY === 0 ? SOUNDS_GO_BY : soundDose;
+  const most = Math.max(form.repetitions.most, soundDose);
   return {
     ...form,
-    repetitions: {
-      ...form.repetitions,
-      least: Math.min(least, soundDose),
-      usual: soundDose,
-      most: Math.max(most, soundDose),
-    },
+    repetitions: { least: step, usual: soundDose, most: most - (most % step), multipleOf: step },
   };
 }
 

@@ -1,5 +1,7 @@
 import { themeParts, type Pin } from '../brief';
-import { formsOfSet, isEvenSet, organsOfForm, type Role } from '../forms';
+import { formsOfSet, isEvenSet, organsOfForm, type Form, type Role } from '../forms';
+import { knownFor } from '../known';
+import { PHASE_ROUNDS } from '../measures';
 import type { OrganId } from '../phases';
 import { LESSON_STEPS, type Item, type LessonStep } from '../practice';
 import type { SoundOrgan } from '../sounds';
@@ -65,8 +67,11 @@ interface Placing {
   readonly heart: number;
   readonly joints: readonly string[];
   readonly lessons: readonly string[];
-  /** Where a form stands in the set the theme asks for. */
-  readonly inSet: ReadonlyMap<string, { readonly set: string; readonly index: number; readonly at: number }>;
+  /** Where a form stands in the set the theme asks for, and which in turn that is where several are gone through. */
+  readonly inSet: ReadonlyMap<
+    string,
+    { readonly set: string; readonly turn: number; readonly index: number; readonly at: number }
+  >;
   /** Whether the heart is filled by a set alone. */
   readonly isSetAlone: boolean;
   readonly pins: ReadonlyMap<string, Pin>;
@@ -81,6 +86,18 @@ const HAND_ORDER = 300;
 const SET_ORDER = 400;
 const LESSON_ORDER = 500;
 
+/**
+ * Whether a form is a piece of the round through the five phases, each called by its phase, and the theme is another's:
+ * beside a heart of metal nobody is asked to be wood. Where all five are gone through, none comes once more by itself.
+ */
+function isPieceApart(form: Form, { brief: { theme }, customs }: Asking, isRound: boolean): boolean {
+  if (![...PHASE_ROUNDS, 'five-colours'].some((set) => formsOfSet(set, customs).includes(form.id)))
+    return false;
+  if (theme.kind === 'all-phases') return isRound;
+  const rank = knownFor(form, themeParts(theme), customs);
+  return rank === undefined || rank === 'touches';
+}
+
 function placingOf(asking: Asking, plan: readonly SectionPlan[], allowed: readonly Allowed[]): Placing {
   const { brief, customs } = asking;
   const parts = themeParts(brief.theme);
@@ -94,9 +111,9 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[], allowed: readon
     joints: formsOfSet('joints', customs),
     lessons: parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : [])),
     inSet: new Map(
-      walked.flatMap(({ set, role, forms }) =>
+      walked.flatMap(({ set, role, forms }, turn) =>
         forms.map(
-          (id, index) => [id, { set, index, at: plan.findIndex((one) => one.role === role) }] as const,
+          (id, index) => [id, { set, turn, index, at: plan.findIndex((one) => one.role === role) }] as const,
         ),
       ),
     ),
@@ -170,7 +187,7 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
     places[member.at]?.push({
       allowed,
       once,
-      order: SET_ORDER + member.index / 100,
+      order: SET_ORDER + member.turn + member.index / 100,
       pinned: true,
       asked: true,
       ofSet: true,
@@ -184,6 +201,9 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
   if (placePinned(placing, allowed, once, order)) return;
   // All five are sounded, or none: one organ's sound is not for all phases.
   if (asking.brief.theme.kind === 'all-phases' && form.soundOrgan !== undefined) return;
+  if (isPieceApart(form, asking, inSet.size > 0)) return;
+  // What parts the clearing from the nourishing is no piece of its own as well.
+  if (form.hinge && plan.some(({ hinge }) => hinge)) return;
   const organs = organsOfForm(form, asking.customs);
   const isThere = isByHand(asking, allowed);
   plan.forEach((section, at) => {

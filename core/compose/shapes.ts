@@ -33,7 +33,7 @@ export interface Shape {
 export const SHAPES = {
   usual: {
     id: 'usual',
-    name: 'one organ, phase, channel, point or aim',
+    name: 'one organ, phase or aim',
     why: 'What is loosened and woken is cleared, then fed; stillness and balance come where there is time for them.',
     source: 'common-practice',
     sections: {
@@ -61,6 +61,23 @@ export const SHAPES = {
       nourish: { share: 0.32 },
       still: { share: 0.07, from: 20 },
       balance: { share: 0.06, from: 40 },
+      gather: { share: 0.06 },
+      close: { share: 0.05 },
+    },
+  },
+  line: {
+    id: 'line',
+    name: 'a channel or a point',
+    why: 'The hand goes along the channel, or comes to the point, before it is stretched, fed and rested in: whatever the intent.',
+    source: 'common-practice',
+    sections: {
+      arrive: { share: 0.07 },
+      loosen: { share: 0.21 },
+      wake: { share: 0.06, from: 10 },
+      clear: { share: 0.18, from: 12, stays: true },
+      nourish: { share: 0.36 },
+      still: { share: 0.09, from: 14 },
+      balance: { share: 0.06, from: 20 },
       gather: { share: 0.06 },
       close: { share: 0.05 },
     },
@@ -202,6 +219,7 @@ const SHAPED_AIMS = ['sleep', 'joints', 'energy', 'mood'] as const;
 
 function shapeIdOf(part: ThemePart): ShapeId | undefined {
   if (part.kind === 'all-phases') return 'phases';
+  if (part.kind === 'channel' || part.kind === 'point') return 'line';
   if (part.kind === 'lesson') return 'lesson';
   if (part.kind === 'set') return part.set === 'six-sounds' ? 'sounds' : 'set';
   if (part.kind !== 'aim') return undefined;

@@ -1,6 +1,6 @@
 import { themeParts } from '../brief';
 import { formsOfSet, FORM_SETS, type Role } from '../forms';
-import { PHASE_ROUNDS } from '../measures';
+import { PHASE_ROUNDS, SHORT_ROUND_BELOW_MINUTES } from '../measures';
 import type { Asking } from './asking';
 import { fitForm } from './candidates';
 
@@ -13,8 +13,12 @@ export interface Walked {
   readonly isAlone: boolean;
 }
 
-/** Up to so many minutes five pieces fill the heart of a practice. */
-const ALONE_MINUTES = 30;
+/** What each organ is given in quiet, after the pieces that move. */
+const COLOURS = 'five-colours';
+/** From so many minutes on there is time for it: more of one phase alone would weigh it against the others. */
+const COLOURS_MINUTES = 40;
+/** From so many minutes on both rounds that move are gone through. */
+const BOTH_ROUNDS_MINUTES = 75;
 /** Five sounds beside five pieces have room from so many minutes on. */
 const SOUNDS_MINUTES = 20;
 /** All phases have five pieces of their own from so many minutes on. */
@@ -36,26 +40,36 @@ function wholeSet(
   return ids.every(canBe) ? ids : [];
 }
 
-/** All five phases: a round of five pieces in the generating order, and where there is time five sounds before it. */
+/**
+ * All five phases: a round of five pieces in the generating order, and where there is time five sounds before it and
+ * five colours after it.
+ */
 function phasesWalked(asking: Asking): readonly Walked[] {
   const { brief, seed } = asking;
   if (brief.minutes < PIECES_MINUTES) return [];
-  // One round a draft, in turn.
-  const turned = seed % 2 === 0 ? PHASE_ROUNDS.toReversed() : PHASE_ROUNDS;
-  const rounds = turned.map((set) => ({
+  const ofPhases = (set: string): Walked => ({
     set,
     forms: wholeSet(asking, formsOfSet(set, asking.customs)),
-  }));
-  const round = rounds.find(({ forms }) => forms.length > 0);
-  if (!round) return [];
-  const pieces: Walked = { ...round, role: 'nourish', isAlone: brief.minutes <= ALONE_MINUTES };
+    role: 'nourish',
+    isAlone: true,
+  });
+  const areBoth = brief.minutes >= BOTH_ROUNDS_MINUTES;
+  // One round a draft, in turn; where both are gone through, or there is time for short stations only, upright first.
+  const isTurned = seed % 2 === 0 && !areBoth && brief.minutes >= SHORT_ROUND_BELOW_MINUTES;
+  const turned = isTurned ? PHASE_ROUNDS.toReversed() : PHASE_ROUNDS;
+  const moved = turned.map(ofPhases).filter(({ forms }) => forms.length > 0);
+  const pieces = [
+    ...moved.slice(0, areBoth ? 2 : 1),
+    ...(brief.minutes < COLOURS_MINUTES ? [] : [ofPhases(COLOURS)].filter(({ forms }) => forms.length > 0)),
+  ];
+  if (pieces.length === 0) return [];
   const ofOrgans = formsOfSet('six-sounds', asking.customs).filter((id) => id !== 'sound-triple-burner');
   const sounds = wholeSet(asking, ofOrgans);
   const areThere = sounds.length > 0 && brief.minutes >= SOUNDS_MINUTES && brief.voice !== 'none';
   const clears = brief.intent === 'clear' || brief.intent === 'clear-then-nourish';
   return areThere && clears
-    ? [{ set: 'six-sounds', forms: sounds, role: 'clear', isAlone: false }, pieces]
-    : [pieces];
+    ? [{ set: 'six-sounds', forms: sounds, role: 'clear', isAlone: false }, ...pieces]
+    : pieces;
 }
 
 /** The sets a brief goes through: those its theme names, and for all five phases a piece of each. */

@@ -41,6 +41,7 @@ export const WEIGHTS = {
   famous: { value: 1, unit: 'points', why: 'The brocade of an organ is known for it by its very name.' },
   accepted: { value: 0.5, unit: 'points', why: 'What is known for the theme as well comes after that.' },
   filler: { value: -1.4, unit: 'points', why: 'A form that touches many things a little is a filler.' },
+  massageBalances: { value: -0.8, unit: 'points', why: 'To balance is to join above and below: a massage does not.' },
   neverFor: { value: -8, unit: 'points', why: 'What an aim forbids has no place in a practice for it.' },
   atHome: { value: 3, unit: 'points', why: 'A practice closes with the hands at the lower dāntián.' },
   soundLaid: { value: -0.9, unit: 'points', why: 'A sound laid on another form says a little less than with its own movement.' },

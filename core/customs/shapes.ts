@@ -5,6 +5,7 @@ import { ROLES } from '../forms/model/roles';
 export const SHAPE_IDS = [
   'usual',
   'phases',
+  'line',
   'short',
   'set',
   'sounds',

@@ -1,7 +1,10 @@
-import { goalsOf, type Posture } from '@/core/body';
+'use client';
+
+import { useEffect, useRef } from 'react';
+import type { Posture } from '@/core/body';
+import { quietly } from '@/ui/kit/quietly';
 import { detailFor } from './detail';
 import { FRAMES } from './frames';
-import { figureMarkup } from './markup';
 import { VIEWS, type View } from './view';
 
 interface Props {
@@ -15,7 +18,10 @@ interface Props {
   readonly frame?: keyof typeof FRAMES;
 }
 
-/** A still figure. The markup holds numbers only, computed here: nothing a person typed goes into it. */
+/**
+ * A still figure on a page to be read and printed. Its strokes would be many times the words beside it, and twice over
+ * in what the server sends: the words come first, and it is drawn here when there is time, at the latest for the printer.
+ */
 export function Figure({
   posture,
   view = VIEWS.front,
@@ -25,6 +31,25 @@ export function Figure({
   line = 3.2,
   frame = 'close',
 }: Props) {
+  const group = useRef<SVGGElement>(null);
+  useEffect(() => {
+    let isWanted = true;
+    let draw = (): void => undefined;
+    const now = (): void => draw();
+    void import('./still').then(({ postureMarkup }) => {
+      draw = () => {
+        if (isWanted && group.current)
+          group.current.innerHTML = postureMarkup(posture, view, line, detailFor(height));
+        isWanted = false;
+      };
+      quietly(now);
+    });
+    window.addEventListener('beforeprint', now);
+    return () => {
+      isWanted = false;
+      window.removeEventListener('beforeprint', now);
+    };
+  }, [height, line, posture, view]);
   const [, , width = 300, tall = 452] = FRAMES[frame].split(' ').map(Number);
   return (
     <svg
@@ -34,13 +59,7 @@ export function Figure({
       width={Math.round((height * width) / tall)}
       {...(label === undefined ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
     >
-      <g
-        color={sash}
-        className={sash ? 'fig-themed' : undefined}
-        dangerouslySetInnerHTML={{
-          __html: figureMarkup(goalsOf(posture), view, { line, detail: detailFor(height) }),
-        }}
-      />
+      <g ref={group} color={sash} className={sash ? 'fig-themed' : undefined} />
     </svg>
   );
 }

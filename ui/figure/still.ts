@@ -1,9 +1,13 @@
-import { goalsOf } from '@/core/body';
+import { goalsOf, type Posture } from '@/core/body';
 import { tellingPosture, type Form, type VariantId } from '@/core/forms';
 import type { Detail } from './detail';
 import { figureMarkup } from './markup';
-import { VIEWS } from './view';
+import { VIEWS, type View } from './view';
 
-/** The posture that tells a form, as markup of the same figure that moves elsewhere. */
+/** A posture as markup of the same figure that moves elsewhere: numbers only, nothing a person typed. */
+export const postureMarkup = (posture: Posture, view: View, line: number, detail: Detail): string =>
+  figureMarkup(goalsOf(posture), view, { line, detail });
+
+/** The posture that tells a form. */
 export const stillMarkup = (form: Form, variant: VariantId, line: number, detail: Detail): string =>
-  figureMarkup(goalsOf(tellingPosture(form, variant)), VIEWS[form.view ?? 'front'], { line, detail });
+  postureMarkup(tellingPosture(form, variant), VIEWS[form.view ?? 'front'], line, detail);

@@ -8,6 +8,7 @@ import { economy, placeOf } from './economy';
 import { exhale } from './exhale';
 import { firstRole } from './firstRole';
 import { hour } from './hour';
+import { joining } from './joining';
 import { known } from './known';
 import { lately } from './lately';
 import { level } from './level';
@@ -34,6 +35,7 @@ export const CRITERIA: readonly Criterion[] = [
   warming,
   usualArrival,
   usualJoint,
+  joining,
   season,
   hour,
   arc,

@@ -1,5 +1,5 @@
-import { aim, soundOrgansOf, themeParts, themePhases, type Brief } from '../../brief';
-import { brocadeKind, type Form, type Role } from '../../forms';
+import { aim, soundOrgansOf, themeParts, themePhases, type Brief, type ThemePart } from '../../brief';
+import { brocadeKind, isOwnId, type Form, type Role } from '../../forms';
 import { isNeverFor, knownFor, type Rank } from '../../known';
 import { organ as organOf } from '../../phases';
 import { weight, type WeightId } from '../weights';
@@ -28,6 +28,10 @@ function isSoundOfAnother(
   return phase ? phase !== organOf(soundOrgan).phase : rank === undefined;
 }
 
+/** Whether a form of the heart has nothing to do with a theme that has forms of its own: sets and lessons name theirs. */
+const isBesideThePoint = (form: Form, parts: readonly ThemePart[], rank: Rank | undefined): boolean =>
+  rank === undefined && !isOwnId(form.id) && parts.every(({ kind }) => kind !== 'set' && kind !== 'lesson');
+
 /**
  * The heart carries the theme: what a teacher names first for it comes first, what merely touches it is a filler, and what
  * an aim forbids has no place anywhere.
@@ -48,7 +52,13 @@ export const known: Criterion = {
       ...(isOtherSound ? [{ points: weight('otherSound') }] : []),
       ...(isNeverFor(form, parts) ? [{ points: weight('neverFor') }] : []),
       ...(BESIDE.has(role) && known === 'named' ? [{ points: weight('namedBeside') }] : []),
-      ...(rank ? [{ points: (weight(WORTH[rank]) * 2) / (1 + parts.length) }] : []),
+      // One may be still in a posture that has little to do with the theme.
+      ...(rank && !(role === 'still' && rank === 'touches')
+        ? [{ points: (weight(WORTH[rank]) * 2) / (1 + parts.length) }]
+        : []),
+      ...(HEART.has(role) && role !== 'still' && !isOtherSound && isBesideThePoint(form, parts, rank)
+        ? [{ points: weight('filler') }]
+        : []),
       ...(rank === 'named' && brocadeKind(form.id) !== undefined ? [{ points: weight('famous') }] : []),
     ];
   },
