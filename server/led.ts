@@ -33,8 +33,6 @@ export interface LedPractice {
   readonly here: { readonly count: number; readonly isTicked: boolean } | undefined;
   /** Whose a condition is, by initials: for the teacher alone. */
   readonly whose: NonNullable<Group['initials']>;
-  /** Notes of the weight *must* that nobody has waved aside. */
-  readonly musts: readonly Pick<Note, 'id' | 'rule' | 'said'>[];
   readonly sideSeen: 'own' | 'facing';
 }
 
@@ -53,7 +51,6 @@ export async function readLed(queries: OwnQueries, id: string): Promise<LedPract
     Date.now(),
   );
   const { conditions: known, always, mayNot } = here;
-  const { recent, known: met, given } = historyOf(await readHistory(queries, id), groupId);
   // What was written before practices told a story, or pasted, is given one on its way.
   const story =
     practice.story ??
@@ -62,17 +59,9 @@ export async function readLed(queries: OwnQueries, id: string): Promise<LedPract
       virtueSchool: practice.customs.virtueSchool,
       ownVirtues: customs.ownVirtues,
       seed: practice.seed,
-      given,
+      given: historyOf(await readHistory(queries, id), groupId).given,
       formName: (formId) => practice.forms[formId]?.name ?? formId,
     });
-  const musts = review(practice, compile(practice), customs, {
-    conditions: known,
-    mayNot,
-    recent,
-    known: met,
-  })
-    .filter((note) => note.weight === 'must' && note.wavedBecause === undefined)
-    .map(({ id: noteId, rule, said }) => ({ id: noteId, rule, said }));
   return {
     id,
     version,
@@ -88,9 +77,26 @@ export async function readLed(queries: OwnQueries, id: string): Promise<LedPract
       groupId === null && !here.isTicked
         ? undefined
         : { count: here.people.length + here.others, isTicked: here.isTicked },
-    musts,
     sideSeen: customs.sideSeen,
   };
+}
+
+/** Notes of the weight *must* that nobody has waved aside: they are read before the class begins, and by nobody else. */
+export async function readMusts(
+  queries: OwnQueries,
+  { id, groupId, conditions = [], mayNot }: Pick<LedPractice, 'id' | 'groupId' | 'conditions' | 'mayNot'>,
+): Promise<readonly Pick<Note, 'id' | 'rule' | 'said'>[]> {
+  const stored = await readPractice(queries, id);
+  if (!stored) return [];
+  const { recent, known } = historyOf(await readHistory(queries, id), groupId);
+  return review(stored.practice, compile(stored.practice), await readCustoms(queries), {
+    conditions,
+    mayNot,
+    recent,
+    known,
+  })
+    .filter((note) => note.weight === 'must' && note.wavedBecause === undefined)
+    .map(({ id: noteId, rule, said }) => ({ id: noteId, rule, said }));
 }
 
 /** What may be put in while it is led: the class needs the server no more once it is open. */

@@ -15,7 +15,7 @@ import type { Practice } from '@/core/practice';
 import { findClasses, recordClass } from './classes';
 import { isOnServer, openHere } from './open.test.data';
 import { listBinnedGroups, listGroups, saveGroup } from './groups';
-import { readLed } from './led';
+import { readLed, readMusts } from './led';
 import { dayOfNextClass, groupsAsExpected, whoIsHere } from './minded';
 import {
   classesOf,
@@ -224,7 +224,8 @@ describe('people', () => {
     expect(await here()).toMatchObject({ isTicked: true, conditions: ['neck'], mayNot: [formId], others: 2 });
     const guestOnly = await readLed(open, 'six');
     expect(guestOnly?.here).toEqual({ count: 3, isTicked: true });
-    expect(guestOnly?.musts.map(({ rule }) => rule)).toContain('may-not');
+    if (!guestOnly) throw new Error('expected a practice');
+    expect((await readMusts(open, guestOnly)).map(({ rule }) => rule)).toContain('may-not');
     await tickBefore(open, 'six', { present: [guest.id, anna.id], others: 0 }, Date.now());
     const led = await readLed(open, 'six');
     expect(led?.conditions).toEqual(['glaucoma', 'neck']);

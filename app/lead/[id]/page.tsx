@@ -3,7 +3,7 @@ import { orUnreadable, unreadableRow } from '@/server/unreadable';
 import { UnreadablePage } from '@/ui/kit/Unreadable';
 import { mine } from '@/server/access/asking';
 import { nameOfPractice } from '@/server/practices';
-import { readForTeacher, readLed, readLikely } from '@/server/led';
+import { readForTeacher, readLed, readLikely, readMusts } from '@/server/led';
 import { isVeiled } from '@/server/veil';
 import { LeadLoader } from '@/ui/lead/LeadLoader';
 
@@ -21,10 +21,11 @@ export default async function LeadPage({ params }: { params: Promise<{ id: strin
   const led = read.value;
   if (!led) notFound();
   // Whose a condition is, and what paper says, are not this screen’s.
-  const { id: practiceId, version, practice, story, groupId, conditions, musts, sideSeen } = led;
+  const { id: practiceId, version, practice, story, groupId, conditions, sideSeen } = led;
   return (
     <LeadLoader
-      {...{ id: practiceId, version, practice, story, groupId, conditions, musts, sideSeen }}
+      {...{ id: practiceId, version, practice, story, groupId, conditions, sideSeen }}
+      musts={await readMusts(queries, led)}
       likely={await readLikely(queries, led)}
       // Whose something is stays away while somebody looks on.
       forTeacher={(await isVeiled()) ? { initials: {}, notes: {} } : await readForTeacher(queries, led)}

@@ -4,11 +4,7 @@ import { cycleOf } from '../model/variants';
 import { type Form } from '../model/model';
 import { type VariantId } from '../model/terms';
 
-/**
- * The posture that tells a form from others at a glance: of the ends of its strokes the one whose hands,
- * head and feet are farthest from standing at rest. Rest itself where the form has no postures.
- */
-export function tellingPosture(form: Form, variant: VariantId): Posture {
+function sought(form: Form, variant: VariantId): Posture {
   const rest = restOf(form, variant);
   const calm = solvePosture(rest);
   let best = rest;
@@ -29,4 +25,19 @@ export function tellingPosture(form: Form, variant: VariantId): Posture {
     }
   }
   return best;
+}
+
+/** What was found of a form: a page shows it and says it in words. */
+const found = new WeakMap<Form, Map<VariantId, Posture>>();
+
+/**
+ * The posture that tells a form from others at a glance: of the ends of its strokes the one whose hands,
+ * head and feet are farthest from standing at rest. Rest itself where the form has no postures.
+ */
+export function tellingPosture(form: Form, variant: VariantId): Posture {
+  const known = found.get(form) ?? new Map<VariantId, Posture>();
+  found.set(form, known);
+  const posture = known.get(variant) ?? sought(form, variant);
+  known.set(variant, posture);
+  return posture;
 }
