@@ -61,17 +61,39 @@ function askWords(asks: Asks): string {
     .join(' ');
 }
 
-/** The line of a form in the user's schools and at the user's pace. */
-export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
-  const ways = VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant): VariantRow => {
-    return {
+/** What of a form's line is the same in every school and at every pace. */
+interface Fixed extends Pick<FormRow, 'reached' | 'text'> {
+  readonly ways: readonly Pick<VariantRow, 'variant' | 'asksBits' | 'notForBits'>[];
+}
+
+/** Worked out once for each form: a repertoire has hundreds of lines, and is looked at again and again. */
+const fixed = new WeakMap<Form, Fixed>();
+
+function fixedOf(form: Form): Fixed {
+  const known = fixed.get(form);
+  if (known) return known;
+  const found: Fixed = {
+    ways: VARIANTS.filter((variant) => hasVariant(form, variant)).map((variant) => ({
       variant,
       asksBits: bitsOf(asksOf(form, variant)),
       notForBits: notForBitsOf(form, variant),
-      leastSec: formSec(form, variant, form.repetitions.least, pace),
-      usualSec: formSec(form, variant, form.repetitions.usual, pace),
-    };
-  });
+    })),
+    reached: pointsReached(form).flatMap(({ code, way }) => (way === 'named' ? [] : [code])),
+    text: plainWords(
+      [
+        searchText(form),
+        ...form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`),
+        askWords(asksOf(form, 'full')),
+      ].join(' '),
+    ),
+  };
+  fixed.set(form, found);
+  return found;
+}
+
+/** The line of a form in the user's schools and at the user's pace. */
+export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false): FormRow {
+  const { ways, reached, text } = fixedOf(form);
   return {
     id: form.id,
     name: form.name,
@@ -85,18 +107,16 @@ export function rowOf(form: Form, schools: FormSchools, pace: Pace, own = false)
     polarity: form.polarity,
     channels: form.channels,
     named: form.points,
-    reached: pointsReached(form).flatMap(({ code, way }) => (way === 'named' ? [] : [code])),
+    reached,
     loosens: form.loosens,
     level: form.level,
     own,
-    variants: ways,
-    text: plainWords(
-      [
-        searchText(form),
-        ...form.points.map((code) => `${point(code).pinyin} ${point(code).sense}`),
-        askWords(asksOf(form, 'full')),
-      ].join(' '),
-    ),
+    variants: ways.map((way): VariantRow => ({
+      ...way,
+      leastSec: formSec(form, way.variant, form.repetitions.least, pace),
+      usualSec: formSec(form, way.variant, form.repetitions.usual, pace),
+    })),
+    text,
   };
 }
 

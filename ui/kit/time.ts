@@ -44,9 +44,17 @@ function yearFirst(format: Intl.DateTimeFormat, at: Date): string {
     .join(' ');
 }
 
-/** An instant in words of the place's zone, as dates and hours are written where one lives. */
-export function dateText(atMs: number, zone: string, format: keyof typeof dateFormats): string {
-  const { dates, clock } = regionNow();
+/** To make a format takes a hundred times as long as to write a date by it, and a list has hundreds: each is made once. */
+const made = new Map<string, Intl.DateTimeFormat>();
+
+function formatFor(
+  zone: string,
+  format: keyof typeof dateFormats,
+  { dates, clock }: ReturnType<typeof regionNow>,
+): Intl.DateTimeFormat {
+  const key = [zone, format, dates, clock].join();
+  const known = made.get(key);
+  if (known) return known;
   const options: Intl.DateTimeFormatOptions = dateFormats[format];
   const written = new Intl.DateTimeFormat(DATE_ORDERS.find(({ id }) => id === dates)?.locale, {
     ...options,
@@ -57,6 +65,15 @@ export function dateText(atMs: number, zone: string, format: keyof typeof dateFo
     }),
     timeZone: zone,
   });
+  made.set(key, written);
+  return written;
+}
+
+/** An instant in words of the place's zone, as dates and hours are written where one lives. */
+export function dateText(atMs: number, zone: string, format: keyof typeof dateFormats): string {
+  const region = regionNow();
+  const { dates } = region;
+  const written = formatFor(zone, format, region);
   const at = new Date(atMs);
   const isWords = format === 'month' || format === 'shortMonth' || format === 'time';
   return evenSpaces(dates === 'year-first' && !isWords ? yearFirst(written, at) : written.format(at));

@@ -9,6 +9,7 @@ import {
   type RouteLeg,
 } from '../../channels';
 import { strokePostures } from '../writing/embody';
+import { keptByWay } from '../model/keptByWay';
 import { strokesOf } from '../model/variants';
 import { type Form } from '../model/model';
 import { type VariantId } from '../model/terms';
@@ -146,11 +147,14 @@ export interface Reached {
   readonly way: ReachWay;
 }
 
-/** Every point a way of doing a form reaches by name, palm or route, in flow order. */
-export function pointsReached(form: Form, variant: VariantId = 'full'): readonly Reached[] {
+const reachedIn = keptByWay((form, variant): readonly Reached[] => {
   const stretches = stretchesOf(form);
   return POINTS.flatMap(({ code }) => {
     const way = wayOf(form, variant, stretches, code);
     return way === undefined || way === 'channel' ? [] : [{ code, way }];
   });
-}
+});
+
+/** Every point a way of doing a form reaches by name, palm or route, in flow order. */
+export const pointsReached = (form: Form, variant: VariantId = 'full'): readonly Reached[] =>
+  reachedIn(form, variant);

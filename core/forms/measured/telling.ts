@@ -1,10 +1,13 @@
 import { distance, solvePosture, type Posture } from '../../body';
 import { restOf, strokePostures } from '../writing/embody';
 import { cycleOf } from '../model/variants';
-import { type Form } from '../model/model';
-import { type VariantId } from '../model/terms';
+import { keptByWay } from '../model/keptByWay';
 
-function sought(form: Form, variant: VariantId): Posture {
+/**
+ * The posture that tells a form from others at a glance: of the ends of its strokes the one whose hands,
+ * head and feet are farthest from standing at rest. Rest itself where the form has no postures.
+ */
+export const tellingPosture = keptByWay((form, variant): Posture => {
   const rest = restOf(form, variant);
   const calm = solvePosture(rest);
   let best = rest;
@@ -25,19 +28,4 @@ function sought(form: Form, variant: VariantId): Posture {
     }
   }
   return best;
-}
-
-/** What was found of a form: a page shows it and says it in words. */
-const found = new WeakMap<Form, Map<VariantId, Posture>>();
-
-/**
- * The posture that tells a form from others at a glance: of the ends of its strokes the one whose hands,
- * head and feet are farthest from standing at rest. Rest itself where the form has no postures.
- */
-export function tellingPosture(form: Form, variant: VariantId): Posture {
-  const known = found.get(form) ?? new Map<VariantId, Posture>();
-  found.set(form, known);
-  const posture = known.get(variant) ?? sought(form, variant);
-  known.set(variant, posture);
-  return posture;
-}
+});

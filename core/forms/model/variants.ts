@@ -1,3 +1,4 @@
+import { keptByWay } from './keptByWay';
 import type { Asks, Form, Stroke, WrittenAsks } from './model';
 import { FLOOR_OF, type Stance, type VariantId } from './terms';
 
@@ -68,24 +69,17 @@ export function strokesOf(form: Form, variant: VariantId): readonly Stroke[] {
   return [...entryOf(form, variant), ...cycleOf(form, variant), ...exitOf(form, variant)];
 }
 
-const asksKept = new WeakMap<Form, Map<VariantId, Asks>>();
-
 /**
  * What a variant asks: the form's own asks with the variant's relief laid over them, and the floor as its stance has it.
  * Read many times over for one form, so it is put together once.
  */
-export function asksOf(form: Form, variant: VariantId): Asks {
-  const kept = asksKept.get(form) ?? new Map<VariantId, Asks>();
-  const before = kept.get(variant);
-  if (before) return before;
+export const asksOf = keptByWay((form, variant): Asks => {
   const floor = FLOOR_OF[stanceOf(form, variant).start];
   const relief = variant === 'seated' ? SEATED_RELIEF : {};
   // What is written in a variant is there: JSON holds no undefined.
   const own = variant === 'full' ? {} : { ...relief, ...(form[variant]?.asks as Partial<Asks> | undefined) };
-  const asks: Asks = { ...form.asks, ...own, floor };
-  asksKept.set(form, kept.set(variant, asks));
-  return asks;
-}
+  return { ...form.asks, ...own, floor };
+});
 
 /** What a variant asks as it is written: without what follows from its stance. */
 export function writtenAsks(form: Form, variant: VariantId): WrittenAsks {
