@@ -10,6 +10,9 @@ import { exhale, inhale, through, to } from '../writing/strokes';
 interface SoundText {
   readonly soundOrgan: SoundOrgan;
   readonly name: string;
+  /** The exercise by the character it is called by, whatever the school sounds. */
+  readonly pinyin: string;
+  readonly hanzi: string;
   readonly alsoOrgans: readonly OrganId[];
   readonly channels: readonly ChannelId[];
   readonly points: readonly PointCode[];
@@ -27,7 +30,7 @@ interface SoundText {
 // prettier-ignore
 function sound(text: SoundText): Form {
   return defineForm({
-    id: `sound-${text.soundOrgan}`, name: text.name, family: 'healing sound', source: 'six-sounds-standard',
+    id: `sound-${text.soundOrgan}`, name: text.name, pinyin: text.pinyin, hanzi: text.hanzi, family: 'healing sound', source: 'six-sounds-standard',
     roles: ['clear'], actions: ['clears', 'calms'], phases: [organ(text.soundOrgan).phase],
     organs: [text.soundOrgan, ...text.alsoOrgans], soundOrgan: text.soundOrgan,
     channels: text.channels.map((channel) => ({ channel, how: 'attend' as const })), points: [...text.points],
@@ -48,7 +51,7 @@ function sound(text: SoundText): Form {
 // prettier-ignore
 export const SOUNDS = [
   sound({
-    soundOrgan: 'liver', name: 'Liver sound', alsoOrgans: ['gallbladder'], channels: ['LR', 'GB'], points: ['LR14'],
+    soundOrgan: 'liver', name: 'Liver sound', pinyin: 'Xū Zì Jué', hanzi: '噓字訣', alsoOrgans: ['gallbladder'], channels: ['LR', 'GB'], points: ['LR14'],
     image: 'Green wind carried off over open country.',
     cycle: [
       inhale('Hands gather to the ribs.', to({ sink: 8, hands: both(ON_RIBS) })),
@@ -60,7 +63,7 @@ export const SOUNDS = [
     ],
   }),
   sound({
-    soundOrgan: 'heart', name: 'Heart sound', alsoOrgans: ['small-intestine', 'pericardium'], channels: ['HT', 'PC'],
+    soundOrgan: 'heart', name: 'Heart sound', pinyin: 'Hē Zì Jué', hanzi: '呵字訣', alsoOrgans: ['small-intestine', 'pericardium'], channels: ['HT', 'PC'],
     points: ['HT7', 'CV17'], image: 'A kettle’s lid lifted: the heat goes.',
     cycle: [
       inhale('Cup the hands and lift them to the chest.', through({ sink: 14, hands: both({ near: 'lower dantian', off: [2.5, 0, 5], palm: 'up', fingers: 'in' }) }, { sink: 8, hands: both({ near: 'middle dantian', off: [2.5, 0, 6], palm: 'body', fingers: 'in', elbow: 'out', shape: 'hollow palm' }) })),
@@ -72,7 +75,7 @@ export const SOUNDS = [
     ],
   }),
   sound({
-    soundOrgan: 'spleen', name: 'Spleen sound', alsoOrgans: ['stomach'], channels: ['SP', 'ST'], points: ['CV12'],
+    soundOrgan: 'spleen', name: 'Spleen sound', pinyin: 'Hū Zì Jué', hanzi: '呼字訣', alsoOrgans: ['stomach'], channels: ['SP', 'ST'], points: ['CV12'],
     image: 'Mist lifting from a low field.',
     cycle: [
       inhale('Hands draw in toward the navel.', to({ sink: 10, hands: both({ near: 'navel', off: [3, 0, 2], palm: 'body', fingers: 'in', elbow: 'out' }) })),
@@ -84,7 +87,7 @@ export const SOUNDS = [
     ],
   }),
   sound({
-    soundOrgan: 'lung', name: 'Lung sound', alsoOrgans: ['large-intestine'], channels: ['LU', 'LI'], points: ['LU1'],
+    soundOrgan: 'lung', name: 'Lung sound', pinyin: 'Sī Zì Jué', hanzi: '呬字訣', alsoOrgans: ['large-intestine'], channels: ['LU', 'LI'], points: ['LU1'],
     image: 'White breath on a cold morning.', view: 'three-quarter',
     cycle: [
       inhale('Hands rise, the chest opens.', through({ sink: 12, hands: both({ near: 'lower dantian', off: [3, 0, 5], palm: 'up', fingers: 'in' }) }, { sink: 8, trunk: { round: -8 }, hands: both({ near: 'collarbone', off: [3, -2, 4], palm: 'forward', fingers: 'up', elbow: 'low' }) })),
@@ -96,7 +99,7 @@ export const SOUNDS = [
     ],
   }),
   sound({
-    soundOrgan: 'kidney', name: 'Kidney sound', alsoOrgans: ['bladder'], channels: ['KI', 'BL'], points: ['BL23', 'GV4'],
+    soundOrgan: 'kidney', name: 'Kidney sound', pinyin: 'Chuī Zì Jué', hanzi: '吹字訣', alsoOrgans: ['bladder'], channels: ['KI', 'BL'], points: ['BL23', 'GV4'],
     image: 'A candle blown out; dark, still water.', view: 'three-quarter',
     cycle: [
       inhale('Hands slide to the small of the back.', to({ sink: 8, hands: both(AT_KIDNEYS) })),
@@ -112,7 +115,7 @@ export const SOUNDS = [
     ],
   }),
   sound({
-    soundOrgan: 'triple-burner', name: 'Triple Burner sound', alsoOrgans: ['pericardium'], channels: ['TE', 'PC'], points: ['CV17'],
+    soundOrgan: 'triple-burner', name: 'Triple Burner sound', pinyin: 'Xī Zì Jué', hanzi: '嘻字訣', alsoOrgans: ['pericardium'], channels: ['TE', 'PC'], points: ['CV17'],
     image: 'A blind drawn down through three windows.',
     cycle: [
       inhale('Arms rise up the middle, fingers light.', through({ sink: 12, hands: both({ near: 'lower dantian', off: [2.5, 0, 5], palm: 'up', fingers: 'in' }) }, { sink: 10, hands: both({ near: 'middle dantian', off: [2.5, 0, 6], palm: 'body', fingers: 'in', elbow: 'out' }) }, { sink: 6, hands: both({ near: 'reach', toward: [0.2, 1, 0.35], palm: 'forward', share: 0.88 }) })),
