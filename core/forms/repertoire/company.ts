@@ -101,13 +101,13 @@ export const COMPANY = [
   }),
   using('wall behind', {
     id: 'wall-back', name: 'The back along the wall', family: 'standing posture', roles: ['still', 'nourish', 'loosen'], actions: ['calms', 'nourishes'], polarity: 'yin', phases: ['water'], organs: ['kidney', 'bladder'], channels: along('attend', 'BL', 'GV'), points: ['GV4', 'BL23'], pace: 'inner', manner: 'natural', repetitions: { least: 3, usual: 6, most: 18, multipleOf: 1 }, loosens: ['spine'], setupSec: { known: 8, taught: 20 }, settleSec: 4,
-    images: ['Moss on the sheltered side of a stone.', 'The wall reads your back like a page.'], mistakes: [{ mistake: 'pushing the low back flat', mend: 'Let the tail sink; the wall will come to you.' }], view: 'side',
+    images: ['Moss on the sheltered side of a stone.', 'A page read line by line, from the tail up.'], mistakes: [{ mistake: 'pushing the low back flat', mend: 'Let the tail sink; the back grows long by itself.' }], view: 'side',
     cycle: [
       inhale('Sacrum and shoulder blades rest on the wall; the back fills.', to(stand(14, both(HANGING), { along: 0.14 }))),
       exhale('Slide a little lower; the tail hangs, the chin is soft.', to(stand(30, both(HANGING), { along: 0.18 }))),
     ],
     smaller: { change: 'Legs long, no sliding.', cycle: [inhale('The back rests on the wall and fills.', to(stand(8, both(HANGING), { along: 0.14 }))), exhale('Shoulders let go along the wall.', to(stand(9, both(HANGING), { along: 0.14 })))] },
-    seated: { change: 'The back of the chair is wall enough.', cycle: [inhale('Seated: the back of the chair bears you; the back fills.', to({ ...NO_WALL, trunk: { lean: -4 } })), exhale('Shoulders let go, the tail hangs.', to({ ...NO_WALL, trunk: { lean: -3, round: 3 } }))] },
+    seated: { name: 'The back along the chair', change: 'The back of the chair is wall enough.', cycle: [inhale('Seated: the back of the chair bears you; the back fills.', to({ ...NO_WALL, trunk: { lean: -4 } })), exhale('Shoulders let go, the tail hangs.', to({ ...NO_WALL, trunk: { lean: -3, round: 3 } }))] },
   }),
   using('wall', {
     id: 'wall-chest-opened', name: 'One palm stays, the chest turns', family: 'twist and bend', roles: ['loosen', 'nourish'], actions: ['moves', 'clears'], phases: ['metal', 'fire'], organs: ['lung', 'heart'], channels: along('stretch', 'LU', 'HT', 'PC'), points: ['LU1', 'PC8'], sides: 'alternating', pace: 'flowing', repetitions: { least: 2, usual: 3, most: 6, multipleOf: 1 }, loosens: ['shoulders', 'spine'],

@@ -5,10 +5,13 @@ import {
   cycleOf,
   formSchema,
   hasVariant,
+  nameOf,
   organsOfForm,
   phasesOfForm,
   plainText,
+  propOf,
   searchText,
+  VARIANTS,
 } from '..';
 import { paceKind } from '../../breath';
 import { channel } from '../../channels';
@@ -21,6 +24,33 @@ const strokesOf = (id: string) => {
   if (!form) throw new RangeError(id);
   return form;
 };
+
+describe('a way without what its form is done with', () => {
+  it('has a name of its own, and nothing said of the form speaks of it', () => {
+    const without = REPERTOIRE.flatMap((form) =>
+      VARIANTS.filter(
+        (variant) =>
+          hasVariant(form, variant) &&
+          propOf(form, 'full') !== undefined &&
+          propOf(form, variant) === undefined,
+      ).map((variant) => ({ form, variant })),
+    );
+    expect(without.length).toBeGreaterThan(0);
+    for (const { form, variant } of without) {
+      const said = [
+        nameOf(form, variant),
+        ...form.images,
+        ...form.mistakes.flatMap(({ mistake, mend }) => [mistake, mend]),
+        ...cycleOf(form, variant).map(({ cue }) => cue),
+      ].join(' ');
+      expect({ id: form.id, variant, said: /\b(wall|staff|ball|partner|ring)\b/i.exec(said)?.[0] }).toEqual({
+        id: form.id,
+        variant,
+        said: undefined,
+      });
+    }
+  });
+});
 
 describe('cautions written on forms', () => {
   it('fit the hand that strikes, as the cue names it', () => {
