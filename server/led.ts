@@ -1,3 +1,4 @@
+import { point } from '@/core/channels';
 import { review, type Note } from '@/core/review';
 import { historyOf } from '@/core/log';
 import { compile, withoutPrivate, type Practice, type Story } from '@/core/practice';
@@ -61,6 +62,7 @@ export async function readLed(queries: OwnQueries, id: string): Promise<LedPract
       seed: practice.seed,
       given: historyOf(await readHistory(queries, id), groupId).given,
       formName: (formId) => practice.forms[formId]?.name ?? formId,
+      pointNamed: point,
     });
   return {
     id,

@@ -1,5 +1,6 @@
 import { ROLES, type Form, type Role } from '../forms';
 import type { Brief } from '../brief';
+import { point } from '../channels';
 import { compile, layersCarried, type Item, type Practice, type Timeline } from '../practice';
 import { conflictOf, type Help, type Wish } from './conflict';
 import { hingeItem, modelOf, type Model } from './model';
@@ -71,6 +72,7 @@ function assemble(model: Model, selection: Selection, seed: number): Practice {
       seed,
       given: asking.people.given,
       formName: (id) => forms.get(id)?.name ?? id,
+      pointNamed: point,
       former: asking.story,
     }),
     ...layersCarried(items, asking.layers),

@@ -193,9 +193,13 @@ function storyAt(
   const isHeart = (item: Item): boolean => (item.role === 'nourish' || item.role === 'clear') && !item.hinge;
   const first = items.findIndex((item) => item.role === 'nourish' && !item.hinge);
   const stirs = items.findIndex(({ role }) => role !== 'arrive');
-  const middle = timeline.items.findIndex(
-    ({ startMs, itemIndex }) =>
-      startMs >= timeline.totalMs / 2 && itemIndex > first && !(items[itemIndex]?.hinge ?? true),
+  // Between two forms: where that is nearest the middle, and the image has been given.
+  const fromMiddle = (index: number): number =>
+    Math.abs((timeline.items[index]?.startMs ?? 0) - timeline.totalMs / 2);
+  const middle = items.reduce(
+    (best, { hinge }, index) =>
+      index > first && !hinge && (best < 0 || fromMiddle(index) < fromMiddle(best)) ? index : best,
+    -1,
   );
   const heart = items.some(isHeart);
   return items.map((_, index) => [

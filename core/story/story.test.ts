@@ -1,3 +1,4 @@
+import { point } from '../channels';
 import fc from 'fast-check';
 import { AIM_IDS, INTENTS, PLAIN_BRIEF, type Brief, type Theme } from '../brief';
 import { FORM_SETS } from '../forms';
@@ -54,6 +55,18 @@ describe('the story of a practice', () => {
       for (const text of [story.opening, story.midway, story.closing])
         expect(text.toLowerCase()).toContain(givenTo(brief).toLowerCase());
     }
+  });
+
+  it('calls a point by its name, and says once what that means', () => {
+    const story = tell({ theme: { kind: 'point', point: 'ST36' } }, 1, { pointNamed: point });
+    // Zúsānlǐ: the three miles of the leg (common practice); a number is for paper.
+    expect(story.opening).toContain('for Zúsānlǐ, the three miles of the leg');
+    expect(story.closing).toContain('for Zúsānlǐ');
+    expect(JSON.stringify(story)).not.toContain('ST36');
+  });
+
+  it('says nothing of a half: the middle is told between two forms', () => {
+    for (let seed = 0; seed < 9; seed += 1) expect(tell({}, seed).midway).not.toMatch(/half|middle of/i);
   });
 
   it('tells no sentence of the opening, middle or end again: not by the next seed, not after another class', () => {

@@ -1,6 +1,7 @@
 import { SEASON_PHASE } from '../almanac/seasons';
 import { themeParts, themePhases, type Brief, type Intent } from '../brief';
 import { DAY_PART_NAMES, themeName } from '../brief/names';
+import type { PointCode } from '../channels';
 import { entryAt } from '../lists/lists';
 import { virtueOf, type PhaseId, type VirtueSchoolId } from '../phases';
 import type { OwnVirtues } from '../phases/schools';
@@ -29,6 +30,7 @@ export interface Telling {
   readonly given?: number | undefined;
   /** The names of forms, for a lesson. */
   readonly formName?: ((id: string) => string) | undefined;
+  readonly pointNamed?: PointNamed | undefined;
   /** The story as it stands: what a teacher has rewritten in it stays. */
   readonly former?: Story | undefined;
 }
@@ -52,8 +54,15 @@ export function minutesSaid(minutes: number): string {
   return `${entryAt(TENS, Math.floor(whole / 10) - 2)}${unit === 0 ? '' : `-${entryAt(UNITS, unit)}`} minutes`;
 }
 
+/** A point as a teacher says it: by its name, and what that means. */
+export type PointNamed = (code: PointCode) => { readonly pinyin: string; readonly sense: string };
+
 /** A theme as what the time is given to: "for the Lung", "with the five animals", "to learn …". */
-export function givenTo({ theme }: Brief, formName?: (id: string) => string): string {
+export function givenTo(
+  { theme }: Brief,
+  formName?: (id: string) => string,
+  pointNamed?: PointNamed,
+): string {
   const parts = themeParts(theme);
   const [only] = parts;
   if (parts.length === 1 && only?.kind === 'set') return `with ${themeName(theme)}`;
@@ -62,8 +71,17 @@ export function givenTo({ theme }: Brief, formName?: (id: string) => string): st
     return `to learn ${named}`;
   }
   if (parts.length === 1 && only?.kind === 'hour') return `in ${themeName(theme)}`;
-  if (parts.length === 1 && only?.kind === 'point') return `for the point ${themeName(theme)}`;
+  if (parts.length === 1 && only?.kind === 'point')
+    return pointNamed ? `for ${pointNamed(only.point).pinyin}` : `for the point ${only.point}`;
   return `for ${themeName(theme, formName)}`;
+}
+
+/** The same where it is named first: a point with what its name means. */
+function firstGivenTo(brief: Brief, theme: string, pointNamed: PointNamed | undefined): string {
+  const [only, ...more] = themeParts(brief.theme);
+  return only?.kind === 'point' && more.length === 0 && pointNamed
+    ? `${theme}, the ${pointNamed(only.point).sense}`
+    : theme;
 }
 
 /** What is meant by a practice, in one clause. */
@@ -114,12 +132,13 @@ const inTurn = <Entry>(list: readonly Entry[], turn: number): Entry => entryAt(l
  * most 35 words, the closing at most 15 for a theme of one part.
  */
 export function storyOf(telling: Telling): Story {
-  const { brief, virtueSchool, ownVirtues, formName, former } = telling;
+  const { brief, virtueSchool, ownVirtues, formName, pointNamed, former } = telling;
   const phase = phaseOf(brief);
   const turn = turnOf(telling);
   const image = inTurn(imagesOf(brief, phase), turn);
   const clause = meant(brief.intent, inTurn(LEAVES[phase], turn), inTurn(TENDED[phase], turn));
-  const theme = givenTo(brief, formName);
+  const theme = givenTo(brief, formName, pointNamed);
+  const named = firstGivenTo(brief, theme, pointNamed);
   const time = brief.dayPart === 'midday' ? 'at midday' : `this ${DAY_PART_NAMES[brief.dayPart]}`;
   // Towards sleep no feeling is grown: it is let go.
   const virtue = isForSleep(brief) ? '' : virtueOf(phase, virtueSchool, ownVirtues);
@@ -133,10 +152,10 @@ export function storyOf(telling: Telling): Story {
     home: image.home,
   };
   const told: Story = {
-    intention: `${capital(theme)}, ${time}: ${clause}.`,
+    intention: `${capital(named)}, ${time}: ${clause}.`,
     image: image.first,
     virtue,
-    opening: filled(inTurn(OPENINGS, turn), words),
+    opening: filled(inTurn(OPENINGS, turn), { ...words, theme: named }),
     midway: filled(inTurn(MIDWAYS, turn), words),
     closing: filled(inTurn(CLOSINGS, turn), words),
   };

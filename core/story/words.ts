@@ -149,11 +149,11 @@ export const OPENINGS: readonly string[] = [
   '{season} {When} we have {minutes} {theme}; {meant}.',
   '{season} {Minutes} {theme}: {meant}.',
 ];
-/** How the middle touches the intention again. */
+/** How the middle touches the intention again: between two forms, and so not to the minute. */
 export const MIDWAYS: readonly string[] = [
-  'Halfway, still {theme}. {again}',
-  'The middle of our time {theme}. {again}',
-  'Half of our time {theme} is behind us. {again}',
+  'Still {theme}. {again}',
+  'Our time is still {theme}. {again}',
+  'We go on {theme}. {again}',
 ];
 /** How it is turned into something finished. */
 export const CLOSINGS: readonly string[] = [
