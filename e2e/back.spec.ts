@@ -5,7 +5,7 @@ import { draftReady, watchConsole } from './helpers';
 test('Back to Compose shows what the address says: the wishes, or the practice it has become', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const problems = watchConsole(page);
   await page.goto('/compose?minutes=10&theme=phase.wood');
   const brief = page.getByRole('group', { name: 'The brief' });
@@ -35,7 +35,7 @@ test('Back to Compose shows what the address says: the wishes, or the practice i
 test('after a refresh in place, a dialog still locks the page behind it and no style is refused', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const problems = watchConsole(page);
   await page.goto('/');
   // A refresh in place brings a new nonce that the policy of this document does not know.

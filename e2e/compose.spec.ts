@@ -17,7 +17,7 @@ const more = async (page: Page, name: string): Promise<void> => {
 };
 
 test('a draft can be argued with: three characters, why this, why not, something else', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const problems = watchConsole(page);
   await page.goto('/compose?theme=organ.lung&minutes=15');
   await settled(page);
@@ -60,7 +60,7 @@ test('a draft can be argued with: three characters, why this, why not, something
 });
 
 test('what is at hand is said in the sentence, kept in the address, and used', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const problems = watchConsole(page);
   await page.goto('/compose?theme=organ.liver&minutes=20');
   await settled(page);
@@ -82,7 +82,7 @@ test('what is at hand is said in the sentence, kept in the address, and used', a
 });
 
 test('what is kept stays through a redraft, and hand edits are made to fit again', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await page.goto('/compose?theme=organ.kidney&minutes=20');
   await settled(page);
   // The breath between clearing and nourishing comes and goes with them; it is not kept.
@@ -112,7 +112,7 @@ test('what is kept stays through a redraft, and hand edits are made to fit again
 });
 
 test('a note in the margin says why, mends, and can be waved aside for good', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const id = await keepPractice(page, 'theme=organ.lung&minutes=20');
   await page.goto(`/compose/${id}`);
   await draftReady(page);
@@ -137,7 +137,7 @@ test('a note in the margin says why, mends, and can be waved aside for good', as
 });
 
 test('the same slip in several forms is one note, mended at once and undone at once', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const kept = await keepPractice(page, 'theme=organ.lung&minutes=20');
   await page.goto(`/sheet/${kept}`);
   const [download] = await Promise.all([
@@ -211,7 +211,7 @@ test('a running order from elsewhere becomes a score, and what is unsure is aske
 });
 
 test('several items are chosen by keys, copied and pasted into another practice', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await page.goto('/compose?theme=organ.heart&minutes=12');
   await settled(page);
   const names = await orderNames(page);
@@ -241,7 +241,7 @@ test('several items are chosen by keys, copied and pasted into another practice'
 test('the score zooms to one breath and back by keys, its lanes come and go, words of an item are its own', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await page.goto('/compose?theme=organ.lung&minutes=90');
   await settled(page);
   const score = page.getByRole('region', { name: 'Breath line' });
@@ -290,7 +290,7 @@ test('the score zooms to one breath and back by keys, its lanes come and go, wor
 test('wishes that cannot stand together are named, and each relaxation says what it gives', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await page.goto('/compose?theme=set.eight-brocades&minutes=5');
   const alert = page.getByRole('alert').filter({ hasText: 'This cannot be composed' });
   await expect(alert).toContainText('This cannot be composed', { timeout: 90_000 });
@@ -308,7 +308,7 @@ test('wishes that cannot stand together are named, and each relaxation says what
 test('a form asked for has its section, its place and its repetitions, by keys too, and the margin minds them', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const problems = watchConsole(page);
   await page.goto('/compose?theme=organ.lung&minutes=30');
   await settled(page);

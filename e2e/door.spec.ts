@@ -75,7 +75,7 @@ test('the door is opened with a passphrase, a phone comes in by it, is sent away
   page,
   browser,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await start('opened');
   await openDoor(page);
   // Who opened it is in, at this machine too.
@@ -122,7 +122,7 @@ test('the door is opened with a passphrase, a phone comes in by it, is sent away
 });
 
 test('nobody gets anything but the page to come in by, from any page or route there is', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await startOpen(page, 'walked');
   const addresses = (at: string, address: string): readonly string[] =>
     readdirSync(at, { withFileTypes: true }).flatMap((entry) => {
@@ -226,7 +226,7 @@ test('with its owner’s certificate it comes by https to others, its cookie nev
 });
 
 test('who guesses has to wait, and a hundred guesses at once are no way round', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await startOpen(page, 'guessed');
   const guess = (passphrase: string) =>
     fetch(`${ELSEWHERE}/api/enter`, {

@@ -8,7 +8,7 @@ const ODO = '/people/00000000-0000-4000-9000-000000000008';
 test('how somebody is: tapped, counted, by a strap, touched on the body, kept and taken back', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const problems = watchConsole(page);
   await page.goto(`${ODO}?note=apart`);
   const felt = page.getByRole('region', { name: 'Before and after' });

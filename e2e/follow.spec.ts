@@ -83,7 +83,7 @@ test('a phone follows by a code, in step whatever its clock says, goes on withou
   page,
   browser,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   const server = await start('followed');
   const code = await lead(page);
   const hall = await page.context().newPage();
@@ -169,7 +169,7 @@ test('a second device of the teacher leads the same class: what is pressed on ei
   page,
   browser,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await start('two');
   await comeIn(page, `${HERE}/log`);
   const rows = page.getByRole('main').locator('ul > li').filter({ hasText: 'Before the rounds' });

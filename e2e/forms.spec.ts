@@ -132,7 +132,7 @@ test('two forms are held side by side', async ({ page }) => {
 test('a form is written: posed on the figure and in words, mirrored, undone, kept over a reload, and kept', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(180_000);
   const problems = watchConsole(page);
   await page.goto('/forms/own/new');
   await page.getByLabel('Name of the form').fill('Heron at dusk');
@@ -196,7 +196,7 @@ test('a form is written: posed on the figure and in words, mirrored, undone, kep
 test('an own form is offered in Compose, and a practice keeps it as it was until the change is taken', async ({
   page,
 }) => {
-  test.setTimeout(90_000);
+  test.setTimeout(180_000);
   const id = await writeForm(page, 'Quiet lantern');
   await page.goto('/compose?theme=organ.heart&minutes=8');
   await draftReady(page);

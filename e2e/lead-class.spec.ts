@@ -56,7 +56,7 @@ async function happened(page: Page): Promise<string> {
 test('a class with talk, one more, a skip, a stay, another pace and a breath put in ends on time', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   const problems = watchConsole(page);
   // Each whole class on an evening of its own, so that it stands first in the log.
   await open(page, '2026-12-01');
@@ -111,7 +111,7 @@ test('a class with talk, one more, a skip, a stay, another pace and a breath put
 test('a class begun late, with a form taught part by part and a quiet minute, ends at its time or has said how late', async ({
   page,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   await open(page, '2026-12-02');
   await page.getByLabel('ends').selectOption('at a time of day');
   const end = await page.evaluate(() => {
@@ -156,7 +156,7 @@ test('a class begun late, with a form taught part by part and a quiet minute, en
 });
 
 test('two windows lead one class: each knows at once what the other did', async ({ page, context }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await page.goto('/lead/before-the-rounds');
   const other = await context.newPage();
   await other.goto('/lead/before-the-rounds');
@@ -191,7 +191,7 @@ async function looked(page: Page): Promise<void> {
 }
 
 test('the hall follows what is taught part by part', async ({ page, context }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await page.goto('/lead/before-the-rounds');
   const hall = await context.newPage();
   await hall.goto('/lead/before-the-rounds/hall');
@@ -211,7 +211,7 @@ test('the hall follows what is taught part by part', async ({ page, context }) =
 });
 
 test('Lead is accessible in every state, by day, in lamplight and with more contrast', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await open(page);
   await looked(page);
   await more(page);
@@ -248,7 +248,7 @@ test('Lead is accessible in every state, by day, in lamplight and with more cont
 test('the figure has two thirds of the height, nothing scrolls, and what is pressed fades and returns', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await open(page);
   await pressed(page, 'Start');
   await pass(page, 2000);
@@ -301,7 +301,7 @@ test('a screen reader hears of forms, not of every breath', async ({ page }) => 
 });
 
 test('by one switch alone the class is begun, paused and gone on with', async ({ page }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await open(page);
   await more(page);
   await pressed(page, 'By one switch');
@@ -408,7 +408,7 @@ test('what is heard is chosen, each by itself, kept till the next class, and com
 });
 
 test('the pace is tapped, a breath in at a time', async ({ page }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await open(page);
   await pressed(page, 'Start');
   await pass(page, 20_000);
@@ -430,7 +430,7 @@ test('whose a condition is, is shown to the teacher where they ask for it, and n
   page,
   context,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await page.goto('/customs');
   await page.getByRole('button', { name: /the letter carriers/ }).click();
   await page.getByText('whose, by initials').click();
@@ -467,7 +467,7 @@ test('whose a condition is, is shown to the teacher where they ask for it, and n
 });
 
 test('no cue is cut on any screen, with talk, a story, a sound or a proposal beside it', async ({ page }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await open(page, '2026-12-03');
   await pressed(page, 'Start');
   const cut: string[] = [];

@@ -46,7 +46,7 @@ async function toTheEnd(page: Page): Promise<void> {
 test('a class that was held up ends on time all the same: what would change is shown, and done when it must be', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await begin(page);
   await page.getByRole('button', { name: 'Start' }).click();
   await pass(page, 90_000);
@@ -88,7 +88,7 @@ test('a class that was held up ends on time all the same: what would change is s
 });
 
 test('what is proposed can be steered, refused, done at once and taken back', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await begin(page);
   await page.getByRole('button', { name: 'Start' }).click();
   await pass(page, 20_000);
@@ -128,7 +128,7 @@ test('what is proposed can be steered, refused, done at once and taken back', as
 test('a class that must end at a time of day knows when it begins late; a reload finds it where it is', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await begin(page);
   await page.getByLabel('ends').selectOption('at a time of day');
   const end = await page.evaluate(() => {
@@ -210,7 +210,7 @@ test('the hall’s screen follows the teacher’s, shows nothing private, and do
   page,
   context,
 }) => {
-  test.setTimeout(60_000);
+  test.setTimeout(120_000);
   await page.goto('/lead/before-the-rounds');
   const hall = await context.newPage();
   await hall.goto('/lead/before-the-rounds/hall');

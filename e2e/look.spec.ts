@@ -90,7 +90,7 @@ test('the keys of a room are listed on one key, and its words explained', async 
 test('the focus goes back to where it makes sense after every sheet, and after what had it is gone', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const id = await keepPractice(page, 'theme=organ.lung&minutes=20');
   await page.goto(`/compose/${id}`);
   await draftReady(page);
@@ -243,7 +243,7 @@ test('scrolls stand on the shelf, on the sheet, in the drafts and in the log', a
 });
 
 test('the first minute asks what has no good default, and leads to a practice of today', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const port = 3224;
   const folder = mkdtempSync(path.join(tmpdir(), 'navuren-first-'));
   try {

@@ -47,7 +47,7 @@ const untilKept = (page: Page, ...pages: readonly string[]): Promise<void> =>
 test('what was opened once goes on without the server: almanac, shelf, a class under way; a change comes home', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   const server = await start('gone');
   const context = await device(browser);
   const page = await context.newPage();
@@ -113,7 +113,7 @@ test('what was opened once goes on without the server: almanac, shelf, a class u
 test('homework goes on without the server: what is handed out of it once is there, the rooms of people are not', async ({
   browser,
 }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(480_000);
   const server = await start('homework');
   const context = await device(browser);
   const page = await context.newPage();
@@ -157,7 +157,7 @@ test('homework goes on without the server: what is handed out of it once is ther
 test('two builds never mix: the next takes over, with its pages, when the last page of the one before is closed', async ({
   browser,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const server = await start('updated');
   const context = await device(browser);
   const page = await context.newPage();
@@ -207,7 +207,7 @@ test('it can be installed: a manifest with its icons, for anyone; and pages are 
   browser,
   request,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await start('installed');
   const manifest = (await (await request.get(`${HERE}/manifest.webmanifest`)).json()) as {
     readonly display: string;

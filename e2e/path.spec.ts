@@ -4,7 +4,7 @@ import { test } from './test';
 import { draftReady, lengthLine, orderNames, settledOrder, watchConsole } from './helpers';
 
 test('from today’s theme to a led practice: the whole path', async ({ page }, info) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const problems = watchConsole(page);
 
   // Today → a suggestion → the brief filled in.

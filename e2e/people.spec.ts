@@ -32,7 +32,7 @@ async function deleteForGood(page: Page): Promise<void> {
 test('somebody is written down, decides what their class minds, is ticked, led and found in the log', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const problems = watchConsole(page);
   await writeDown(page, WHO);
   const address = page.url();
@@ -138,7 +138,7 @@ test('a group of one is made for somebody, and goes with them', async ({ page })
 test('homework is made for one person within what they may do, grows, and is ticked as done', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await writeDown(page, 'Rowena Thistlefold');
   await page.getByLabel('something they have').selectOption({ label: 'knee trouble' });
   await save(page);
@@ -171,7 +171,7 @@ test('a private word is on no screen meant for others, and under the veil on non
   page,
   context,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await writeDown(page, ANOTHER);
   const address = new URL(page.url()).pathname;
   await page.getByRole('textbox', { name: 'A note' }).fill('keeps fettlewhitty hours');

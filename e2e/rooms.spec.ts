@@ -67,7 +67,7 @@ test('every room passes the accessibility rules in daylight and in lamplight', a
   context,
   baseURL,
 }) => {
-  test.setTimeout(480_000);
+  test.setTimeout(960_000);
   const problems = watchConsole(page);
   // The whole list of forms is the same rows many times over; a question’s answer stands for it.
   for (const path of ROOMS.filter((room) => room !== '/forms')) {
@@ -107,7 +107,7 @@ const spaceText = (page: Page, wide: boolean): Promise<void> =>
 test('nothing runs off the side of a phone, at four times the size, or with its text spaced out', async ({
   page,
 }) => {
-  test.setTimeout(480_000);
+  test.setTimeout(960_000);
   for (const path of ROOMS) {
     await page.setViewportSize({ width: 390, height: 844 });
     await openRoom(page, path);

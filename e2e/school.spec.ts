@@ -99,7 +99,7 @@ test('a second teacher comes in, has a house of their own, takes what is shared,
   page,
   browser,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   await startSchool(page, 'two');
   const other = await comesIn(browser);
   // Nothing of the owner’s stands on their shelf; a group of theirs is theirs.
@@ -221,7 +221,7 @@ test('nothing of one teacher’s is shown to another, on any page or route there
   page,
   browser,
 }) => {
-  test.setTimeout(400_000);
+  test.setTimeout(800_000);
   await startSchool(page, 'walked');
   const other = await comesIn(browser);
   const [owners, others] = [await cookieOf(page.context()), await cookieOf(other.context)];

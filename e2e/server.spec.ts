@@ -21,7 +21,7 @@ interface Exported {
 }
 
 test('every acknowledged write survives kill -9, several times over', async () => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const folder = path.join(base, 'killed');
   const url = `http://127.0.0.1:${PORT}`;
   let server = start(folder);
@@ -73,7 +73,7 @@ test('every acknowledged write survives kill -9, several times over', async () =
 });
 
 test('a second process on the same folder is refused with the reason, and a clean stop frees it', async () => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const folder = path.join(base, 'shared');
   const first = start(folder);
   await untilUp(first);
@@ -198,7 +198,7 @@ test('the practice file’s JSON Schema is published', async ({ request }) => {
 test('no request, however hostile, is answered with an error of the server’s own (seeded)', async ({
   baseURL,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const { wrong } = await hostile({ origin: new URL(baseURL ?? '').origin, requests: 500, seed: 20261128 });
   expect(wrong).toEqual([]);
 });
@@ -269,7 +269,7 @@ test('a damaged folder stops the start with one sentence, and nothing says that 
 test('a server killed in the middle of a class is not missed: the class goes on, ends, and is in the log once it is back', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const folder = path.join(base, 'mid-class');
   const url = `http://127.0.0.1:${PORT}`;
   let server = start(folder);

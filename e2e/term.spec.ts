@@ -23,7 +23,7 @@ async function planTerm(page: Page, name: string, first: string, last: string): 
 test('a term is planned, a week chosen and locked, two changed over, one drafted and opened, and taken back', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
+  test.setTimeout(360_000);
   const problems = watchConsole(page);
   await planTerm(page, 'Winter into spring', '2027-01-04', '2027-03-14');
   await expect(weeks(page)).toHaveCount(10);
@@ -109,7 +109,7 @@ test('a term is planned, a week chosen and locked, two changed over, one drafted
 });
 
 test('many weeks are drafted one after the other, and it can be stopped', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   await planTerm(page, 'A short one', '2027-04-05', '2027-04-25');
   await page.getByRole('button', { name: /^Draft all that are to come \(3\)/ }).click();
   await expect(page.getByRole('status').filter({ hasText: /Drafting .*: 1 of 3/ })).toBeVisible();
@@ -121,7 +121,7 @@ test('many weeks are drafted one after the other, and it can be stopped', async 
 });
 
 test('a term another teaches is drafted as they do it, and one’s own stays as it is', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const firstSides = async (): Promise<{ readonly sides: readonly string[]; readonly breaths: number }> => {
     const open = weeks(page)
       .first()
