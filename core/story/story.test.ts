@@ -1,4 +1,4 @@
-import { point } from '../channels';
+import { point, POINTS } from '../channels';
 import fc from 'fast-check';
 import { AIM_IDS, INTENTS, PLAIN_BRIEF, type Brief, type Theme } from '../brief';
 import { FORM_SETS } from '../forms';
@@ -63,6 +63,10 @@ describe('the story of a practice', () => {
     expect(story.opening).toContain('for Zúsānlǐ, the three miles of the leg');
     expect(story.closing).toContain('for Zúsānlǐ');
     expect(JSON.stringify(story)).not.toContain('ST36');
+    for (const { code } of POINTS)
+      expect(tell({ theme: { kind: 'point', point: code } }, 1, { pointNamed: point }).opening).not.toMatch(
+        /\b(the|a|an) (the|a|an)\b/i,
+      );
   });
 
   it('says nothing of a half: the middle is told between two forms', () => {

@@ -80,7 +80,7 @@ export function givenTo(
 function firstGivenTo(brief: Brief, theme: string, pointNamed: PointNamed | undefined): string {
   const [only, ...more] = themeParts(brief.theme);
   return only?.kind === 'point' && more.length === 0 && pointNamed
-    ? `${theme}, the ${pointNamed(only.point).sense}`
+    ? `${theme}, the ${pointNamed(only.point).sense.replace(/^the /, '')}`
     : theme;
 }
 
