@@ -1,4 +1,6 @@
 import { createHash } from 'node:crypto';
+import { readdirSync, readFileSync } from 'node:fs';
+import path from 'node:path';
 import pg from 'pg';
 import { openDatabase, type OpenOptions } from './database';
 import { OWNER, ownedBy, type OwnDatabase } from './sql';
@@ -30,3 +32,11 @@ export const openHere = async (options: OpenOptions): Promise<OwnDatabase> =>
     await openDatabase(isOnServer ? { ...options, address: await addressFor(options.folder) } : options),
     OWNER,
   );
+
+/** Whether any file of the folder holds these letters. */
+export const isInFolder = (letters: string, folder: string): boolean =>
+  readdirSync(folder, { withFileTypes: true }).some((entry) => {
+    const where = path.join(folder, entry.name);
+    if (entry.isDirectory()) return isInFolder(letters, where);
+    return entry.isFile() && readFileSync(where).includes(letters);
+  });

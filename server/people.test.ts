@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { PLAIN_BRIEF } from '@/core/brief';
@@ -13,7 +13,7 @@ import { oneToOneId, oneToOneName } from '@/core/people/oneToOne';
 import type { Person } from '@/core/people/person';
 import type { Practice } from '@/core/practice';
 import { findClasses, recordClass } from './classes';
-import { isOnServer, openHere } from './open.test.data';
+import { isInFolder, isOnServer, openHere } from './open.test.data';
 import { listBinnedGroups, listGroups, saveGroup } from './groups';
 import { readLed, readMusts } from './led';
 import { dayOfNextClass, groupsAsExpected, whoIsHere } from './minded';
@@ -93,14 +93,6 @@ const given = async (startedAtMs: number): Promise<string> => {
   );
   return id;
 };
-
-/** Whether any file of the folder holds these letters. */
-const inFolder = (letters: string, at = folder): boolean =>
-  readdirSync(at, { withFileTypes: true }).some((entry) => {
-    const where = path.join(at, entry.name);
-    if (entry.isDirectory()) return inFolder(letters, where);
-    return entry.isFile() && readFileSync(where).includes(letters);
-  });
 
 describe('the classes somebody was at', () => {
   it('tell what was really done, each form once, and how long it took', async () => {
@@ -297,7 +289,7 @@ describe('people', () => {
     await open.close();
     const data = isOnServer ? (process.env.NAVUREN_TEST_POSTGRES_DATA ?? '') : folder;
     const tables = path.join(data, 'base');
-    expect([inFolder(sentinel, tables), inFolder('quollwickian', tables)]).toEqual([false, false]);
+    expect([isInFolder(sentinel, tables), isInFolder('quollwickian', tables)]).toEqual([false, false]);
     open = await opened();
   });
 

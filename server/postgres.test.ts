@@ -9,7 +9,7 @@ import { REPERTOIRE } from '@/core/forms';
 import { edit, type Practice } from '@/core/practice';
 import { makePostgres, type OwnPostgres } from '../scripts/postgres.mjs';
 import { openDatabase } from './database';
-import { addressFor } from './open.test.data';
+import { addressFor, isInFolder } from './open.test.data';
 import { DatabaseAway, DatabaseProblem, openServer, serverProblem, shownAddress } from './postgres';
 import { createPractice, listPractices, listVersions, readPractice, savePractice } from './practices';
 import { OWNER, ownedBy, sql, type OwnDatabase } from './sql';
@@ -164,6 +164,27 @@ describe('a transaction on a server', () => {
   });
 });
 
+describe('what a server keeps of columns', () => {
+  it('is nothing of what somebody writes', async () => {
+    const columns = await here(one).rows(sql`
+      select attrelid::regclass || '.' || attname as name
+      from pg_attribute a join pg_class c on c.oid = a.attrelid
+      where c.relkind = 'r' and c.relnamespace in ('public'::regnamespace, 'private'::regnamespace)
+        and a.attnum > 0 and not a.attisdropped and a.atttypid in ('text'::regtype, 'jsonb'::regtype)
+        and coalesce(a.attstattarget, -1) <> 0`);
+    // The names of rows, days and words of the product.
+    const ids = /_?(id|hash|kind|posture|familiarity|role|outcome|theme|code)$/;
+    // Of the school, and of the door: nobody’s own, or gone by themselves.
+    const shared = ['migration.name', 'form_snapshot.form', 'own_form.form', 'own_layer.document'];
+    const door = ['private.sign_in.address', 'private.sign_in.device', 'private.account.passphrase'];
+    const following = ['practice', 'actions', 'teaching', 'told_by'].map((one) => `private.following.${one}`);
+    const known = new Set([...shared, ...door, ...following]);
+    expect(
+      columns.map(({ name }) => String(name)).filter((name) => !ids.test(name) && !known.has(name)),
+    ).toEqual([]);
+  });
+});
+
 describe('a database server', () => {
   let own: OwnPostgres;
   beforeAll(async () => {
@@ -203,6 +224,44 @@ describe('a database server', () => {
     expect(versions).toEqual(Array.from({ length: versions.length }, (_, index) => versions.length - index));
     expect(versions.length).toBeGreaterThanOrEqual(version);
     await open.close();
+  }, 60_000);
+
+  it('keeps nothing of what was deleted, though another database is written in and its columns were looked over', async () => {
+    const client = async (name?: string): Promise<pg.Client> => {
+      const made = new pg.Client({ connectionString: own.address(name) });
+      await made.connect();
+      return made;
+    };
+    const elsewhere = await client();
+    await elsewhere.query('create database gone');
+    const beside = await client('gone');
+    const open = await openServer(own.address('gone'), migrations);
+    await open.rows(sql`
+      insert into private.person (id, document, version, created_at, updated_at, teacher_id)
+      select 'p' || n, jsonb_build_object('name', case when n > 2 then 'quollwickian ' || n else 'some stay' end),
+        1, now(), now(), 'owner'
+      from generate_series(1, 20) as n`);
+    // What the server knows of a column are values out of it: it looks by itself, sooner or later.
+    await beside.query('analyze private.person');
+    // As long as one writes who began before, in whatever database, the server keeps what was deleted since.
+    await elsewhere.query('begin');
+    await elsewhere.query('create table other (id int)');
+    await open.rows(sql`delete from private.person where document ->> 'name' like 'quoll%'`);
+    const ended = (async () => {
+      await new Promise((resolve) => setTimeout(resolve, 800));
+      await elsewhere.query('commit');
+    })();
+    await open.giveUpSpace(['private.person']);
+    await ended;
+    await open.close();
+    await Promise.all([elsewhere, beside].map((one) => one.end()));
+    await own.stop();
+    const tables = path.join(own.data, 'base');
+    expect(['quollwickian', 'some stay'].map((letters) => isInFolder(letters, tables))).toEqual([
+      false,
+      true,
+    ]);
+    await own.start();
   }, 60_000);
 
   it('is named in the reason why it is not opened, and a password never is', async () => {

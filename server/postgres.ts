@@ -80,7 +80,7 @@ const queriesOn = (client: pg.PoolClient): Queries => ({
 const isRead = (statement: Statement): boolean => /^\s*select\b/i.test(statement.text);
 
 /** How often, and after how long each time, it is looked whether what was deleted is still seen by somebody, ms. */
-const UNSEEN_TRIES = 40;
+const UNSEEN_TRIES = 100;
 const UNSEEN_EVERY_MS = 100;
 
 /** The connections to one server, and how work is done on them. */
@@ -199,24 +199,33 @@ class Server {
   }
 
   /**
-   * Waits, not for long, until nobody else in this database still sees what was there before: as long as somebody does, the
-   * server keeps it through every `vacuum`. Its own analysing of tables is such a somebody.
+   * Waits, not for long, until what is deleted by now is seen by nobody any more: as long as somebody might, the server keeps
+   * it through every `vacuum`. That is who looks at this database since before, be it the server's own analysing of tables, and
+   * who writes since before in any database of the server: `vacuum` itself sees no further than they. False where they go on.
    */
-  private async untilUnseen(): Promise<void> {
+  private async untilUnseen(): Promise<boolean> {
+    const [now] = await this.rows({
+      text: 'select pg_snapshot_xmax(pg_current_snapshot())::text as next',
+      values: [],
+    });
     for (let tries = 0; tries < UNSEEN_TRIES; tries += 1) {
       const [row] = await this.rows({
-        text: `select exists (select 1 from pg_stat_activity
-          where datname = current_database() and pid <> pg_backend_pid() and backend_xmin is not null) as seen`,
-        values: [],
+        text: `select pg_snapshot_xmin(pg_current_snapshot()) < $1::xid8 or exists (select 1 from pg_stat_activity
+          where datname = current_database() and pid <> pg_backend_pid() and age(backend_xmin) > age($1::xid8::xid)) as seen`,
+        values: [now?.next],
       });
-      if (row?.seen !== true) return;
+      if (row?.seen !== true) return true;
       await new Promise((resolve) => setTimeout(resolve, UNSEEN_EVERY_MS));
     }
+    return false;
   }
 
   /** Gives up space; another server may be at the same tables, and a role may not be allowed everything. */
   async giveUpSpace(tables: readonly string[]): Promise<void> {
-    await this.untilUnseen();
+    if (!(await this.untilUnseen()))
+      console.error(
+        `What was deleted from ${tables.join(', ')} is still seen by somebody who began before: it leaves the files of ${this.where} with a later “vacuum full”.`,
+      );
     for (const text of [...tables.map((table) => `vacuum full ${table}`), 'checkpoint'])
       try {
         await this.on((client) => client.query(text));
