@@ -63,37 +63,55 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
       setHeld((now) => (now.includes(id) ? now.filter((other) => other !== id) : [...now.slice(-1), id])),
     [],
   );
-  const onWish = (change: WishChange): void => {
-    // A press turns what the question says into choices, so that the choice can be changed; loose words stay.
-    const { words, without, ...read } = readQuestion(question, known);
-    setPicked((now) => ({
-      ...read,
-      ...now,
-      without: [...new Set([...without, ...(now.without ?? [])])],
-      ...change,
-    }));
-    setQuestion(words.join(' '));
-  };
+  const onWish = useCallback(
+    (change: WishChange): void => {
+      // A press turns what the question says into choices, so that the choice can be changed; loose words stay.
+      const { words, without, ...read } = readQuestion(said, known);
+      setPicked((now) => ({
+        ...read,
+        ...now,
+        without: [...new Set([...without, ...(now.without ?? [])])],
+        ...change,
+      }));
+      setQuestion(words.join(' '));
+    },
+    [known, said],
+  );
   const clear = (): void => {
     setQuestion('');
     setPicked({});
   };
-  // Rows are given what they show and no more: a letter typed draws only the rows it changes.
-  const line = (row: FormRow) => {
-    const way = wayOf(row, wishes);
-    return (
-      <FormLine
-        key={row.id}
-        row={row}
-        variant={way.variant}
-        seconds={way.seconds}
-        held={held.includes(row.id)}
-        onHold={onHold}
+  const byFamily = told.length === 0;
+  // A letter typed is shown at once, and what stands below is not gone through again for it; rows are given what they show
+  // and no more, so that an answer draws only those it changes.
+  const forms = useMemo(
+    () => (
+      <FormsFound
+        found={found}
+        byFamily={byFamily}
+        line={(row) => (
+          <FormLine
+            key={row.id}
+            row={row}
+            {...wayOf(row, wishes)}
+            held={held.includes(row.id)}
+            onHold={onHold}
+          />
+        )}
+        plate={
+          isPlate
+            ? (row, number) => (
+                <FormPlate key={row.id} row={row} variant={wayOf(row, wishes).variant} number={number} />
+              )
+            : undefined
+        }
       />
-    );
-  };
-  const plate = (row: FormRow, number: number) => (
-    <FormPlate key={row.id} row={row} variant={wayOf(row, wishes).variant} number={number} />
+    ),
+    [byFamily, found, held, isPlate, onHold, wishes],
+  );
+  const choices = useMemo(
+    () => <Facets found={found} wishes={wishes} onWish={onWish} />,
+    [found, onWish, wishes],
   );
   const name = (id: string): string => rows.find((row) => row.id === id)?.name ?? id;
   return (
@@ -145,19 +163,12 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
       <div className="mt-2 grid gap-x-9 gap-y-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <details className="lg:hidden">
           <summary className="press">Choose by what they do and ask</summary>
-          <div className="mt-3">
-            <Facets found={found} wishes={wishes} onWish={onWish} />
-          </div>
+          <div className="mt-3">{choices}</div>
         </details>
         <aside aria-label="Choose by what they do and ask" className="hidden lg:block">
-          <Facets found={found} wishes={wishes} onWish={onWish} />
+          {choices}
         </aside>
-        <FormsFound
-          found={found}
-          byFamily={told.length === 0}
-          line={line}
-          plate={isPlate ? plate : undefined}
-        />
+        {forms}
       </div>
       <BinnedForms binned={binned} bringBack={bringBack} />
       <HeldForms held={held} name={name} onLetGo={() => setHeld([])} />
