@@ -38,6 +38,7 @@ export const WEIGHTS = {
   beyondEnough: { value: 0.05, unit: 'share', why: 'What it gives beyond enough counts for so much.' },
   namedFirst: { value: 1.6, unit: 'points', why: 'What a teacher names first for the theme comes first.' },
   namedBeside: { value: 0.6, unit: 'points', why: 'To loosen, wake, balance and gather, too, what is named first for the theme comes first.' },
+  wakesForIt: { value: 0.3, unit: 'points', why: 'To wake, what is known for the theme as well comes before what is known for something else.' },
   famous: { value: 1, unit: 'points', why: 'The brocade of an organ is known for it by its very name.' },
   accepted: { value: 0.5, unit: 'points', why: 'What is known for the theme as well comes after that.' },
   filler: { value: -1.4, unit: 'points', why: 'A form that touches many things a little is a filler.' },

@@ -39,7 +39,16 @@ const isBesideThePoint = (form: Form, parts: readonly ThemePart[], rank: Rank | 
 export const known: Criterion = {
   id: 'known',
   strength: 'theme',
-  weights: ['namedFirst', 'namedBeside', 'accepted', 'filler', 'neverFor', 'otherSound', 'famous'],
+  weights: [
+    'namedFirst',
+    'namedBeside',
+    'wakesForIt',
+    'accepted',
+    'filler',
+    'neverFor',
+    'otherSound',
+    'famous',
+  ],
   isCapped: false,
   points: ({ form, role, organ, asked }, { brief, schools }) => {
     if (asked) return only(weight('namedFirst'));
@@ -52,6 +61,7 @@ export const known: Criterion = {
       ...(isOtherSound ? [{ points: weight('otherSound') }] : []),
       ...(isNeverFor(form, parts) ? [{ points: weight('neverFor') }] : []),
       ...(BESIDE.has(role) && known === 'named' ? [{ points: weight('namedBeside') }] : []),
+      ...(role === 'wake' && known === 'accepted' ? [{ points: weight('wakesForIt') }] : []),
       // One may be still in a posture that has little to do with the theme.
       ...(rank && !(role === 'still' && rank === 'touches')
         ? [{ points: (weight(WORTH[rank]) * 2) / (1 + parts.length) }]
