@@ -3,6 +3,7 @@ import { cookies, headers } from 'next/headers';
 import type { ReactNode } from 'react';
 import '@/ui/kit/fontFaces';
 import './globals.css';
+import { EVERYWHERE, preloadFaces } from './preloadFaces';
 import { VEILED } from '@/core/people/veil';
 import { readCustoms } from '@/server/customs';
 import { ofTheHouse } from '@/server/access/asking';
@@ -10,6 +11,7 @@ import { OWNER } from '@/server/sql';
 import { buildId } from '@/server/build';
 import { isVeiled } from '@/server/veil';
 import { ChoicesHere } from '@/ui/kit/ChoicesHere';
+import { FacesStart } from '@/ui/kit/FacesStart';
 import { FocusKeeper } from '@/ui/kit/FocusKeeper';
 import { SaidProvider } from '@/ui/kit/Said';
 import { chosenHere } from '@/ui/kit/chosenHere';
@@ -38,12 +40,14 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const whose = open.teacherId === OWNER ? {} : { 'data-teacher': open.teacherId };
   // Also for what this server draws and writes itself.
   chosenHere({ figure, region });
+  preloadFaces(EVERYWHERE);
   const build = buildId();
   const nonce = (await headers()).get('x-nonce') ?? '';
   return (
     <html lang="en" data-light={light} {...contrast} {...veil} {...whose}>
       <body>
         <StyleNonce nonce={nonce} />
+        <FacesStart nonce={nonce} />
         {build !== undefined && <OfflineStart build={build} nonce={nonce} forgets={veiled} />}
         <ChoicesHere chosen={{ figure, region }} />
         <FocusKeeper />

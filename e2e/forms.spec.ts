@@ -39,8 +39,13 @@ test('the Forms room answers a question, shows what it understood, and lets it b
   await expect(kidney).toHaveAttribute('aria-pressed', 'false');
   expect(await count(page)).toBeGreaterThan(some);
   await expect(page.getByRole('button', { name: /^nourish/ })).toHaveAttribute('aria-pressed', 'true');
+  // The whole repertoire, family by family, is out of the way while something is asked, and as it was afterwards.
+  const family = page.getByRole('region', { name: 'joint loosening' });
+  await expect(family).toHaveCount(0);
   await page.getByRole('button', { name: 'Ask anew' }).click();
   expect(await count(page)).toBe(all);
+  await expect(family).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Forms found' })).toHaveCount(0);
   await page.getByLabel('Ask for a form').fill('yun shou');
   await expect(page.getByRole('link', { name: /Cloud hands/ })).toBeVisible();
   await page.getByLabel('Ask for a form').fill('blorp for stiff shoulders');

@@ -135,6 +135,27 @@ test('pages carry a strict content policy and every inline script its nonce', as
   expect(other).not.toBe(nonce);
 });
 
+test('the faces a page begins with are asked for at once, and are there; the others come when it rests', async ({
+  page,
+  request,
+}) => {
+  const links = (await request.get('/')).headers()['link'] ?? '';
+  const faces = [...links.matchAll(/<([^>]+woff2)>; rel=preload; as="font"/g)].map((match) => match[1] ?? '');
+  expect(faces.filter((face) => face.includes('alegreya')).length).toBeGreaterThanOrEqual(6);
+  for (const face of faces) expect((await request.get(face)).status()).toBe(200);
+  await page.goto('/shelf');
+  // Characters: there are none on the shelf.
+  await expect
+    .poll(() =>
+      page.evaluate(
+        () =>
+          [...document.fonts].filter((face) => face.family.includes('Hanzi') && face.status === 'loaded')
+            .length,
+      ),
+    )
+    .toBeGreaterThan(5);
+});
+
 test('bad requests are answered in words with the field named, never with a stack', async ({
   request,
   baseURL,

@@ -27,3 +27,12 @@ export const buildFiles = (): readonly string[] =>
     .map((entry) => path.relative(folder(), path.join(entry.parentPath, entry.name)))
     .map((file) => `/_next/${file.split(path.sep).join('/')}`)
     .toSorted();
+
+let faces: readonly string[] | undefined;
+
+/** The paths of the faces of these names, without which a page is drawn twice; none while it is developed. */
+export function facePaths(names: readonly string[]): readonly string[] {
+  if (process.env.NODE_ENV !== 'production') return [];
+  faces ??= buildFiles().filter((file) => file.endsWith('.woff2'));
+  return faces.filter((file) => names.includes(path.basename(file).split('.')[0] ?? ''));
+}

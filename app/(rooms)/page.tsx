@@ -8,6 +8,7 @@ import {
   sunLongitudeDeg,
   wallTime,
 } from '@/core/almanac';
+import { OF_TERMS, preloadFaces } from '@/app/preloadFaces';
 import { suggestThemes, type BriefWishes, type Suggestion } from '@/core/brief';
 import { writeBriefQuery } from '@/core/formats';
 import { readStoredCustoms } from '@/server/customs';
@@ -77,6 +78,7 @@ export default async function AlmanacPage({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>;
 }) {
+  preloadFaces(OF_TERMS);
   const open = await mine();
   const { customs, version, fallenBack } = await readStoredCustoms(open);
   chosenHere(customs);

@@ -3,7 +3,15 @@
 import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { readQuestion, type Known } from '@/core/seek/question';
 import type { VariantId } from '@/core/forms';
-import { seek, variantFor, type FormRow, type WishChange, type Wishes } from '@/core/seek/seek';
+import {
+  NO_WISHES,
+  seek,
+  variantFor,
+  type Found,
+  type FormRow,
+  type WishChange,
+  type Wishes,
+} from '@/core/seek/seek';
 import { defined } from '@/core/text/defined';
 import { understood } from '@/ui/words/wishes';
 import { Facets } from './Facets';
@@ -84,31 +92,33 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
   const byFamily = told.length === 0;
   // A letter typed is shown at once, and what stands below is not gone through again for it; rows are given what they show
   // and no more, so that an answer draws only those it changes.
-  const forms = useMemo(
-    () => (
+  const drawn = useCallback(
+    (answer: Found, of: Wishes, inFamilies: boolean) => (
       <FormsFound
-        found={found}
-        byFamily={byFamily}
+        found={answer}
+        byFamily={inFamilies}
         line={(row) => (
-          <FormLine
-            key={row.id}
-            row={row}
-            {...wayOf(row, wishes)}
-            held={held.includes(row.id)}
-            onHold={onHold}
-          />
+          <FormLine key={row.id} row={row} {...wayOf(row, of)} held={held.includes(row.id)} onHold={onHold} />
         )}
         plate={
           isPlate
             ? (row, number) => (
-                <FormPlate key={row.id} row={row} variant={wayOf(row, wishes).variant} number={number} />
+                <FormPlate key={row.id} row={row} variant={wayOf(row, of).variant} number={number} />
               )
             : undefined
         }
       />
     ),
-    [byFamily, found, held, isPlate, onHold, wishes],
+    [held, isPlate, onHold],
   );
+  // The whole repertoire stays where it is while something is asked: taking it away and putting it back is what takes long.
+  const [isWholeWanted, setWholeWanted] = useState(byFamily);
+  if (byFamily && !isWholeWanted) setWholeWanted(true);
+  const whole = useMemo(
+    () => isWholeWanted && drawn(seek(rows, NO_WISHES), NO_WISHES, true),
+    [drawn, isWholeWanted, rows],
+  );
+  const answer = useMemo(() => !byFamily && drawn(found, wishes, false), [byFamily, drawn, found, wishes]);
   const choices = useMemo(
     () => <Facets found={found} wishes={wishes} onWish={onWish} />,
     [found, onWish, wishes],
@@ -168,7 +178,10 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
         <aside aria-label="Choose by what they do and ask" className="hidden lg:block">
           {choices}
         </aside>
-        {forms}
+        <div>
+          <div hidden={!byFamily}>{whole}</div>
+          {answer}
+        </div>
       </div>
       <BinnedForms binned={binned} bringBack={bringBack} />
       <HeldForms held={held} name={name} onLetGo={() => setHeld([])} />

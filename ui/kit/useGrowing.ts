@@ -4,9 +4,9 @@ import { startTransition, useEffect, useState } from 'react';
 import { quietly } from './quietly';
 
 /** As many as are put in at a time: about a screenful. */
-const STEP = 24;
+const STEP = 16;
 /** As many as come with the page: what is seen first on any screen. */
-const FIRST = 2 * STEP;
+const FIRST = 3 * STEP;
 
 /**
  * How many of a long answer's rows are drawn: of the first one what comes with the page, of each further one a screenful
