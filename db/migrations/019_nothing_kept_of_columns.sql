@@ -16,7 +16,7 @@ alter table class_given
   alter column practice_name type text, alter column practice_name set statistics 0,
   alter column note type text, alter column note set statistics 0,
   alter column led_by type text, alter column led_by set statistics 0,
-  -- Of this one two columns are made; only longer values than a server keeps have been in it.
+  -- Two columns are made of this one, so its type stays unnamed; it names nobody, and is nearly always longer than what is kept.
   alter column record set statistics 0;
 alter table practice alter column name type text, alter column name set statistics 0;
 alter table practice_version alter column document set statistics 0;
