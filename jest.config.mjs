@@ -1,6 +1,6 @@
 /** Unit tests of the core and of the server's own logic; the interface is tested in the real application (e2e/). */
 const common = {
-  testEnvironment: 'node',
+  testEnvironment: '<rootDir>/scripts/jest-environment.mjs',
   testMatch: ['**/*.test.ts'],
   setupFiles: ['<rootDir>/jest.setup.mjs'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/$1' },

@@ -1,4 +1,4 @@
-import { twinKind, type Form } from '../forms';
+import { twinKind, type Form, type Role } from '../forms';
 import type { Asking } from './asking';
 import { mostFormsIn } from '../measures';
 import type { Place } from './places';
@@ -78,7 +78,10 @@ export class Counters {
   }
 }
 
-/** Twins that can really meet: kinds that at least two forms of the heart share. */
+/** Sections where two of a kind are felt to be two of a kind. */
+export const TWINS_MEET: ReadonlySet<Role> = new Set(['nourish', 'still', 'clear', 'balance']);
+
+/** Twins that can really meet: kinds that at least two forms of these sections share. */
 export function meetingTwins(
   places: readonly (readonly Place[])[],
   plan: readonly SectionPlan[],
@@ -86,7 +89,7 @@ export function meetingTwins(
   const forms = new Map<string, Set<string>>();
   places.forEach((list, at) => {
     const role = plan[at]?.role;
-    if (role !== 'nourish' && role !== 'clear' && role !== 'balance') return;
+    if (role === undefined || !TWINS_MEET.has(role)) return;
     for (const { allowed, lesson } of list) {
       const key = lesson ? undefined : twinKind(allowed.form);
       if (key) forms.set(key, (forms.get(key) ?? new Set()).add(allowed.form.id));

@@ -8,6 +8,7 @@ import { soundedOrgan } from './dressing';
 import { soundsWanted } from './criteria/sound';
 import type { SectionPlan } from './plan';
 import { shapeOf } from './shapes';
+import { TWINS_MEET } from './counters';
 import { weight } from './weights';
 import { isAgain, type Ground } from './ground';
 
@@ -18,7 +19,7 @@ function soundAt({ asking }: Ground, place: Place, section: SectionPlan): SoundO
   return organ && soundsWanted(asking.brief, section).includes(organ) ? organ : undefined;
 }
 
-/** What is not done again: a second pass of tapping or tracing in a section, a brocade in its other kind. */
+/** What is not done again: a second pass of tapping or tracing in a section, a region tapped already, a brocade in its other kind. */
 function againAt(
   { asking, counters, strength, plan }: Ground,
   place: Place,
@@ -39,6 +40,7 @@ function againAt(
       }),
     ),
     ...(isPass && !place.even ? [again(`pass ${plan.indexOf(section)}`)] : []),
+    ...(place.even ? [] : form.asks.percussion.map((part) => again(`tapped ${part}`))),
     ...(kind === undefined ? [] : [again(`brocade ${kind}`)]),
   ];
 }
@@ -55,7 +57,7 @@ export function countsAt(
   const { form } = place.allowed;
   const counts = HEART.has(role) ? served.map((index) => entryAt(targetCounters, index)) : [];
   const twin = twinKind(form);
-  const canMeet = role === 'nourish' || role === 'clear' || role === 'balance';
+  const canMeet = TWINS_MEET.has(role);
   if (twin && twins.has(twin) && !place.lesson && canMeet)
     counts.push(counters.twins(twin, -weight('twins') * strength('twins'), form.family));
   const sound = soundAt(ground, place, section);

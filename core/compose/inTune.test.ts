@@ -102,6 +102,7 @@ describe('a channel or a point', () => {
     [{ kind: 'point', point: 'ST36' }, 'nourish'],
     [{ kind: 'point', point: 'KI1' }, 'calm'],
     [{ kind: 'point', point: 'PC8' }, 'nourish'],
+    [{ kind: 'point', point: 'LI4' }, 'nourish'],
   ] as const)('is gone along or come to with the hand, whatever the intent: %j, %s', (theme, intent) => {
     for (const posture of ['standing', 'seated'] as const) {
       const practice = drafted({ theme, minutes: 15, intent, posture });
@@ -111,6 +112,39 @@ describe('a channel or a point', () => {
         .filter((form) => HANDS.has(form.family) && form.channels.some((one) => one.channel === channel));
       expect({ posture, byHand: byHand.length > 0 }).toEqual({ posture, byHand: true });
     }
+  });
+});
+
+describe('what is tapped', () => {
+  const tapped = (practice: Practice): readonly string[] =>
+    practice.items.flatMap((item) => [...new Set(formOf(practice, item).asks.percussion)]);
+
+  it.each([
+    [{ kind: 'channel', channel: 'BL' }, 'clear-then-nourish'],
+    [{ kind: 'channel', channel: 'LU' }, 'clear-then-nourish'],
+    [{ kind: 'all-phases' }, 'nourish'],
+    [{ kind: 'aim', aim: 'energy' }, 'nourish'],
+  ] as const)('is tapped once in a class, to wake or to clear: %j, %s', (theme, intent) => {
+    for (const minutes of [20, 40]) {
+      const regions = tapped(drafted({ theme, minutes, intent }, minutes));
+      expect(regions.filter((region, index) => regions.indexOf(region) !== index)).toEqual([]);
+    }
+  });
+});
+
+describe('brocades taken singly', () => {
+  // The order of the standing set, heels last (common practice).
+  const ORDER = formsOfSet('eight-brocades', DEFAULT_CUSTOMS);
+
+  it('stand in the order of their set', () => {
+    const theme = { kind: 'aim', aim: 'energy' } as const;
+    const taken = [1, 2, 3].map((seed) =>
+      drafted({ theme, minutes: 30, intent: 'nourish' }, seed)
+        .items.filter(({ role, formId }) => role === 'nourish' && ORDER.includes(formId))
+        .map(({ formId }) => ORDER.indexOf(formId)),
+    );
+    expect(Math.max(...taken.map(({ length }) => length))).toBeGreaterThanOrEqual(3);
+    for (const one of taken) expect(one).toEqual(one.toSorted((a, b) => a - b));
   });
 });
 

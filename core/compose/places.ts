@@ -66,6 +66,8 @@ interface Placing {
   /** The heart of the practice, where sets and lessons stand. */
   readonly heart: number;
   readonly joints: readonly string[];
+  /** Where a form stands among those allowed; brocades taken singly stand together, in the order of their set. */
+  readonly indexOf: ReadonlyMap<string, number>;
   readonly lessons: readonly string[];
   /** Where a form stands in the set the theme asks for, and which in turn that is where several are gone through. */
   readonly inSet: ReadonlyMap<
@@ -98,6 +100,15 @@ function isPieceApart(form: Form, { brief: { theme }, customs }: Asking, isRound
   return rank === undefined || rank === 'touches';
 }
 
+/** The place of each form in the repertoire; those of a set that keeps its order together, at the first in that order. */
+function indexesOf(allowed: readonly Allowed[], set: readonly string[]): ReadonlyMap<string, number> {
+  const indexes = new Map(allowed.map(({ form }, index) => [form.id, index]));
+  const members = set.filter((id) => indexes.has(id));
+  const first = indexes.get(members[0] ?? '') ?? 0;
+  members.forEach((id, index) => indexes.set(id, first + index / 100));
+  return indexes;
+}
+
 function placingOf(asking: Asking, plan: readonly SectionPlan[], allowed: readonly Allowed[]): Placing {
   const { brief, customs } = asking;
   const parts = themeParts(brief.theme);
@@ -109,6 +120,7 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[], allowed: readon
     places: plan.map(() => []),
     heart: plan.findIndex((section) => section.role === 'nourish'),
     joints: formsOfSet('joints', customs),
+    indexOf: indexesOf(allowed, formsOfSet('eight-brocades', customs)),
     lessons: parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : [])),
     inSet: new Map(
       walked.flatMap(({ set, role, forms }, turn) =>
@@ -175,9 +187,10 @@ function placePinned(
 }
 
 /** A form wherever it may stand: as a lesson, in its set, where the brief wants it, or in every section of its roles. */
-function placeForm(placing: Placing, allowed: Allowed, index: number): void {
-  const { asking, plan, places, joints, inSet, pins } = placing;
+function placeForm(placing: Placing, allowed: Allowed): void {
+  const { asking, plan, places, joints, indexOf, inSet, pins } = placing;
   const { form } = allowed;
+  const index = indexOf.get(form.id) ?? 0;
   const once = placing.once;
   placing.once += 1;
   if (placing.lessons.includes(form.id)) return placeLesson(placing, allowed);
@@ -222,15 +235,14 @@ function placeForm(placing: Placing, allowed: Allowed, index: number): void {
 }
 
 /** What is kept keeps its order; the others find their places around it. */
-function placeKept(placing: Placing, allowed: readonly Allowed[]): void {
-  const { asking, plan, places, joints, inSet, lessons, pins } = placing;
+function placeKept(placing: Placing): void {
+  const { asking, plan, places, joints, indexOf, inSet, lessons, pins } = placing;
   let after = -1;
   for (const item of asking.kept?.items ?? []) {
     const form = asking.kept?.forms[item.formId];
     if (!form) continue;
     const at = sectionFor(plan, item.role, organsOfForm(form, asking.customs));
-    const index = allowed.findIndex((entry) => entry.form.id === form.id);
-    const order = Math.max(after + 0.001, orderOf(form, Math.max(0, index), joints, item.role));
+    const order = Math.max(after + 0.001, orderOf(form, indexOf.get(form.id) ?? 0, joints, item.role));
     after = order;
     const { variant, omitHolds, exhaleByMouth } = item;
     const member = inSet.get(form.id);
@@ -256,8 +268,8 @@ export function placesOf(
   allowed: readonly Allowed[],
 ): Place[][] {
   const placing = placingOf(asking, plan, allowed);
-  allowed.forEach((entry, index) => placeForm(placing, entry, index));
-  placeKept(placing, allowed);
+  allowed.forEach((entry) => placeForm(placing, entry));
+  placeKept(placing);
   return placing.places.map((list) => withPinsPlaced(list.toSorted((a, b) => a.order - b.order)));
 }
 

@@ -103,6 +103,18 @@ describe('what a teacher names first', () => {
     }
   });
 
+  it('names one pass over the whole body for all five phases, and first for no channel or point of its many', () => {
+    expect(rank('tap-whole-body-pass', { kind: 'all-phases' })).toBe('named');
+    expect(rank('tap-whole-body-pass', { kind: 'channel', channel: 'LU' })).toBe('accepted');
+    expect(rank('tap-whole-body-pass', { kind: 'point', point: 'ST36' })).toBe('accepted');
+    // All channels of the arms in one pass are what is done for each of them.
+    expect(rank('tap-arms', { kind: 'channel', channel: 'LU' })).toBe('named');
+    expect(rank('tap-legs', { kind: 'point', point: 'ST36' })).toBe('named');
+    // What is one phase’s own is not named first for all five, save as a piece of a round.
+    expect(rank('trace-kidney-bladder', { kind: 'all-phases' })).toBe('accepted');
+    expect(rank('phase-water-well', { kind: 'all-phases' })).toBe('named');
+  });
+
   it('lets one’s own form stand for the organ one names first, and touches what is merely served', () => {
     const own = { ...form('cloud-hands'), id: 'own-tide', organs: ['kidney' as const, 'lung' as const] };
     expect(rankFor(own, { kind: 'organ', organ: 'kidney' }, DEFAULT_CUSTOMS)).toBe('accepted');

@@ -2,7 +2,15 @@ import { organOfChannel, type ThemePart } from '../brief/theme';
 import type { AimId } from '../brief/aims';
 import { SEASON_PHASE } from '../almanac/seasons';
 import type { ChannelId, PointCode } from '../channels';
-import { organsOfForm, phasesOfForm, reachOf, type Form, type FormSchools, type VariantId } from '../forms';
+import {
+  FORM_SETS,
+  organsOfForm,
+  phasesOfForm,
+  reachOf,
+  type Form,
+  type FormSchools,
+  type VariantId,
+} from '../forms';
 import { isOwnId } from '../forms/own/own';
 import { organsOf, PHASE_IDS, type OrganId, type PhaseId } from '../phases';
 import { KNOWN_FOR_AIMS } from './aims';
@@ -47,6 +55,11 @@ function rankForPhase(form: Form, phase: PhaseId, schools: FormSchools): Rank | 
   ]);
 }
 
+/** The channels of the arms. */
+const HAND_CHANNELS: readonly ChannelId[] = ['LU', 'LI', 'HT', 'SI', 'PC', 'TE'];
+/** The chest and the belly have three channels of their own. */
+const MOST_OF_ONE_REGION = 3;
+
 /** Forms known for the two vessels, which are no organ’s (common practice). */
 const VESSELS: Readonly<
   Partial<Record<ChannelId, { readonly named: readonly string[]; readonly accepted: readonly string[] }>>
@@ -84,6 +97,15 @@ const VESSELS: Readonly<
   },
 };
 
+/**
+ * One pass over the whole body, arms and legs: it goes along many channels, and is named first for none of them. A pass
+ * over all channels of the arms, or of the legs, is what one does for each of them.
+ */
+const isOverAll = ({ family, channels }: Form): boolean =>
+  family === 'percussion route' &&
+  channels.length > MOST_OF_ONE_REGION &&
+  new Set(channels.map(({ channel }) => HAND_CHANNELS.includes(channel))).size > 1;
+
 /** A channel is traced or tapped, or stretched by what its organ is known for. */
 function rankForChannel(form: Form, channel: ChannelId, schools: FormSchools): Rank | undefined {
   const vessel = VESSELS[channel];
@@ -91,7 +113,8 @@ function rankForChannel(form: Form, channel: ChannelId, schools: FormSchools): R
   if (vessel?.accepted.includes(form.id)) return 'accepted';
   const way = form.channels.find((one) => one.channel === channel)?.how;
   if (way === undefined) return undefined;
-  if (form.family === 'channel tracing' || form.family === 'percussion route') return 'named';
+  if (form.family === 'channel tracing' || form.family === 'percussion route')
+    return isOverAll(form) ? 'accepted' : 'named';
   const organ = organOfChannel(channel);
   const known = organ && rankForOrgan(form, organ, schools);
   if (known === 'named') return way === 'attend' ? 'accepted' : 'named';
@@ -111,7 +134,26 @@ function rankForPoint(form: Form, code: PointCode, variant: VariantId): Rank | u
   const way = reachOf(form, code, variant);
   if (way === undefined) return undefined;
   if (way === 'channel') return 'touches';
-  return way === 'named' && TO_A_POINT.has(form.family) ? 'named' : 'accepted';
+  return way === 'named' && TO_A_POINT.has(form.family) && !isOverAll(form) ? 'named' : 'accepted';
+}
+
+/** Sets that go through all five, piece by piece: each of them is named for the whole. */
+const ROUNDS_OF_FIVE = ['phase-round', 'leaning-round', 'five-colours', 'six-sounds', 'five-animals'];
+/** These, and what is for all of them at once (common practice). */
+const FOR_ALL_PHASES: ReadonlySet<string> = new Set([
+  ...FORM_SETS.filter(({ id }) => ROUNDS_OF_FIVE.includes(id)).flatMap(({ orders }) =>
+    orders.flatMap(({ places }) => places.flat()),
+  ),
+  'tap-whole-body-pass',
+  'tap-whole-body-slow',
+  'smile-five-organs',
+]);
+
+/** For all five phases what goes through them, or is for all at once; what is one phase’s own comes after that. */
+function rankForAllPhases(form: Form, schools: FormSchools): Rank | undefined {
+  if (FOR_ALL_PHASES.has(form.id)) return 'named';
+  const best = bestOf(PHASE_IDS.map((phase) => rankForPhase(form, phase, schools)));
+  return best === 'named' ? 'accepted' : best && 'touches';
 }
 
 function rankForAim(form: Form, aim: AimId): Rank | undefined {
@@ -136,7 +178,7 @@ export function rankFor(
     case 'season':
       return rankForPhase(form, part.season === 'earth-turn' ? 'earth' : SEASON_PHASE[part.season], schools);
     case 'all-phases':
-      return bestOf(PHASE_IDS.map((phase) => rankForPhase(form, phase, schools)));
+      return rankForAllPhases(form, schools);
     case 'channel':
       return rankForChannel(form, part.channel, schools);
     case 'point':

@@ -94,6 +94,18 @@ describe('the criteria', () => {
       0.6,
     ],
     [
+      'what goes along the channel asked for',
+      'known',
+      {
+        id: 'trace-liver-gallbladder',
+        family: 'channel tracing',
+        channels: [{ channel: 'LR', how: 'trace' }],
+      },
+      { role: 'clear' },
+      weighing({ brief: { ...PLAIN_BRIEF, theme: { kind: 'channel', channel: 'LR' } } }),
+      2.8,
+    ],
+    [
       'what wakes and is known for the theme as well',
       'known',
       { id: 'tap-belly' },

@@ -32,6 +32,15 @@ function isSoundOfAnother(
 const isBesideThePoint = (form: Form, parts: readonly ThemePart[], rank: Rank | undefined): boolean =>
   rank === undefined && !isOwnId(form.id) && parts.every(({ kind }) => kind !== 'set' && kind !== 'lesson');
 
+/** Families in which the hand goes along a channel; to a point it comes so as well, or the attention does. */
+const ALONG: ReadonlySet<Form['family']> = new Set(['channel tracing', 'percussion route', 'self-massage']);
+const isAlong = ({ family }: Form, parts: readonly ThemePart[]): boolean =>
+  parts.some(({ kind }) =>
+    kind === 'point'
+      ? ALONG.has(family) || family === 'inner breathing'
+      : kind === 'channel' && ALONG.has(family),
+  );
+
 /**
  * The heart carries the theme: what a teacher names first for it comes first, what merely touches it is a filler, and what
  * an aim forbids has no place anywhere.
@@ -48,6 +57,7 @@ export const known: Criterion = {
     'neverFor',
     'otherSound',
     'famous',
+    'alongIt',
   ],
   isCapped: false,
   points: ({ form, role, organ, asked }, { brief, schools }) => {
@@ -69,6 +79,7 @@ export const known: Criterion = {
       ...(HEART.has(role) && role !== 'still' && !isOtherSound && isBesideThePoint(form, parts, rank)
         ? [{ points: weight('filler') }]
         : []),
+      ...(rank === 'named' && isAlong(form, parts) ? [{ points: weight('alongIt') }] : []),
       ...(rank === 'named' && brocadeKind(form.id) !== undefined ? [{ points: weight('famous') }] : []),
     ];
   },

@@ -18,6 +18,7 @@ const KIN: readonly (readonly string[])[] = [
   ['tap-chest', 'collarbone-hum', 'breastbone-sigh'],
   ['counting-the-breath', 'following-the-breath', 'resting-in-the-breath'],
   ['combing-the-head', 'base-of-skull'],
+  ['hold-embrace-belly', 'sit-embrace'],
 ];
 
 /**

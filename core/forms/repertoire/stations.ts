@@ -205,7 +205,7 @@ export const STATIONS = [
     seated: { name: 'Beside the knees', change: 'Beside the knees, from the chair.', cycle: [freely(8, 'From the chair: nine times hollow palms pat beside the knees.', pulse(9, sit(both({ near: 'knee', off: [1, 0, 0.9], ...hollow }), { trunk: { lean: 8 } }), sit(both({ near: 'knee', off: [1, 0, 0.1], ...hollow }), { trunk: { lean: 8 } })))] },
   }),
   station({
-    id: 'hand-valley', name: 'The valley of the hand', roles: ['clear'], actions: ['clears', 'moves'], phases: ['metal'], organs: ['large-intestine', 'lung'], sides: 'alternating',
+    id: 'hand-valley', name: 'The valley of the hand', roles: ['clear', 'nourish'], actions: ['clears', 'moves'], phases: ['metal'], organs: ['large-intestine', 'lung'], sides: 'alternating',
     channels: along('press', 'LI'), points: ['LI4'], asks: { rubs: ['arms'] }, repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, images: ['Kneading one small knot of dough.'],
     mistakes: [{ mistake: 'digging with the nail', mend: 'The pad of the thumb, towards the bone of the first finger.' }], cautions: ['Not in pregnancy.'],
     cycle: [freely(5, 'The {other} thumb kneads the {side} hand between thumb and first finger.', pulse(3, stand(9, each({ near: 'navel', off: [1, 1, 7], palm: 'down', fingers: 'in' }, { near: 'hand', of: 'other', off: [0, 0, 0.4], palm: 'back', fingers: 'in', elbow: 'out' })), stand(9, each({ near: 'navel', off: [1, 1.6, 7], palm: 'down', fingers: 'in' }, { near: 'hand', of: 'other', off: [0, 0, 0.6], palm: 'back', fingers: 'in', elbow: 'out' }))))],

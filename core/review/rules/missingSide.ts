@@ -6,8 +6,9 @@ export const missingSide: Rule = {
   find: ({ items }) =>
     items.flatMap((view) => {
       if (view.form.sides !== 'symmetric') return [];
+      // Where an organ lies is no side that is done.
       const words = cuesOf(view)
-        .map(({ cue }) => cue.toLowerCase())
+        .map(({ cue }) => cue.toLowerCase().replaceAll(/\bunder the (?:left|right) ribs\b/g, ''))
         .join(' ');
       const left = /\bleft\b/.test(words);
       const right = /\bright\b(?! (?:away|there|here|now))/.test(words);
