@@ -2,7 +2,7 @@
 
 import { Command } from 'cmdk';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { memo, startTransition, useCallback, useEffect, useState } from 'react';
 import { z } from 'zod';
 import type { ThingKind } from '@/core/find';
 import { Sheet } from '@/ui/kit/Sheet';
@@ -57,7 +57,8 @@ function useFound(words: string): { readonly found: Found; readonly of: string; 
     const soon = setTimeout(() => {
       fetch(`/api/find?words=${encodeURIComponent(words)}`, { signal: stop.signal })
         .then(async (response) => answerSchema.parse(await response.json()))
-        .then(({ things }) => setAnswer({ found: things, of: words, failed: false }))
+        // A letter typed meanwhile comes first.
+        .then(({ things }) => startTransition(() => setAnswer({ found: things, of: words, failed: false })))
         .catch(() => {
           if (!stop.signal.aborted) setAnswer({ found: [], of: words, failed: true });
         });
@@ -70,16 +71,48 @@ function useFound(words: string): { readonly found: Found; readonly of: string; 
   return answer;
 }
 
+/** What was found, drawn when it is found and not again with every letter typed. */
+const FoundList = memo(function FoundList({
+  found,
+  onGo,
+}: {
+  readonly found: Found;
+  readonly onGo: (href: string) => void;
+}) {
+  return found.map(({ kind, id, name, hanzi, hint, href }) => (
+    <Command.Item
+      key={`${kind} ${id}`}
+      value={`${kind} ${id}`}
+      className="found grid cursor-pointer grid-cols-[4.5rem_minmax(0,1fr)] items-baseline gap-x-3 border-b border-hairline px-2 py-1.5"
+      onSelect={() => onGo(href)}
+    >
+      <span className="caption">{KIND_NAMES[kind]}</span>
+      <span className="min-w-0">
+        <span className="font-serif text-[1.1rem]">{name}</span>{' '}
+        {hanzi && (
+          <span lang="zh-Hant" className="hanzi">
+            {hanzi}
+          </span>
+        )}{' '}
+        <span className="quiet small line-clamp-1">{hint}</span>
+      </span>
+    </Command.Item>
+  ));
+});
+
 /** Anything, by a few letters of its name: typed, chosen with the arrows, gone to with Enter. */
 export function Finder({ onClose }: { onClose: () => void }) {
   const router = useRouter();
   const [words, setWords] = useState('');
   const { found, of, failed } = useFound(words);
   const isAsked = words.trim() !== '';
-  const go = (href: string): void => {
-    onClose();
-    router.push(href);
-  };
+  const go = useCallback(
+    (href: string): void => {
+      onClose();
+      router.push(href);
+    },
+    [onClose, router],
+  );
   return (
     <Sheet title="Find" onClose={onClose}>
       <Command label="Find" shouldFilter={false} loop>
@@ -92,26 +125,7 @@ export function Finder({ onClose }: { onClose: () => void }) {
           onValueChange={setWords}
         />
         <Command.List className="mt-2 max-h-[60vh] overflow-y-auto" aria-label="Found">
-          {isAsked &&
-            found.map(({ kind, id, name, hanzi, hint, href }) => (
-              <Command.Item
-                key={`${kind} ${id}`}
-                value={`${kind} ${id}`}
-                className="found grid cursor-pointer grid-cols-[4.5rem_minmax(0,1fr)] items-baseline gap-x-3 border-b border-hairline px-2 py-1.5"
-                onSelect={() => go(href)}
-              >
-                <span className="caption">{KIND_NAMES[kind]}</span>
-                <span className="min-w-0">
-                  <span className="font-serif text-[1.1rem]">{name}</span>{' '}
-                  {hanzi && (
-                    <span lang="zh-Hant" className="hanzi">
-                      {hanzi}
-                    </span>
-                  )}{' '}
-                  <span className="quiet small line-clamp-1">{hint}</span>
-                </span>
-              </Command.Item>
-            ))}
+          {isAsked && <FoundList found={found} onGo={go} />}
         </Command.List>
         <p className="quiet small mt-2" role="status">
           {!isAsked && 'A practice, a form, a point, a word, a group or a custom.'}
