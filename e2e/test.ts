@@ -28,6 +28,11 @@ export const test = base.extend<object, { readonly origin: string }>({
   ],
   baseURL: ({ origin }, provide) => provide(origin),
   page: async ({ page }, provide) => {
+    // What React caught, and put a page of its own in the place of: else a run that fails says only that it did.
+    page.on('console', (message) => {
+      if (message.type() === 'error' && /Error\b/.test(message.text()))
+        console.log(`the page at ${page.url()}: ${message.text()}`);
+    });
     const goto = page.goto.bind(page);
     page.goto = async (url, options) => {
       const response = await goto(url, options);
