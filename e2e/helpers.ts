@@ -21,6 +21,31 @@ declare global {
   }
 }
 
+/** So long nothing of the page has come or gone, ms, and it is taken to rest; and so long it is waited for at most, ms. */
+const REST = { forMs: 400, atMostMs: 5000 };
+
+/** Waits until a page that was just changed has been drawn: what React still puts in has to find its neighbours there. */
+const atRest = (page: Page): Promise<void> =>
+  page.evaluate(
+    ({ forMs, atMostMs }) =>
+      new Promise<void>((resolve) => {
+        const done = (): void => {
+          watch.disconnect();
+          clearTimeout(rest);
+          clearTimeout(end);
+          resolve();
+        };
+        const watch = new MutationObserver(() => {
+          clearTimeout(rest);
+          rest = setTimeout(done, forMs);
+        });
+        let rest = setTimeout(done, forMs);
+        const end = setTimeout(done, atMostMs);
+        watch.observe(document.body, { childList: true, subtree: true });
+      }),
+    REST,
+  );
+
 /** Takes the strokes out of the page while it is looked at: left in, each would be gone through for nothing. */
 const strokesOut = (page: Page): Promise<void> =>
   page.evaluate((strokes) => {
@@ -37,6 +62,7 @@ const strokesBack = (page: Page): Promise<void> =>
   });
 
 async function expectNothingOf(page: Page, axe: AxeBuilder): Promise<void> {
+  await atRest(page);
   await strokesOut(page);
   const { violations } = await axe.analyze();
   await strokesBack(page);
