@@ -130,6 +130,18 @@ describe('every rule of the margin', () => {
   });
 });
 
+describe('a side that is said', () => {
+  const said = (cue: string): readonly string[] =>
+    notesOf({ lines: lines({ id: 'mist-over-the-lake', over: { cues: { 'cycle-0': cue } } }) }).map(
+      ({ rule }) => rule,
+    );
+
+  it('is not where an organ lies: the liver under the right ribs (anatomy, from memory)', () => {
+    expect(said('To the liver, under the right ribs')).not.toContain('missing-side');
+    expect(said('Lift the right palm to the right ribs')).toContain('missing-side');
+  });
+});
+
 describe('breath and sound in the margin', () => {
   const codes = (of: Case): readonly string[] => notesOf(of).map(({ said }) => said.code);
   const sounded = (over: object, more: Partial<Case> = {}): Case => ({
