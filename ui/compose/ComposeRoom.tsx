@@ -1,7 +1,6 @@
 'use client';
 
 import dynamic from 'next/dynamic';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { fillBrief, type BriefWishes } from '@/core/brief';
@@ -18,6 +17,7 @@ import { Written, type Room } from './Written';
 // Seldom there, so they come when they are wanted and do not weigh on the first load.
 const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
 const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: false });
+const Stopped = dynamic(async () => (await import('./Failure')).Stopped, { ssr: false });
 const LeftLine = dynamic(async () => (await import('./LeftLine')).LeftLine, { ssr: false });
 
 /** The ground as long as nothing of it is another. */
@@ -111,14 +111,7 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
           onUnlock={at.unlockAll}
         />
       )}
-      {state.hasStopped && (
-        <p role="alert" className="must my-3">
-          The composer stopped before it had a draft; what is here stands as it was.{' '}
-          <button type="button" className="press" onClick={() => wish({})}>
-            Draft again
-          </button>
-        </p>
-      )}
+      {state.hasStopped && <Stopped onAgain={() => wish({})} />}
       {practice && changedForms.length > 0 && (
         <ChangedForms practice={practice} changed={changedForms} onEdit={edit} />
       )}
@@ -138,15 +131,6 @@ export function ComposeRoom({ stored, wishes: firstWishes, ...given }: Props) {
       ) : (
         <p className="quiet my-10">
           {state.drafting ? 'Drafting …' : 'There is no draft yet; change a word of the brief.'}
-        </p>
-      )}
-      {practice && keeping.line.code === 'draft' && (
-        <p className="quiet small mt-6">
-          A draft is kept as soon as you change, lead or print it. Kept practices stand on the{' '}
-          <Link className="press-plain" href="/shelf">
-            shelf
-          </Link>
-          .
         </p>
       )}
     </div>

@@ -19,18 +19,27 @@ import {
 } from '@dnd-kit/sortable';
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
-import { useEffect, useLayoutEffect, useMemo, useState } from 'react';
+import { memo, useEffect, useLayoutEffect, useMemo, useState } from 'react';
 import { createPortal } from 'react-dom';
+import { nameOf } from '@/core/forms';
+import type { Role } from '@/core/forms/model/roles';
+import { formOf, type Edit, type Practice, type Timeline } from '@/core/practice';
 import { restrictToVertical } from './restrictToVertical';
 
 /** Where the handle of a row stands, and the row it moves. */
 const dragSlotId = (itemId: string): string => `drag-slot-${itemId}`;
 const dragRowId = (itemId: string): string => `drag-row-${itemId}`;
 
+interface Placed {
+  readonly id: string;
+  readonly name: string;
+  /** The part of the practice it stands in: in another one its row is another. */
+  readonly role: Role;
+}
+
 interface Props {
-  /** The items in their order, with their names. */
-  readonly order: readonly { readonly id: string; readonly name: string }[];
-  readonly onMove: (itemId: string, toIndex: number) => void;
+  readonly order: readonly Placed[];
+  readonly onEdit: (edit: Edit, said: string) => void;
 }
 
 const MODIFIERS = [restrictToVertical];
@@ -71,25 +80,32 @@ function Handle({ id, name }: { id: string; name: string }) {
 }
 
 /** What is said while a form is moved: its name and its place, never an id. */
-export function announcementsFor(order: Props['order']): Announcements {
-  const nameOf = (id: UniqueIdentifier): string => order.find((item) => item.id === id)?.name ?? 'The form';
+function announcementsFor(order: Props['order']): Announcements {
+  const named = (id: UniqueIdentifier): string => order.find((item) => item.id === id)?.name ?? 'The form';
   const placeOf = (id: UniqueIdentifier): string =>
     `place ${order.findIndex((item) => item.id === id) + 1} of ${order.length}`;
   return {
-    onDragStart: ({ active }) => `${nameOf(active.id)} is taken up, at ${placeOf(active.id)}.`,
-    onDragOver: ({ active, over }) =>
-      over ? `${nameOf(active.id)} is over ${placeOf(over.id)}.` : undefined,
+    onDragStart: ({ active }) => `${named(active.id)} is taken up, at ${placeOf(active.id)}.`,
+    onDragOver: ({ active, over }) => (over ? `${named(active.id)} is over ${placeOf(over.id)}.` : undefined),
     onDragEnd: ({ active, over }) =>
-      over ? `${nameOf(active.id)} is put down at ${placeOf(over.id)}.` : `${nameOf(active.id)} is put back.`,
-    onDragCancel: ({ active }) => `${nameOf(active.id)} is back where it was, at ${placeOf(active.id)}.`,
+      over ? `${named(active.id)} is put down at ${placeOf(over.id)}.` : `${named(active.id)} is put back.`,
+    onDragCancel: ({ active }) => `${named(active.id)} is back where it was, at ${placeOf(active.id)}.`,
   };
 }
 
-/**
- * The handles of the running order, fetched once the page stands and put into the places its rows keep for them: the
- * order can be read, and changed by keys, before.
- */
-export function DragHandles({ order, onMove }: Props) {
+/** The same rows in the same order: a dose that is changed moves no handle. */
+function sameOrder(before: Props, now: Props): boolean {
+  return (
+    before.onEdit === now.onEdit &&
+    before.order.length === now.order.length &&
+    before.order.every((placed, at) => {
+      const { id, name, role } = now.order[at] ?? {};
+      return placed.id === id && placed.name === name && placed.role === role;
+    })
+  );
+}
+
+const Handles = memo(function Handles({ order, onEdit }: Props) {
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
@@ -112,7 +128,8 @@ export function DragHandles({ order, onMove }: Props) {
   }, [ids]);
   const dropped = ({ active, over }: DragEndEvent): void => {
     const to = ids.findIndex((id) => id === over?.id);
-    if (to >= 0 && over?.id !== active.id) onMove(String(active.id), to);
+    if (to >= 0 && over?.id !== active.id)
+      onEdit({ kind: 'move', itemId: String(active.id), toIndex: to }, 'Moved');
   };
   return (
     <DndContext
@@ -137,4 +154,24 @@ export function DragHandles({ order, onMove }: Props) {
       </SortableContext>
     </DndContext>
   );
+}, sameOrder);
+
+/**
+ * The handles of the running order, fetched once the page stands and put into the places its rows keep for them: the
+ * order can be read, and changed by keys, before.
+ */
+export function DragHandles({
+  practice,
+  timeline,
+  onEdit,
+}: {
+  readonly practice: Practice;
+  readonly timeline: Timeline;
+  readonly onEdit: Props['onEdit'];
+}) {
+  const order = practice.items.flatMap((item, at): Placed[] => {
+    const span = timeline.items[at];
+    return span ? [{ id: item.id, name: nameOf(formOf(practice, item), item.variant), role: span.role }] : [];
+  });
+  return <Handles order={order} onEdit={onEdit} />;
 }

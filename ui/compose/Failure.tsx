@@ -79,3 +79,15 @@ export function Failure({ failure, brief, draftStands, nameOf, onWish, onUnlock 
     </div>
   );
 }
+
+/** Said where the composer itself has stopped. */
+export function Stopped({ onAgain }: { onAgain: () => void }) {
+  return (
+    <p role="alert" className="must my-3">
+      The composer stopped before it had a draft; what is here stands as it was.{' '}
+      <button type="button" className="press" onClick={onAgain}>
+        Draft again
+      </button>
+    </p>
+  );
+}

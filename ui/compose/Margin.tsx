@@ -43,7 +43,7 @@ export const Margin = memo(function Margin({
   ...rest
 }: Props) {
   return (
-    <aside aria-label="In the margin" className="small lg:border-l lg:border-hairline lg:pl-6">
+    <aside aria-label="In the margin" className="drawn-apart small lg:border-l lg:border-hairline lg:pl-6">
       <ReadOver practice={practice} beside={beside} onSelect={onSelect} {...noteActions} />
       {practice.story && <StoryPanel story={practice.story} onEdit={rest.onEdit} onAloud={onAloud} />}
       {selected && (

@@ -303,10 +303,6 @@ export const RunningOrder = memo(function RunningOrder({
     else if (event.key === '-')
       act({ kind: 'repetitions', itemId: item.id, steps: -1 }, `${name}: one fewer`);
   });
-  const named = useMemo(
-    () => practice.items.map((item) => ({ id: item.id, name: nameOf(formOf(practice, item), item.variant) })),
-    [practice],
-  );
   const { breathsPerMin, outToIn, longestExhaleSec } = paceOf(practice);
   // The same pace for as long as it is the same: a new one would draw every row anew.
   const pace = useMemo(
@@ -359,17 +355,7 @@ export const RunningOrder = memo(function RunningOrder({
           </ul>
         </div>
       ))}
-      <DragHandles
-        order={named}
-        onMove={(itemId, toIndex) => onEdit({ kind: 'move', itemId, toIndex }, 'Moved')}
-      />
-      <p className="quiet small mt-2">
-        Keys on a form: <kbd>↑</kbd> <kbd>↓</kbd> go, with <kbd>Shift</kbd> choose more, with <kbd>Alt</kbd>{' '}
-        move; <kbd>←</kbd> <kbd>→</kbd> go along its presses; <kbd>+</kbd> <kbd>−</kbd> repetitions,{' '}
-        <kbd>k</kbd> lock, <kbd>r</kbd> repeat, <kbd>b</kbd> bookend, <kbd>Ctrl C</kbd> <kbd>X</kbd>{' '}
-        <kbd>V</kbd> copy, cut, paste (between practices too), <kbd>Delete</kbd> remove; <kbd>Ctrl Z</kbd>{' '}
-        undoes.
-      </p>
+      <DragHandles practice={practice} timeline={timeline} onEdit={onEdit} />
     </section>
   );
 });

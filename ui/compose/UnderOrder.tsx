@@ -1,6 +1,7 @@
 'use client';
 
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
 import { useDeferredValue, useMemo, useState } from 'react';
 import type { Practice } from '@/core/practice';
 
@@ -30,18 +31,28 @@ function InQuantities({ practice, drafted }: { practice: Practice; drafted: Prac
   );
 }
 
-/** What stands under the running order: one more form, and the practice in quantities. */
+/** What stands under the running order: what keys do in it, one more form, and the practice in quantities. */
 export function UnderOrder({
   practice,
   drafted,
+  isDraft,
   onAdd,
 }: {
   practice: Practice;
   drafted: Practice | undefined;
+  /** It is kept nowhere yet. */
+  isDraft: boolean;
   onAdd: () => void;
 }) {
   return (
     <>
+      <p className="quiet small mt-2">
+        Keys on a form: <kbd>↑</kbd> <kbd>↓</kbd> go, with <kbd>Shift</kbd> choose more, with <kbd>Alt</kbd>{' '}
+        move; <kbd>←</kbd> <kbd>→</kbd> go along its presses; <kbd>+</kbd> <kbd>−</kbd> repetitions,{' '}
+        <kbd>k</kbd> lock, <kbd>r</kbd> repeat, <kbd>b</kbd> bookend, <kbd>Ctrl C</kbd> <kbd>X</kbd>{' '}
+        <kbd>V</kbd> copy, cut, paste (between practices too), <kbd>Delete</kbd> remove; <kbd>Ctrl Z</kbd>{' '}
+        undoes.
+      </p>
       <p className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="press" onClick={onAdd}>
           Add a form
@@ -51,6 +62,15 @@ export function UnderOrder({
         )}
       </p>
       <InQuantities practice={practice} drafted={drafted} />
+      {isDraft && (
+        <p className="quiet small mt-6">
+          A draft is kept as soon as you change, lead or print it. Kept practices stand on the{' '}
+          <Link className="press-plain" href="/shelf">
+            shelf
+          </Link>
+          .
+        </p>
+      )}
     </>
   );
 }

@@ -153,7 +153,12 @@ export function Written({
             noteActions={noteActions}
             onEdit={edit}
           />
-          <UnderOrder practice={practice} drafted={state.proof?.of} onAdd={() => onOver({ kind: 'add' })} />
+          <UnderOrder
+            practice={practice}
+            drafted={state.proof?.of}
+            isDraft={at.keeping.line.code === 'draft'}
+            onAdd={() => onOver({ kind: 'add' })}
+          />
         </div>
         <Margin
           practice={beheld.practice}

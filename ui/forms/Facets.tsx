@@ -63,7 +63,7 @@ export function Facets({ found, wishes, onWish }: Props) {
     />
   );
   return (
-    <div className="small space-y-3.5">
+    <div className="small space-y-3.5 [&>fieldset]:isolate">
       <fieldset>
         <legend className="caption">What it does</legend>
         <p className="flex flex-wrap gap-x-3">

@@ -18,7 +18,7 @@ const PLATE = 'grid grid-cols-[repeat(auto-fill,minmax(7.2rem,1fr))]';
 
 /** The forms that answer, and those that do so only in a smaller variant. */
 export function FormsFound({ found, byFamily, line, plate }: Props) {
-  const most = useGrowing(found, found.rows.length + found.smaller.length);
+  const most = useGrowing(found, found.rows.length + found.smaller.length, byFamily);
   const inOrder = byFamily
     ? FAMILIES.flatMap((family) => found.rows.filter((row) => row.family === family))
     : found.rows;

@@ -170,7 +170,7 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
           </p>
         )}
       </div>
-      <div className="mt-2 grid gap-x-9 gap-y-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
+      <div className="drawn-apart mt-2 grid gap-x-9 gap-y-4 lg:grid-cols-[19rem_minmax(0,1fr)]">
         <details className="lg:hidden">
           <summary className="press">Choose by what they do and ask</summary>
           <div className="mt-3">{choices}</div>
@@ -179,7 +179,7 @@ export function FormsRoom({ rows, known, question: asked, binned, hold }: Props)
           {choices}
         </aside>
         <div>
-          <div hidden={!byFamily}>{whole}</div>
+          <div className={byFamily ? undefined : 'set-aside'}>{whole}</div>
           {answer}
         </div>
       </div>

@@ -3,6 +3,8 @@ const STILL_MS = 250;
 /** A piece is begun only where the browser has this long to spare, or has been asked for this long, ms. */
 const SPARE_MS = 4;
 const AT_LATEST_MS = 800;
+/** No further piece is begun after this long, ms, however much the browser could spare: a key that comes is heard within a frame. */
+const AT_A_TIME_MS = 16;
 
 const waiting: (() => void)[] = [];
 let isAsked = false;
@@ -31,14 +33,15 @@ function ask(): void {
   isAsked = true;
   whenIdle((spareMs) => {
     isAsked = false;
-    const stillMs = performance.now() - lastHandAt;
+    const begunAt = performance.now();
+    const stillMs = begunAt - lastHandAt;
     if (stillMs < STILL_MS) {
       setTimeout(ask, STILL_MS - stillMs);
       return;
     }
     try {
       do waiting.shift()?.();
-      while (waiting.length > 0 && spareMs() > SPARE_MS);
+      while (waiting.length > 0 && spareMs() > SPARE_MS && performance.now() - begunAt < AT_A_TIME_MS);
     } finally {
       // One that fails says so itself and does not keep the rest from being done.
       ask();

@@ -81,7 +81,7 @@ export const Score = memo(function Score(props: Props) {
           height={height}
           role="img"
           aria-label={`Breath line of ${timeline.items.length} forms in ${timeline.sections.length} sections`}
-          className="block"
+          className="drawn-apart block"
           onPointerMove={pointed}
           onPointerLeave={onUnpoint}
         >
