@@ -18,7 +18,7 @@ export const KNOWN_FOR_AIMS: Readonly<Record<AimId, KnownForAim>> = {
   calm: {
     source: 'common-practice',
     named: ['rise-and-sink', 'open-and-close', 'three-centre-wash', 'arrive-hands-to-heart', 'hold-embrace-chest', 'heart-lamp-breathing', 'counting-the-breath', 'following-the-breath'],
-    accepted: ['ring-palms', 'pair-palms-breathe', 'wall-back', 'cloud-hands', 'opening-the-chest', 'mist-over-the-lake', 'hold-embrace-belly', 'hold-floating', 'belly-breathing', 'sound-heart', 'sound-triple-burner', 'smoothing-the-chest', 'gentle-sway', 'trace-heart-small-intestine', 'growing-ball', 'rocking-bamboo', 'arrive-quiet-smile', 'lifting-the-lake', 'listening', 'base-of-skull', 'temples-circled', 'walk-heel-to-toe', 'cat-step', 'resting-in-the-breath', 'weight-tested', 'held-basin', 'post-hands-behind', 'fire-down-water-up', 'smile-five-organs'],
+    accepted: ['ring-palms', 'pair-palms-breathe', 'wall-back', 'cloud-hands', 'opening-the-chest', 'mist-over-the-lake', 'hold-embrace-belly', 'hold-floating', 'belly-breathing', 'sound-heart', 'sound-triple-burner', 'smoothing-the-chest', 'gentle-sway', 'trace-heart-small-intestine', 'growing-ball', 'rocking-bamboo', 'arrive-quiet-smile', 'lifting-the-lake', 'listening', 'base-of-skull', 'temples-circled', 'walk-heel-to-toe', 'cat-step', 'resting-in-the-breath', 'weight-tested', 'held-basin', 'post-hands-behind', 'fire-down-water-up', 'smile-five-organs', 'inner-gate-kneaded'],
     never: ['tap-kidneys', 'bouncing', 'animal-tiger-pounce', 'brocade-clench-fists', 'tap-whole-body-pass', 'tap-whole-body-slow'],
   },
   energy: {

@@ -16,7 +16,7 @@ export interface KnownFor {
 export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   liver: {
     source: 'common-practice',
-    named: ['sound-liver', 'brocade-clench-fists', 'loosen-side-bend', 'crescent-moon', 'twining-vine', 'phase-wood-sapling', 'wave-wood', 'trace-liver-gallbladder', 'wiping-the-ribs', 'tap-flanks', 'silk-folding', 'colour-of-wood'],
+    named: ['sound-liver', 'brocade-clench-fists', 'loosen-side-bend', 'crescent-moon', 'twining-vine', 'phase-wood-sapling', 'wave-wood', 'trace-liver-gallbladder', 'wiping-the-ribs', 'tap-flanks', 'silk-folding', 'colour-of-wood', 'great-surge-kneaded'],
     accepted: ['wall-climb', 'staff-turned', 'staff-dips', 'gentle-clench-fists', 'parting-branches', 'new-growth', 'brocade-look-back', 'gentle-look-back', 'brocade-draw-the-bow', 'bow-stance-turn', 'twist-to-the-heel', 'dragon-spine', 'flank-breathing', 'swing-knock-ribs', 'resting-the-eyes', 'tap-legs-inside', 'tap-legs-outside', 'tap-legs', 'loosen-waist', 'held-turn', 'spine-sideways-wave', 'spine-turning-wave', 'armpit-to-hip', 'silk-sigh', 'tendon-dragon-reaches', 'eyes-rolled', 'spiral-bow-step', 'post-subduing-tiger'],
   },
   gallbladder: {
@@ -27,7 +27,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   heart: {
     source: 'common-practice',
     named: ['sound-heart', 'brocade-sway', 'opening-the-chest', 'phase-fire-blossom', 'wave-fire', 'trace-heart-small-intestine', 'arrive-hands-to-heart', 'heart-lamp-breathing', 'silk-bird', 'colour-of-fire', 'fire-down-water-up'],
-    accepted: ['pair-palms-breathe', 'ball-rolled-over', 'ring-palms', 'gentle-sway', 'smoothing-the-chest', 'pressing-the-palm-centre', 'growing-ball', 'cloud-hands', 'hold-embrace-chest', 'hold-one-hand-guards', 'tap-chest', 'tap-arms', 'palm-gate-breathing', 'spiralling-arms', 'arrive-quiet-smile', 'breastbone-sigh', 'inner-elbow', 'silk-goose', 'silk-belly', 'smile-five-organs', 'tendon-staff-first'],
+    accepted: ['pair-palms-breathe', 'ball-rolled-over', 'ring-palms', 'gentle-sway', 'smoothing-the-chest', 'pressing-the-palm-centre', 'growing-ball', 'cloud-hands', 'hold-embrace-chest', 'hold-one-hand-guards', 'tap-chest', 'tap-arms', 'palm-gate-breathing', 'spiralling-arms', 'arrive-quiet-smile', 'breastbone-sigh', 'inner-elbow', 'silk-goose', 'silk-belly', 'smile-five-organs', 'tendon-staff-first', 'inner-gate-kneaded'],
   },
   'small-intestine': {
     source: 'common-practice',
@@ -36,7 +36,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   },
   pericardium: {
     source: 'common-practice',
-    named: ['trace-pericardium-triple-burner', 'three-burners-breathing', 'pressing-the-palm-centre', 'palm-gate-breathing', 'tap-chest', 'silk-goose', 'breastbone-sigh'],
+    named: ['trace-pericardium-triple-burner', 'three-burners-breathing', 'pressing-the-palm-centre', 'palm-gate-breathing', 'tap-chest', 'silk-goose', 'breastbone-sigh', 'inner-gate-kneaded'],
     accepted: ['pair-palms-breathe', 'ball-rolled-over', 'ring-palms', 'sound-heart', 'sound-triple-burner', 'brocade-hold-up-the-sky', 'gentle-hold-up-the-sky', 'opening-the-chest', 'growing-ball', 'open-and-close', 'hold-embrace-chest', 'smoothing-the-chest', 'phase-fire-blossom', 'wave-fire', 'arrive-hands-to-heart', 'heart-lamp-breathing', 'tap-arms', 'inner-elbow', 'silk-crane', 'silk-bird', 'colour-of-fire', 'tendon-staff-first'],
   },
   'triple-burner': {
@@ -47,7 +47,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   spleen: {
     source: 'common-practice',
     named: ['sound-spleen', 'brocade-part-heaven-and-earth', 'turning-the-millstone', 'belly-rubbing', 'phase-earth-turning-ground', 'wave-earth', 'trace-spleen-stomach', 'hold-embrace-belly', 'sit-embrace', 'silk-dragon', 'colour-of-earth', 'belly-circles-counted'],
-    accepted: ['ball-lifted', 'ball-carried-round', 'pair-millstone', 'gentle-part-heaven-and-earth', 'middle-room-breathing', 'belly-harvest', 'rubbing-three-miles', 'tap-belly', 'girdle-breathing', 'gathering-from-the-earth', 'wheel', 'ball-of-qi', 'hold-three-circles', 'tap-legs-inside', 'tap-legs', 'loosen-waist', 'belly-breathing', 'silk-duck', 'held-basin', 'post-holding-from-below', 'post-pressing', 'armpit-to-hip', 'animal-bear-turning', 'trunk-circles', 'belt-vessel', 'kneecaps-warmed'],
+    accepted: ['ball-lifted', 'ball-carried-round', 'pair-millstone', 'gentle-part-heaven-and-earth', 'middle-room-breathing', 'belly-harvest', 'rubbing-three-miles', 'tap-belly', 'girdle-breathing', 'gathering-from-the-earth', 'wheel', 'ball-of-qi', 'hold-three-circles', 'tap-legs-inside', 'tap-legs', 'loosen-waist', 'belly-breathing', 'silk-duck', 'held-basin', 'post-holding-from-below', 'post-pressing', 'armpit-to-hip', 'animal-bear-turning', 'trunk-circles', 'belt-vessel', 'kneecaps-warmed', 'foot-edge-stroked'],
   },
   stomach: {
     source: 'common-practice',

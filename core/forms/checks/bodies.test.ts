@@ -217,6 +217,7 @@ describe('what the words claim', () => {
       'armpit-to-hip',
       'inner-elbow',
       'hand-valley',
+      'inner-gate-kneaded',
       'spiralling-arms',
       'wrists-pressed-out',
       'animal-crane-washes',

@@ -21,6 +21,8 @@ export const UNTOUCHED = {
   'tap-whole-body-slow': { smaller: 'ST36', seated: 'ST36 BL22–23 BL51' },
   'hip-ring': { smaller: 'BL31', seated: 'BL25–26 BL31 GB30' },
   'knee-hollow': { smaller: 'BL38 BL40 BL55', seated: 'BL38 BL40 BL55' },
+  'great-surge-kneaded': { seated: 'LR3' },
+  'foot-edge-stroked': { seated: 'SP3' },
   'kneecaps-warmed': { smaller: 'ST35', seated: 'ST35' },
   'belt-rubbed': { smaller: 'GB26' },
   'dry-washing': { smaller: 'LU6 BL22 BL51' },

@@ -41,6 +41,19 @@ const atSkull: Hand = { near: 'nape', off: [1.4, 0.6, 0.4], fingers: 'down', elb
 const atTemple: Hand = { near: 'temple', off: [0.4, 0.5, 0], palm: 'body', fingers: 'back', elbow: 'out' };
 /** The palm of one hand on the other foot's sole, where one sits cross-legged. */
 const onSole: Hand = { near: 'ankle', of: 'other', off: [-1.5, -4, 0] };
+/** The palm of one hand on the other foot’s back, where one sits cross-legged. */
+const onInstep: Hand = { near: 'ankle', of: 'other', off: [1.5, -4.5, -3] };
+const FOOT_CARE = 'Not over sores, a swelling or a vein that hurts; with diabetic feet only look and hold.';
+/** A wrist with its inside up, before the belly or in the lap, for the other hand to come to. */
+const WRIST_UP: Hand = { near: 'navel', off: [1, 1, 7], palm: 'up', fingers: 'in' };
+const WRIST_IN_LAP: Hand = { near: 'lower dantian', off: [1, 1, 5], palm: 'up', fingers: 'in' };
+const onWrist = (away: number): Hand => ({
+  near: 'wrist',
+  of: 'other',
+  off: [0, 0, away],
+  palm: 'body',
+  elbow: 'out',
+});
 const onEar: Hand = { near: 'ear', off: [0, -0.9, 0.2], palm: 'body', fingers: 'back', elbow: 'out' };
 const besideNose: Hand = { near: 'mouth', off: [1.2, 1, 1], palm: 'body', fingers: 'up', elbow: 'out' };
 const onBreast: Hand = {
@@ -64,6 +77,11 @@ const girdle: readonly Hand[] = [
   { near: 'kidneys', off: [0, 0, 0.2], palm: 'body', fingers: 'in', elbow: 'back' },
 ];
 const kneecap: Hand = { near: 'knee', off: [0, 0, 0.2], palm: 'body', fingers: 'down' };
+/** Down one shin from the chair, as far as is easy, with the other hand. */
+const downShin: readonly [Posture, Posture] = [
+  sit(each(ON_THIGHS, { near: 'shin', of: 'other', off: [-1, 3, 0] }), { trunk: { lean: 26, round: 10 } }),
+  sit(each(ON_THIGHS, { near: 'shin', of: 'other', off: [-1, 1, 0] }), { trunk: { lean: 28, round: 10 } }),
+];
 const bentTo = (hands: NonNullable<Posture['hands']>, lean: number, round: number): Posture =>
   stand(14 + lean * 0.75, hands, { trunk: { lean, round }, head: { nod: -lean * 0.2 } });
 
@@ -213,6 +231,30 @@ export const STATIONS = [
     seated: { change: 'In the lap.', cycle: [freely(5, 'In the lap: the {other} thumb kneads the {side} hand’s valley.', pulse(3, sit(each({ near: 'lower dantian', off: [1, 1, 5], palm: 'down', fingers: 'in' }, { near: 'hand', of: 'other', off: [0, 0, 0.4], palm: 'back', fingers: 'in', elbow: 'out' })), sit(each({ near: 'lower dantian', off: [1, 1.6, 5], palm: 'down', fingers: 'in' }, { near: 'hand', of: 'other', off: [0, 0, 0.6], palm: 'back', fingers: 'in', elbow: 'out' }))))] },
   }),
   station({
+    id: 'inner-gate-kneaded', name: 'The inner gate of the wrist', pinyin: 'Àn Nèi Guān', hanzi: '按內關', roles: ['clear', 'nourish'], actions: ['calms', 'moves'], phases: ['fire'], organs: ['pericardium', 'heart'], sides: 'alternating',
+    channels: along('press', 'PC'), points: ['PC6'], asks: { rubs: ['arms'] }, repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, images: ['A latch lifted softly, so that nobody in the house wakes.'],
+    mistakes: [{ mistake: 'pressing at the crease itself', mend: 'Two thumbs’ breadth further up, between the two sinews.' }],
+    cycle: [freely(6, 'The {other} thumb kneads the {side} wrist’s inside, above the crease.', pulse(3, stand(9, each(WRIST_UP, onWrist(0.4))), stand(9, each(WRIST_UP, onWrist(0.7)))))],
+    smaller: { change: 'The palm only lies there.', asks: { rubs: [] }, cycle: [freely(6, 'The {other} palm lies on the inside of the {side} wrist.', to(stand(9, each(WRIST_UP, onWrist(0.4)))))] },
+    seated: { change: 'In the lap.', cycle: [freely(6, 'In the lap: the {other} thumb kneads inside the {side} wrist.', pulse(3, sit(each(WRIST_IN_LAP, onWrist(0.4))), sit(each(WRIST_IN_LAP, onWrist(0.7)))))] },
+  }),
+  station({
+    id: 'great-surge-kneaded', name: 'Kneading between the first toes', pinyin: 'Róu Tài Chōng', hanzi: '揉太衝', roles: ['clear', 'nourish'], actions: ['moves', 'clears'], phases: ['wood'], organs: ['liver'], stance: { start: 'cross-legged', end: 'cross-legged' }, footwork: 'Sitting, one foot before the other.',
+    channels: along('press', 'LR'), points: ['LR3'], asks: { rubs: ['legs'] }, sides: 'one-then-other', repetitions: SOME, images: ['Thawing a spring where two stones meet.'], view: 'three-quarter',
+    mistakes: [{ mistake: 'pushing hard to feel it at once', mend: 'Slowly to where it answers, and wait there.' }], cautions: [FOOT_CARE],
+    cycle: [freely(9, 'The {side} thumb kneads the {other} foot between its first two toes.', pulse(4, crossed(onInstep), crossed({ ...onInstep, off: [1.5, -4, -2.4] })))],
+    smaller: { name: 'The palm on the instep', change: 'The palm only lies on the instep.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm lies on the {other} instep.', to(crossed(onInstep)))] },
+    seated: { name: 'Stroking down the inner shin', change: 'From the chair, along the channel as far down as is easy.', cycle: [freely(9, 'From the chair, the {other} palm strokes down the {side} shin.', pulse(3, ...downShin))] },
+  }),
+  station({
+    id: 'foot-edge-stroked', name: 'Stroking the inner edge of the foot', pinyin: 'Mó Tài Bái', hanzi: '摩太白', roles: ['nourish'], actions: ['nourishes', 'moves'], phases: ['earth'], organs: ['spleen'], polarity: 'yin', stance: { start: 'cross-legged', end: 'cross-legged' }, footwork: 'Sitting, one foot before the other.',
+    channels: along('press', 'SP'), points: ['SP3'], asks: { rubs: ['legs'] }, sides: 'one-then-other', repetitions: SOME, images: ['Smoothing the clay along the rim of a bowl.'], view: 'three-quarter',
+    mistakes: [{ mistake: 'rubbing to and fro', mend: 'One way only, from the big toe to the ankle.' }], cautions: [FOOT_CARE],
+    cycle: [freely(9, 'The {side} palm strokes the {other} foot’s inner edge, toe to ankle.', pulse(4, crossed({ ...onInstep, off: [1, -5.2, -3] }), crossed({ ...onInstep, off: [-0.4, 1.6, 0] })))],
+    smaller: { name: 'The palm along the inner foot', change: 'The palm only lies there.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm lies along the {other} foot’s inner edge.', to(crossed({ ...onInstep, off: [1, -5.2, -3] })))] },
+    seated: { name: 'Stroking up the inner shin', change: 'From the chair, along the channel above the foot.', cycle: [freely(9, 'From the chair, the {other} palm strokes up the {side} shin.', pulse(3, ...downShin.toReversed()))] },
+  }),
+  station({
     id: 'kneecaps-warmed', name: 'Warming the kneecaps', roles: ['loosen'], actions: ['moves', 'nourishes'], phases: ['earth', 'water'], organs: ['stomach', 'kidney'],
     channels: along('press', 'ST', 'SP'), points: ['ST35'], asks: { rubs: ['legs'] }, repetitions: SOME, loosens: ['knees'], images: ['Two hens sitting on their eggs.'], view: 'three-quarter',
     mistakes: [{ mistake: 'pressing the cap down', mend: 'The palm holds it like an egg.' }],
@@ -279,7 +321,7 @@ export const STATIONS = [
     mistakes: [{ mistake: 'hurrying', mend: 'Warmth comes from the count, not from the pressure.' }], cautions: ['Not over sores; with diabetic feet only look and hold.'],
     cycle: [freely(9, 'Nine times the {side} palm rubs the {other} sole.', pulse(9, crossed(onSole), crossed({ ...onSole, off: [-1.2, -3, 0] })))],
     smaller: { name: 'Holding the soles', change: 'The palm only holds the sole.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm holds the {other} sole.', to(crossed(onSole)))] },
-    seated: { name: 'Rubbing the calves', change: 'From the chair, as far down the calves as is easy.', cycle: [freely(9, 'From the chair: nine times the {other} palm rubs the {side} shin.', pulse(9, sit(each(ON_THIGHS, { near: 'shin', of: 'other', off: [-1, 3, 0] }), { trunk: { lean: 26, round: 10 } }), sit(each(ON_THIGHS, { near: 'shin', of: 'other', off: [-1, 1, 0] }), { trunk: { lean: 28, round: 10 } })))] },
+    seated: { name: 'Rubbing the calves', change: 'From the chair, as far down the calves as is easy.', cycle: [freely(9, 'From the chair: nine times the {other} palm rubs the {side} shin.', pulse(9, ...downShin))] },
   }),
   station({
     id: 'dry-washing', name: 'Dry washing of the whole body', pinyin: 'Gān Mù Yù', hanzi: '乾沐浴', source: 'heritage-from-memory', roles: ['balance', 'clear'], actions: ['moves', 'calms'], phases: ['metal', 'earth', 'water'], organs: ['lung', 'spleen', 'kidney'],
