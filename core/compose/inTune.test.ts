@@ -54,6 +54,16 @@ describe('all five phases', () => {
   );
 });
 
+describe('all five phases in a moment', () => {
+  it.each([3, 4])('in %i minutes there is room for one form that goes to all five', (minutes) => {
+    for (const intent of ['calm', 'nourish'] as const) {
+      const practice = drafted({ theme: { kind: 'all-phases' }, minutes, intent, posture: 'seated' });
+      const phases = new Set(heartOf(practice).flatMap((form) => form.phases));
+      expect({ intent, phases: phases.size }).toEqual({ intent, phases: 5 });
+    }
+  });
+});
+
 describe('what stands for a phase', () => {
   it.each([
     [{ kind: 'organ', organ: 'lung' }, 'metal'],
@@ -103,6 +113,7 @@ describe('a channel or a point', () => {
     [{ kind: 'point', point: 'KI1' }, 'calm'],
     [{ kind: 'point', point: 'PC8' }, 'nourish'],
     [{ kind: 'point', point: 'LI4' }, 'nourish'],
+    [{ kind: 'point', point: 'PC6' }, 'calm'],
   ] as const)('is gone along or come to with the hand, whatever the intent: %j, %s', (theme, intent) => {
     for (const posture of ['standing', 'seated'] as const) {
       const practice = drafted({ theme, minutes: 15, intent, posture });

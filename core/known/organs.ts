@@ -17,7 +17,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   liver: {
     source: 'common-practice',
     named: ['sound-liver', 'brocade-clench-fists', 'loosen-side-bend', 'crescent-moon', 'twining-vine', 'phase-wood-sapling', 'wave-wood', 'trace-liver-gallbladder', 'wiping-the-ribs', 'tap-flanks', 'silk-folding', 'colour-of-wood', 'great-surge-kneaded'],
-    accepted: ['wall-climb', 'staff-turned', 'staff-dips', 'gentle-clench-fists', 'parting-branches', 'new-growth', 'brocade-look-back', 'gentle-look-back', 'brocade-draw-the-bow', 'bow-stance-turn', 'twist-to-the-heel', 'dragon-spine', 'flank-breathing', 'swing-knock-ribs', 'resting-the-eyes', 'tap-legs-inside', 'tap-legs-outside', 'tap-legs', 'loosen-waist', 'held-turn', 'spine-sideways-wave', 'spine-turning-wave', 'armpit-to-hip', 'silk-sigh', 'tendon-dragon-reaches', 'eyes-rolled', 'spiral-bow-step', 'post-subduing-tiger'],
+    accepted: ['wall-climb', 'staff-turned', 'staff-dips', 'gentle-clench-fists', 'parting-branches', 'new-growth', 'brocade-look-back', 'gentle-look-back', 'brocade-draw-the-bow', 'bow-stance-turn', 'twist-to-the-heel', 'dragon-spine', 'flank-breathing', 'swing-knock-ribs', 'resting-the-eyes', 'tap-legs-inside', 'tap-legs-outside', 'tap-legs', 'loosen-waist', 'held-turn', 'spine-sideways-wave', 'spine-turning-wave', 'armpit-to-hip', 'silk-sigh', 'tendon-dragon-reaches', 'eyes-rolled', 'spiral-bow-step', 'post-subduing-tiger', 'smile-five-organs'],
   },
   gallbladder: {
     source: 'common-practice',
@@ -47,7 +47,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   spleen: {
     source: 'common-practice',
     named: ['sound-spleen', 'brocade-part-heaven-and-earth', 'turning-the-millstone', 'belly-rubbing', 'phase-earth-turning-ground', 'wave-earth', 'trace-spleen-stomach', 'hold-embrace-belly', 'sit-embrace', 'silk-dragon', 'colour-of-earth', 'belly-circles-counted'],
-    accepted: ['ball-lifted', 'ball-carried-round', 'pair-millstone', 'gentle-part-heaven-and-earth', 'middle-room-breathing', 'belly-harvest', 'rubbing-three-miles', 'tap-belly', 'girdle-breathing', 'gathering-from-the-earth', 'wheel', 'ball-of-qi', 'hold-three-circles', 'tap-legs-inside', 'tap-legs', 'loosen-waist', 'belly-breathing', 'silk-duck', 'held-basin', 'post-holding-from-below', 'post-pressing', 'armpit-to-hip', 'animal-bear-turning', 'trunk-circles', 'belt-vessel', 'kneecaps-warmed', 'foot-edge-stroked'],
+    accepted: ['ball-lifted', 'ball-carried-round', 'pair-millstone', 'gentle-part-heaven-and-earth', 'middle-room-breathing', 'belly-harvest', 'rubbing-three-miles', 'tap-belly', 'girdle-breathing', 'gathering-from-the-earth', 'wheel', 'ball-of-qi', 'hold-three-circles', 'tap-legs-inside', 'tap-legs', 'loosen-waist', 'belly-breathing', 'silk-duck', 'held-basin', 'post-holding-from-below', 'post-pressing', 'armpit-to-hip', 'animal-bear-turning', 'trunk-circles', 'belt-vessel', 'kneecaps-warmed', 'foot-edge-stroked', 'smile-five-organs'],
   },
   stomach: {
     source: 'common-practice',
@@ -57,7 +57,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   lung: {
     source: 'common-practice',
     named: ['sound-lung', 'brocade-draw-the-bow', 'phase-metal-autumn-air', 'wave-metal', 'trace-lung-large-intestine', 'tap-arms', 'tap-chest', 'hold-embrace-chest', 'mist-over-the-lake', 'silk-bow', 'held-bow', 'colour-of-metal', 'collarbone-hum', 'breastbone-sigh'],
-    accepted: ['wall-palms', 'wall-chest-opened', 'staff-lifted', 'gentle-draw-the-bow', 'parting-clouds', 'push-and-draw', 'pushing-waves', 'open-and-close', 'skin-breathing', 'nostril-to-belly', 'opening-the-chest', 'loosen-shoulder-blades', 'swing-knock-shoulders', 'smoothing-the-chest', 'hold-three-circles', 'shaking-off', 'silk-back', 'push-draw-full-empty', 'post-propping', 'staged-breath-lift', 'tendon-showing-talons', 'inner-elbow', 'shoulder-stretch-behind', 'counting-the-breath', 'following-the-breath'],
+    accepted: ['wall-palms', 'wall-chest-opened', 'staff-lifted', 'gentle-draw-the-bow', 'parting-clouds', 'push-and-draw', 'pushing-waves', 'open-and-close', 'skin-breathing', 'nostril-to-belly', 'opening-the-chest', 'loosen-shoulder-blades', 'swing-knock-shoulders', 'smoothing-the-chest', 'hold-three-circles', 'shaking-off', 'silk-back', 'push-draw-full-empty', 'post-propping', 'staged-breath-lift', 'tendon-showing-talons', 'inner-elbow', 'shoulder-stretch-behind', 'counting-the-breath', 'following-the-breath', 'smile-five-organs'],
   },
   'large-intestine': {
     source: 'common-practice',
@@ -67,7 +67,7 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   kidney: {
     source: 'common-practice',
     named: ['sound-kidney', 'brocade-hands-to-feet', 'warming-the-kidneys', 'deep-water-breathing', 'rolling-the-soles', 'sole-gate-breathing', 'trace-kidney-bladder', 'phase-water-well', 'wave-water', 'hold-horse', 'silk-waist', 'colour-of-water', 'belt-rubbed', 'soles-rubbed'],
-    accepted: ['wall-back', 'staff-rolled-down', 'pair-rise-and-sink', 'gentle-hands-to-feet', 'drawing-up-the-spring', 'lifting-the-lake', 'life-gate-breathing', 'tap-kidneys', 'tap-sacrum', 'heel-drops', 'heel-sink', 'gentle-heels', 'wake-teeth', 'wake-ears', 'hold-embrace-belly', 'hold-floating', 'spinal-wave', 'belly-breathing', 'tap-legs-inside', 'swing-and-knock', 'silk-owl', 'horse-rise-and-sink', 'heavenly-drum', 'tongue-stirred', 'bone-breathing', 'turtle-breath', 'fire-down-water-up', 'post-hands-behind', 'post-pressing', 'post-carrying', 'marrow-crown-to-soles', 'roll-down-roll-up', 'seated-rubbing-the-gate', 'seated-reaching-the-feet'],
+    accepted: ['wall-back', 'staff-rolled-down', 'pair-rise-and-sink', 'gentle-hands-to-feet', 'drawing-up-the-spring', 'lifting-the-lake', 'life-gate-breathing', 'tap-kidneys', 'tap-sacrum', 'heel-drops', 'heel-sink', 'gentle-heels', 'wake-teeth', 'wake-ears', 'hold-embrace-belly', 'hold-floating', 'spinal-wave', 'belly-breathing', 'tap-legs-inside', 'swing-and-knock', 'silk-owl', 'horse-rise-and-sink', 'heavenly-drum', 'tongue-stirred', 'bone-breathing', 'turtle-breath', 'fire-down-water-up', 'post-hands-behind', 'post-pressing', 'post-carrying', 'marrow-crown-to-soles', 'roll-down-roll-up', 'seated-rubbing-the-gate', 'seated-reaching-the-feet', 'smile-five-organs'],
   },
   bladder: {
     source: 'common-practice',
