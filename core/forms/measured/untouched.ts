@@ -22,7 +22,7 @@ export const UNTOUCHED = {
   'hip-ring': { smaller: 'BL31', seated: 'BL25–26 BL31 GB30' },
   'knee-hollow': { smaller: 'BL38 BL40 BL55', seated: 'BL38 BL40 BL55' },
   'great-surge-kneaded': { seated: 'LR3' },
-  'foot-edge-stroked': { seated: 'SP3 GB36' },
+  'foot-edge-stroked': { seated: 'SP3' },
   'kneecaps-warmed': { smaller: 'ST35', seated: 'ST35' },
   'belt-rubbed': { smaller: 'GB26' },
   'dry-washing': { smaller: 'LU6 BL22 BL51' },
