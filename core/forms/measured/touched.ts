@@ -30,6 +30,7 @@ export const TOUCHED = {
   'inner-elbow': ['PC3', 'HT3'],
   'knee-hollow': ['BL38', 'BL55'],
   'inner-gate-kneaded': ['PC7'],
+  'foot-edge-stroked': ['ST39', 'ST40', 'ST38'],
   'heavenly-drum': ['TE21', 'SI19', 'TE20'],
   'nose-sides': ['TE2', 'SI1'],
   'tongue-stirred': ['ST26'],

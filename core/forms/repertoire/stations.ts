@@ -250,7 +250,7 @@ export const STATIONS = [
     id: 'foot-edge-stroked', name: 'Stroking the inner edge of the foot', pinyin: 'Mó Tài Bái', hanzi: '摩太白', roles: ['nourish'], actions: ['nourishes', 'moves'], phases: ['earth'], organs: ['spleen'], polarity: 'yin', stance: { start: 'cross-legged', end: 'cross-legged' }, footwork: 'Sitting, one foot before the other.',
     channels: along('press', 'SP'), points: ['SP3'], asks: { rubs: ['legs'] }, sides: 'one-then-other', repetitions: SOME, images: ['Smoothing the clay along the rim of a bowl.'], view: 'three-quarter',
     mistakes: [{ mistake: 'rubbing to and fro', mend: 'One way only, from the big toe to the ankle.' }], cautions: [FOOT_CARE],
-    cycle: [freely(9, 'The {side} palm strokes the {other} foot’s inner edge, toe to ankle.', pulse(4, crossed({ ...onInstep, off: [1, -5.2, -3] }), crossed({ ...onInstep, off: [-0.4, -2, -1.5] })))],
+    cycle: [freely(9, 'The {side} palm strokes the {other} foot’s inner edge, toe to ankle.', pulse(4, crossed({ ...onInstep, off: [1, -5.2, -3] }), crossed({ ...onInstep, off: [0.3, 1.6, -0.5] })))],
     smaller: { name: 'The palm along the inner foot', change: 'The palm only lies there.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm lies along the {other} foot’s inner edge.', to(crossed({ ...onInstep, off: [1, -5.2, -3] })))] },
     seated: { name: 'Stroking up the inner shin', change: 'From the chair, along the channel above the foot.', cycle: [freely(9, 'From the chair, the {other} palm strokes up the {side} shin.', pulse(3, ...downShin.toReversed()))] },
   }),
