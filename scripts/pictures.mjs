@@ -26,10 +26,29 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-dev-shm-usage', '--disable-background-networking'],
 });
 
+/** Until nothing has come into the page for a while: scrolls and figures are drawn when the browser has time for them. */
+const atRest = (page) =>
+  page.evaluate(
+    () =>
+      new Promise((resolve) => {
+        const done = () => {
+          watch.disconnect();
+          resolve();
+        };
+        const watch = new MutationObserver(() => {
+          clearTimeout(rest);
+          rest = setTimeout(done, 1200);
+        });
+        let rest = setTimeout(done, 1200);
+        // What moves never rests.
+        setTimeout(done, 12_000);
+        watch.observe(document.body, { childList: true, subtree: true });
+      }),
+  );
 const order = async (page) => {
   await page.getByRole('heading', { name: 'Running order' }).waitFor();
   await page.locator('main svg.fig path').first().waitFor({ state: 'attached' });
-  await page.waitForTimeout(1500);
+  await atRest(page);
 };
 const led = async (page) => {
   await page.getByRole('button', { name: 'Start' }).click();
@@ -47,13 +66,12 @@ const views = [
       await order(page);
       await page.getByRole('button', { name: 'Compare drafts' }).click();
       await page.getByText('3 drafts beside the one on the table').waitFor({ timeout: 90_000 });
-      await page.waitForTimeout(1500);
     },
   },
   { name: 'compose-lamplight', at: '/compose/before-the-rounds', light: 'lamp', then: order },
   { name: 'compose-narrow', at: '/compose/before-the-rounds', width: 390, height: 844, then: order },
   { name: 'lead', at: '/lead/before-the-rounds', then: led, clock: true },
-  { name: 'aloud', at: '/aloud/before-the-rounds', then: (page) => page.waitForTimeout(500) },
+  { name: 'aloud', at: '/aloud/before-the-rounds' },
   {
     name: 'hand-out',
     at: '/handout/practice/six-sounds-for-the-loft?as=scroll',
@@ -66,14 +84,12 @@ const views = [
   {
     name: 'forms',
     at: '/forms?q=what+nourishes+the+Kidney,+seated,+without+raising+the+arms,+in+four+minutes?',
-    then: (page) => page.waitForTimeout(4000),
   },
   {
     name: 'form-editor',
     at: '/forms/own/new?from=animal-monkey-pick',
     then: async (page) => {
       await page.getByRole('button', { name: 'Stroke 3', exact: true }).click();
-      await page.waitForTimeout(1200);
     },
   },
   { name: 'form', at: '/forms/brocade-hands-to-feet' },
@@ -82,7 +98,6 @@ const views = [
   {
     name: 'term',
     at: '/term/00000000-0000-4000-a000-000000000001',
-    then: (page) => page.waitForTimeout(2500),
   },
   {
     name: 'person',
@@ -93,7 +108,6 @@ const views = [
         .first()
         .click();
       await page.getByRole('heading', { name: 'Before and after' }).scrollIntoViewIfNeeded();
-      await page.waitForTimeout(800);
     },
   },
   { name: 'log', at: '/log', then: (page) => page.locator('li details summary').first().click() },
@@ -115,7 +129,8 @@ try {
     await page.evaluate(() => document.fonts.ready);
     await view.then?.(page);
     await page.mouse.move(4, 4);
-    await page.waitForTimeout(300);
+    // Where the clock is ours nothing waits by itself.
+    await (view.clock ? page.waitForTimeout(300) : atRest(page));
     await page.screenshot({ path: path.join(out, `${view.name}.png`) });
     await context.close();
     console.log(`docs/screenshots/${view.name}.png`);

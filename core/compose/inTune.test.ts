@@ -126,6 +126,24 @@ describe('a channel or a point', () => {
   });
 });
 
+describe('the heart of a practice', () => {
+  it.each([
+    [{ kind: 'aim', aim: 'sleep' }, 8],
+    [{ kind: 'organ', organ: 'kidney' }, 12],
+    [{ kind: 'point', point: 'GV4' }, 15],
+  ] as const)('grows quieter: nothing is rubbed any more where one only breathes: %j', (theme, minutes) => {
+    for (const seed of [1, 2, 3]) {
+      const practice = drafted(
+        { theme, minutes, intent: 'calm', dayPart: 'evening', posture: 'seated' },
+        seed,
+      );
+      const families = heartOf(practice).map(({ family }) => family);
+      const breath = families.indexOf('inner breathing');
+      expect(breath < 0 ? [] : families.slice(breath)).not.toContain('self-massage');
+    }
+  });
+});
+
 describe('what is tapped', () => {
   const tapped = (practice: Practice): readonly string[] =>
     practice.items.flatMap((item) => [...new Set(formOf(practice, item).asks.percussion)]);

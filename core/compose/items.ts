@@ -198,10 +198,13 @@ export function itemByHand(
   return { ...draft, form };
 }
 
-/** Inner work and rubbing come after the moving forms of a section; joints in the user's order (common practice). */
+/**
+ * What the hand does comes after the moving forms of a section, and what only breath and attention do after that: a
+ * section grows quieter; joints in the user's order (common practice).
+ */
 export function orderOf(form: Form, index: number, jointOrder: readonly string[], role: Role): number {
-  const late =
-    role !== 'loosen' && (form.family === 'inner breathing' || form.family === 'self-massage') ? 1000 : 0;
+  const inward = form.family === 'inner breathing' ? 2000 : form.family === 'self-massage' ? 1000 : 0;
+  const late = role === 'loosen' ? 0 : inward;
   // What looks up and out again comes after the hands have come home.
   const after = role === 'close' && !comesHome(form) ? 1000 : 0;
   const joint = jointOrder.indexOf(form.id);

@@ -42,7 +42,11 @@ describe('what a brief lays on a draft', () => {
     for (const intent of ['clear', 'clear-then-nourish'] as const) {
       const theme = { kind: 'organ', organ } as const;
       const sounding = drafted({ theme, intent });
-      expect(sounding.items.find(({ formId }) => formId === form)?.role).toBe('clear');
+      // As a form of its own, or laid on the exhale of what traces its channel.
+      const organOf = ({ sound }: Practice['items'][number]) =>
+        sound === undefined || sound === 'none' ? undefined : soundById(sound.sound)?.organ;
+      const made = sounding.items.find((item) => item.formId === form || organOf(item) === organ);
+      expect(made?.role).toBe('clear');
       expect(drafted({ theme, intent, voice: 'none' }).items.map(({ formId }) => formId)).not.toContain(form);
     }
   });
@@ -266,8 +270,8 @@ describe('a round', () => {
         drafted({ theme: { kind: 'set', set: 'six-sounds' }, minutes }, [], { soundDose }),
         'six-sounds',
       )[0];
-    const [few, usual] = [often(3, 20), often(6, 20)];
-    expect(few).toBeLessThan(usual ?? 0);
+    expect(often(3, 16)).toBe(3);
+    expect(often(6, 16)).toBe(6);
     expect(often(9, 24)).toBeGreaterThanOrEqual(8);
   });
 });

@@ -118,6 +118,16 @@ describe('what a teacher names first', () => {
     expect(rank('phase-water-well', { kind: 'all-phases' })).toBe('named');
   });
 
+  it('names what goes along a channel first, and accepts what knocks at one place of it', () => {
+    const kidney: ThemePart = { kind: 'channel', channel: 'KI' };
+    expect(rank('trace-kidney-bladder', kidney)).toBe('named');
+    expect(rank('tap-legs-inside', kidney)).toBe('named');
+    expect(rank('breastbone-sigh', kidney)).toBe('accepted');
+    expect(rank('knee-hollow', { kind: 'channel', channel: 'BL' })).toBe('accepted');
+    // To a point of its place it comes all the same.
+    expect(rank('knee-hollow', { kind: 'point', point: 'BL40' })).toBe('named');
+  });
+
   it('lets one’s own form stand for the organ one names first, and touches what is merely served', () => {
     const own = { ...form('cloud-hands'), id: 'own-tide', organs: ['kidney' as const, 'lung' as const] };
     expect(rankFor(own, { kind: 'organ', organ: 'kidney' }, DEFAULT_CUSTOMS)).toBe('accepted');

@@ -106,7 +106,11 @@ const isOverAll = ({ family, channels }: Form): boolean =>
   channels.length > MOST_OF_ONE_REGION &&
   new Set(channels.map(({ channel }) => HAND_CHANNELS.includes(channel))).size > 1;
 
-/** A channel is traced or tapped, or stretched by what its organ is known for. */
+/** Knocking at one place, and not along a line: a channel that is to be tapped is not tapped by that. */
+const isAtOnePlace = ({ family, route }: Form): boolean =>
+  family === 'percussion route' && route === undefined;
+
+/** A channel is traced or tapped along, or stretched by what its organ is known for. */
 function rankForChannel(form: Form, channel: ChannelId, schools: FormSchools): Rank | undefined {
   const vessel = VESSELS[channel];
   if (vessel?.named.includes(form.id)) return 'named';
@@ -114,7 +118,7 @@ function rankForChannel(form: Form, channel: ChannelId, schools: FormSchools): R
   const way = form.channels.find((one) => one.channel === channel)?.how;
   if (way === undefined) return undefined;
   if (form.family === 'channel tracing' || form.family === 'percussion route')
-    return isOverAll(form) ? 'accepted' : 'named';
+    return isOverAll(form) || isAtOnePlace(form) ? 'accepted' : 'named';
   const organ = organOfChannel(channel);
   const known = organ && rankForOrgan(form, organ, schools);
   if (known === 'named') return way === 'attend' ? 'accepted' : 'named';

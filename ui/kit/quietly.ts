@@ -3,8 +3,12 @@ const STILL_MS = 250;
 /** A piece is begun only where the browser has this long to spare, or has been asked for this long, ms. */
 const SPARE_MS = 4;
 const AT_LATEST_MS = 800;
-/** No further piece is begun after this long, ms, however much the browser could spare: a key that comes is heard within a frame. */
+/**
+ * While somebody is at the keys no further piece is begun after this long, ms, however much the browser could spare: the
+ * next key is heard within a frame. They are at them for so long after the last one, ms.
+ */
 const AT_A_TIME_MS = 16;
+const AT_THE_KEYS_MS = 3000;
 
 const waiting: (() => void)[] = [];
 let isAsked = false;
@@ -40,8 +44,9 @@ function ask(): void {
       return;
     }
     try {
+      const mostMs = stillMs < AT_THE_KEYS_MS ? AT_A_TIME_MS : Infinity;
       do waiting.shift()?.();
-      while (waiting.length > 0 && spareMs() > SPARE_MS && performance.now() - begunAt < AT_A_TIME_MS);
+      while (waiting.length > 0 && spareMs() > SPARE_MS && performance.now() - begunAt < mostMs);
     } finally {
       // One that fails says so itself and does not keep the rest from being done.
       ask();

@@ -134,6 +134,7 @@ export const HELD_FORMS = [
     repetitions: { least: 2, usual: 4, most: 9, multipleOf: 1 }, images: ['A bellows that waits at both ends of its stroke.'], view: 'side', loosens: ['shoulders'],
     mistakes: [{ mistake: 'gripping the throat in the pause', mend: 'Only wait; the mouth and throat stay loose.' }],
     parts: [{ part: 'push and draw without waiting', watch: 'hands and breath arrive together' }, { part: 'wait when full', watch: 'nothing is pressed' }, { part: 'wait when empty', watch: 'the next breath comes by itself' }],
+    cautions: ['The pauses only wait, and only as long as they are easy; leave them out with high blood pressure, a weak heart or in pregnancy.'],
     cycle: [
       inhale('Draw the hands home to the ribs, and fill.', to(stand(14, both({ near: 'ribs', off: [1.5, 0, 3], palm: 'forward', fingers: 'up', elbow: 'back' })))),
       hold(2, 'Full: wait.', to(stand(13, both({ near: 'ribs', off: [1.6, 0, 3], palm: 'forward', fingers: 'up', elbow: 'back' })))),
@@ -293,7 +294,7 @@ export const HELD_FORMS = [
   defineForm({
     id: 'staged-breath-lift', name: 'Lifting in three sips', family: 'flowing pair', roles: ['nourish'], actions: ['moves', 'nourishes'], polarity: 'yang', phases: ['metal', 'wood'], organs: ['lung', 'liver'],
     channels: along('stretch', 'LU', 'LR'), points: ['LU1', 'CV17'], pace: 'flowing', asks: { breath: ['staged'] }, level: 2, repetitions: FLOWING_COUNT, loosens: ['shoulders'],
-    images: ['A lantern hauled up in three pulls.'], mistakes: [{ mistake: 'sniffing hard', mend: 'Three small sips, the last as soft as the first.' }],
+    images: ['A lantern hauled up, pull by pull.'], mistakes: [{ mistake: 'sniffing hard', mend: 'Three small sips, the last as soft as the first.' }],
     parts: [{ part: 'the arms in three stages', watch: 'shoulders stay down' }, { part: 'a sip for each', watch: 'the belly moves first' }],
     cycle: [
       inhale('Sip, sip, sip: the arms rise by thirds.', through(stand(10, both(reaching(0.3, -0.6, 1))), stand(8, both(reaching(0.3, -0.3, 1))), stand(6, both(reaching(0.3, -0.05, 1))))),

@@ -118,7 +118,7 @@ export const INNER_WORK = [
     seated: { change: 'From the chair.', cycle: chairBreaths([[both(THIGHS_PALMS_UP), 'Seated: in through skin and flesh, to the bones.', 'Kept there.']]) },
   }),
   inner({
-    id: 'turtle-breath', name: 'Turtle breath', pinyin: 'Guī Xī', hanzi: '龜息', source: 'heritage-from-memory', roles: ['still', 'nourish'], phases: ['water', 'metal'], organs: ['kidney', 'lung'], channels: along('attend', 'CV', 'KI'), points: ['CV6'], manner: 'natural', repetitions: { least: 4, usual: 10, most: 60, multipleOf: 1 }, images: ['Something that breathes once while the snow lies.'], mistakes: [{ mistake: 'making it slow', mend: 'Only make it small; slowness comes by itself.' }], parts: quietParts('the breath grows small', 'a down feather would not stir'),
+    id: 'turtle-breath', name: 'Turtle breath', pinyin: 'Guī Xī', hanzi: '龜息', source: 'heritage-from-memory', roles: ['still', 'nourish'], phases: ['water', 'metal'], organs: ['kidney', 'lung'], channels: along('attend', 'CV', 'KI'), points: ['CV6'], manner: 'natural', repetitions: { least: 4, usual: 10, most: 60, multipleOf: 1 }, images: ['Something that breathes slowly while the snow lies.'], mistakes: [{ mistake: 'making it slow', mend: 'Only make it small; slowness comes by itself.' }], parts: quietParts('the breath grows small', 'a down feather would not stir'),
     cycle: breaths([[both(ON_BELLY), 'In, so small that no one hears.', 'Out, smaller.']]),
     smaller: { change: 'The ordinary breath, watched.', cycle: breaths([[both(HANGING), 'The breath as it comes.', 'The breath as it goes.']]) },
     seated: { change: 'From the chair.', cycle: chairBreaths([[both(ON_BELLY), 'From the chair: in, so small that no one hears.', 'Out, smaller.']]) },

@@ -188,6 +188,22 @@ describe('the repertoire', () => {
     }
   });
 
+  it('says what to mind wherever the breath is held, the head hangs low or the heels land hard', () => {
+    const unsaid = REPERTOIRE.flatMap((form) =>
+      VARIANTS.filter((variant) => hasVariant(form, variant))
+        .filter((variant) => {
+          const { breathHold, headBelowHeart, impact } = asksOf(form, variant);
+          if (!breathHold && !headBelowHeart && impact !== 'firm') return false;
+          const cues = cycleOf(form, variant).map(({ cue }) => cue);
+          return (
+            form.cautions.length === 0 && !cues.some((cue) => /gently|soft|slow|easy|only as/i.test(cue))
+          );
+        })
+        .map((variant) => `${form.id} ${variant}`),
+    );
+    expect(unsaid).toEqual([]);
+  });
+
   it('keeps cues short enough to be spoken within a slow breath (common practice: under 14 words)', () => {
     for (const form of REPERTOIRE)
       for (const stroke of [...form.cycle, ...(form.seated?.cycle ?? [])])

@@ -256,7 +256,7 @@ export const STATIONS = [
   }),
   station({
     id: 'kneecaps-warmed', name: 'Warming the kneecaps', roles: ['loosen'], actions: ['moves', 'nourishes'], phases: ['earth', 'water'], organs: ['stomach', 'kidney'],
-    channels: along('press', 'ST', 'SP'), points: ['ST35'], asks: { rubs: ['legs'] }, repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, loosens: ['knees'], images: ['Two hens sitting on their eggs.'], view: 'three-quarter',
+    channels: along('press', 'ST', 'SP'), points: ['ST35'], asks: { rubs: ['legs'] }, repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, loosens: ['knees'], images: ['Two hens warm on their eggs.'], view: 'three-quarter',
     mistakes: [{ mistake: 'pressing the cap down', mend: 'The palm holds it like an egg.' }],
     cycle: [freely(8, 'Palms rub round and round on both kneecaps.', pulse(4, bentTo(both(kneecap), 48, 16), bentTo(both({ ...kneecap, off: [1, 0.8, 0.4] }), 48, 16)))],
     smaller: { name: 'Warming the thighs above the knees', change: 'Upright: above the knees.', cycle: [freely(8, 'Standing upright, palms rub the thighs above the knees.', pulse(4, stand(26, both({ near: 'thigh', off: [0, 3, 0] }), { trunk: { lean: 28 } }), stand(26, both({ near: 'thigh', off: [0, 1.4, 0] }), { trunk: { lean: 28 } })))] },

@@ -64,7 +64,7 @@ export const WALKING = [
   }),
   walk({
     id: 'walk-heel-to-toe', name: 'Walking with the breath', roles: ['balance', 'nourish'], actions: ['calms'], phases: ['metal', 'earth'], organs: ['lung', 'spleen'], channels: along('attend', 'KI', 'LU'), points: ['KI1'], stance: { start: 'bow', end: 'bow' },
-    images: ['Printing each foot once into new snow.'], mistakes: [{ mistake: 'holding the breath to be slow', mend: 'Shorter steps; the breath leads.' }],
+    images: ['Printing each foot into new snow.'], mistakes: [{ mistake: 'holding the breath to be slow', mend: 'Shorter steps; the breath leads.' }],
     cycle: [
       inhale('The {side} foot comes through; the heel touches.', through(empty(both(HANGING), 12), setDown(both(HANGING), 12))),
       exhale('Over the whole sole, heel to ball.', to(loaded(both(HANGING), 10))),
@@ -107,7 +107,7 @@ export const WALKING = [
   }),
   walk({
     id: 'easy-walking-off', name: 'Walking it off', roles: ['balance'], actions: ['calms', 'moves'], phases: ['earth'], organs: ['stomach', 'spleen'], channels: along('attend', 'ST', 'SP'), points: ['ST36', 'KI1'], stance: { start: 'bow', end: 'bow' },
-    images: ['Going once round the garden after supper.'], mistakes: [{ mistake: 'sitting down at once', mend: 'A few dozen steps first, arms loose.' }],
+    images: ['Going round the garden after supper.'], mistakes: [{ mistake: 'sitting down at once', mend: 'A few dozen steps first, arms loose.' }],
     repetitions: { least: 4, usual: 10, most: 60, multipleOf: 1 }, pace: 'flowing',
     cycle: [freely(4, 'Easy steps, arms swinging; weight on the {side} foot, and on.', through(empty(both(reaching(0.2, -1, 0.25, 'in', 0.9)), 8), setDown(both(reaching(0.2, -1, -0.1, 'in', 0.9)), 8), loaded(both(reaching(0.2, -1, 0, 'in', 0.9)), 8)))],
     smaller: { change: 'Treading on the spot.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [freely(4, 'Tread on the spot, arms loose: {side}, and on.', through(stand(9, both(HANGING), { weight: 0.3, feet: { heels: { left: 14 } } }), stand(8, both(HANGING))))] },
