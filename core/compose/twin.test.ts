@@ -10,6 +10,9 @@ import { mixedInteger } from './solver/mixedInteger.test.data';
 const some = (every: number, from: number, also: readonly string[]): readonly Form[] =>
   REPERTOIRE.filter((form, index) => index % every === from || form.hinge || also.includes(form.id));
 
+/** What a sound can be laid on. */
+const LUNG_TRACED = 'trace-lung-large-intestine';
+
 const sounding = (organ: 'lung' | 'liver' | 'kidney', breath: string): Partial<Brief> => ({
   theme: { kind: 'organ', organ },
   intent: 'clear-then-nourish',
@@ -19,15 +22,30 @@ const sounding = (organ: 'lung' | 'liver' | 'kidney', breath: string): Partial<B
 
 describe('a real brief against a general solver (package: highs), with breath and sound laid on', () => {
   it.each([
-    ['the Lung, its sound at hand', sounding('lung', 'lower-belly'), some(5, 2, ['sound-lung']), undefined],
+    [
+      'the Lung, its sound at hand',
+      sounding('lung', 'lower-belly'),
+      some(5, 2, ['sound-lung', LUNG_TRACED]),
+      undefined,
+    ],
     [
       'the Lung, its sound only to be laid on others',
       sounding('lung', 'out-longer'),
-      some(5, 2, []).filter(({ id }) => id !== 'sound-lung'),
+      some(5, 2, [LUNG_TRACED]).filter(({ id }) => id !== 'sound-lung'),
       undefined,
     ],
-    ['the Liver', sounding('liver', 'into-the-sides'), some(5, 2, ['sound-liver']), undefined],
-    ['the Kidney', sounding('kidney', 'out-longer'), some(4, 0, ['sound-kidney']), undefined],
+    [
+      'the Liver',
+      sounding('liver', 'into-the-sides'),
+      some(5, 2, ['sound-liver', 'trace-liver-gallbladder']),
+      undefined,
+    ],
+    [
+      'the Kidney',
+      sounding('kidney', 'out-longer'),
+      some(4, 0, ['sound-kidney', 'trace-kidney-bladder']),
+      undefined,
+    ],
     [
       'a round of the sounds, three each',
       { theme: { kind: 'set', set: 'six-sounds' }, breath: 'own', voice: 'aloud' },

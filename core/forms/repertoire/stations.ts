@@ -42,7 +42,7 @@ const atTemple: Hand = { near: 'temple', off: [0.4, 0.5, 0], palm: 'body', finge
 /** The palm of one hand on the other foot's sole, where one sits cross-legged. */
 const onSole: Hand = { near: 'ankle', of: 'other', off: [-1.5, -4, 0] };
 /** The palm of one hand on the other foot’s back, where one sits cross-legged. */
-const onInstep: Hand = { near: 'ankle', of: 'other', off: [1.5, -4.5, -3] };
+const onInstep: Hand = { near: 'ankle', of: 'other', off: [1, -5.2, -3] };
 const FOOT_CARE = 'Not over sores, a swelling or a vein that hurts; with diabetic feet only look and hold.';
 /** A wrist with its inside up, before the belly or in the lap, for the other hand to come to. */
 const WRIST_UP: Hand = { near: 'navel', off: [1, 1, 7], palm: 'up', fingers: 'in' };
@@ -242,7 +242,7 @@ export const STATIONS = [
     id: 'great-surge-kneaded', name: 'Kneading between the first toes', pinyin: 'Róu Tài Chōng', hanzi: '揉太衝', roles: ['clear', 'nourish'], actions: ['moves', 'clears'], phases: ['wood'], organs: ['liver'], stance: { start: 'cross-legged', end: 'cross-legged' }, footwork: 'Sitting, one foot before the other.',
     channels: along('press', 'LR'), points: ['LR3'], asks: { rubs: ['legs'] }, sides: 'one-then-other', repetitions: SOME, images: ['Thawing a spring where two stones meet.'], view: 'three-quarter',
     mistakes: [{ mistake: 'pushing hard to feel it at once', mend: 'Slowly to where it answers, and wait there.' }], cautions: [FOOT_CARE],
-    cycle: [freely(9, 'The {side} thumb kneads the {other} foot between its first two toes.', pulse(4, crossed(onInstep), crossed({ ...onInstep, off: [1.5, -4, -2.4] })))],
+    cycle: [freely(9, 'The {side} thumb kneads the {other} foot between its first two toes.', pulse(4, crossed(onInstep), crossed({ ...onInstep, off: [0.9, -4.2, -2.6] })))],
     smaller: { name: 'The palm on the instep', change: 'The palm only lies on the instep.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm lies on the {other} instep.', to(crossed(onInstep)))] },
     seated: { name: 'Stroking down the inner shin', change: 'From the chair, along the channel as far down as is easy.', cycle: [freely(9, 'From the chair, the {other} palm strokes down the {side} shin.', pulse(3, ...downShin))] },
   }),
@@ -250,8 +250,8 @@ export const STATIONS = [
     id: 'foot-edge-stroked', name: 'Stroking the inner edge of the foot', pinyin: 'Mó Tài Bái', hanzi: '摩太白', roles: ['nourish'], actions: ['nourishes', 'moves'], phases: ['earth'], organs: ['spleen'], polarity: 'yin', stance: { start: 'cross-legged', end: 'cross-legged' }, footwork: 'Sitting, one foot before the other.',
     channels: along('press', 'SP'), points: ['SP3'], asks: { rubs: ['legs'] }, sides: 'one-then-other', repetitions: SOME, images: ['Smoothing the clay along the rim of a bowl.'], view: 'three-quarter',
     mistakes: [{ mistake: 'rubbing to and fro', mend: 'One way only, from the big toe to the ankle.' }], cautions: [FOOT_CARE],
-    cycle: [freely(9, 'The {side} palm strokes the {other} foot’s inner edge, toe to ankle.', pulse(4, crossed({ ...onInstep, off: [1, -5.2, -3] }), crossed({ ...onInstep, off: [0.3, 1.6, -0.5] })))],
-    smaller: { name: 'The palm along the inner foot', change: 'The palm only lies there.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm lies along the {other} foot’s inner edge.', to(crossed({ ...onInstep, off: [1, -5.2, -3] })))] },
+    cycle: [freely(9, 'The {side} palm strokes the {other} foot’s inner edge, toe to ankle.', pulse(4, crossed(onInstep), crossed({ ...onInstep, off: [0.3, 1.6, -0.5] })))],
+    smaller: { name: 'The palm along the inner foot', change: 'The palm only lies there.', asks: { rubs: [] }, cycle: [freely(9, 'The {side} palm lies along the {other} foot’s inner edge.', to(crossed(onInstep)))] },
     seated: { name: 'Stroking up the inner shin', change: 'From the chair, along the channel above the foot.', cycle: [freely(9, 'From the chair, the {other} palm strokes up the {side} shin.', pulse(3, ...downShin.toReversed()))] },
   }),
   station({
