@@ -7,6 +7,7 @@ import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
 import {
   familiarityOf,
+  fullness,
   itemByHand,
   itemDraft,
   lengthMs,
@@ -160,11 +161,19 @@ describe('going on with one form for long', () => {
 
   it('costs nothing for as long as a form is usually done (common practice: one to three minutes)', () => {
     for (const role of ROLES) {
-      // A joint is soon loosened.
-      const most = role === 'loosen' ? 1 : 3;
+      // A joint is soon loosened, a class soon awake and arrived.
+      const most = role === 'loosen' ? 1 : role === 'wake' || role === 'arrive' ? 2 : 3;
       expect(longPoints(form, calm, role, undefined, minutes(most))).toBeCloseTo(0, 9);
       expect(longPoints(form, tiring, role, undefined, minutes(2))).toBeCloseTo(0, 9);
     }
+  });
+
+  it('lets a class arrive for longer where it is longer: two minutes in twenty, four in an hour (common practice)', () => {
+    const arriving = (most: number, full: number) =>
+      longPoints(form, calm, 'arrive', undefined, minutes(most), full);
+    expect(arriving(2, fullness(20))).toBeCloseTo(0, 9);
+    expect(arriving(4, fullness(20))).toBeLessThan(-1);
+    expect(arriving(4, fullness(60))).toBeCloseTo(0, 9);
   });
 
   it('costs more the longer it is, sooner where it tires, and later where it is still', () => {

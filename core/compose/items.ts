@@ -283,7 +283,7 @@ export function doseOf(
 const MOST_LONGER = 1.25;
 
 /** How long one form may go on before it is felt to, seconds: with arms up or legs low, still, or otherwise. */
-const LONG_SEC = { tiring: 150, still: 300, loosen: 75, other: 180 } as const;
+const LONG_SEC = { tiring: 150, still: 300, arrive: 120, wake: 144, loosen: 75, other: 180 } as const;
 
 /**
  * What it costs to go on with one form for long: a form of slow repetitions done twice as often as usual is
@@ -299,8 +299,11 @@ export function longPoints(
 ): number {
   if (lesson !== undefined) return 0;
   const tiring = asks.armsAboveShoulders || asks.kneeBend === 'deep' || asks.oneLegSec > 0;
-  const kind = tiring ? 'tiring' : role === 'loosen' ? role : isQuiet(form, role) ? 'still' : 'other';
-  const enough = LONG_SEC[kind] * (tiring ? 1 : Math.min(full, MOST_LONGER));
+  const isOfSection = role === 'loosen' || role === 'wake' || role === 'arrive';
+  const kind = tiring ? 'tiring' : isOfSection ? role : isQuiet(form, role) ? 'still' : 'other';
+  // One arrives in a long class as much longer as it is.
+  const longer = role === 'arrive' ? full : Math.min(full, MOST_LONGER);
+  const enough = LONG_SEC[kind] * (tiring ? 1 : longer);
   return weight('long') * Math.max(0, ms / 60_000 - enough / 60);
 }
 

@@ -86,6 +86,22 @@ describe('what a theme asks of a draft', () => {
     for (const { mend } of form.mistakes) expect(said.some((cue) => cue.includes(mend))).toBe(true);
   });
 
+  it('shakes hands and feet out before mistakes are gone into, once, and in a short lesson not (common practice)', () => {
+    const steps = (formId: string, minutes: number) =>
+      made(asking({ theme: { kind: 'lesson', formId }, minutes }))
+        .practice.items.filter(({ role }) => role === 'nourish')
+        .map((item) => item.lesson ?? `${item.formId} ${item.repetitions}`);
+    expect(steps('brocade-sway', 20)).toEqual([
+      'show',
+      'parts',
+      'drill',
+      'shaking-limbs 1',
+      'mistakes',
+      'whole',
+    ]);
+    expect(steps('cloud-hands', 10)).toEqual(['show', 'drill', 'mistakes', 'whole']);
+  });
+
   it('clears and nourishes several organs in turn, and never clears what has been nourished', () => {
     const theme: Theme = {
       kind: 'mix',

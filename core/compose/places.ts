@@ -136,6 +136,9 @@ function placingOf(asking: Asking, plan: readonly SectionPlan[], allowed: readon
   };
 }
 
+/** From so many minutes on hands and feet are shaken out in a lesson, before its mistakes are gone into. */
+const SHAKEN_OUT = { formId: 'shaking-limbs', fromMinutes: 15, order: LESSON_ORDER + 0.25 } as const;
+
 /** The steps of a lesson, one after another in the heart. */
 function placeLesson(placing: Placing, allowed: Allowed): void {
   const { places, heart, pins } = placing;
@@ -210,6 +213,19 @@ function placeForm(placing: Placing, allowed: Allowed): void {
     });
     return;
   }
+  if (
+    placing.lessons.length > 0 &&
+    form.id === SHAKEN_OUT.formId &&
+    asking.brief.minutes >= SHAKEN_OUT.fromMinutes
+  )
+    places[placing.heart]?.push({
+      allowed,
+      once,
+      order: SHAKEN_OUT.order,
+      pin: { formId: form.id, repetitions: 1 },
+      pinned: false,
+      asked: true,
+    });
   const order = (role: Role): number => orderOf(form, index, joints, role);
   if (placePinned(placing, allowed, once, order)) return;
   // All five are sounded, or none: one organ's sound is not for all phases.

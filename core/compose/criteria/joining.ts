@@ -1,17 +1,27 @@
 import { themeParts } from '../../brief';
 import { knownFor } from '../../known';
-import { weight } from '../weights';
-import { only, type Criterion } from './criterion';
+import { weight, type WeightId } from '../weights';
+import { only, type Criterion, type FormAt } from './criterion';
 
-/** To balance is to join above and below or left and right; a massage does not, and stands there only where the theme knows it. */
+/** What does not join: a massage, and steps where nobody stands. */
+const weightOf = ({ form, variant }: FormAt): WeightId | undefined =>
+  form.family === 'self-massage'
+    ? 'massageBalances'
+    : form.family === 'walking' && variant === 'seated'
+      ? 'treadingBalances'
+      : undefined;
+
+/** To balance is to join above and below or left and right; what does not stands there only where the theme knows it. */
 export const joining: Criterion = {
   id: 'joining',
   strength: 'arc',
-  weights: ['massageBalances'],
+  weights: ['massageBalances', 'treadingBalances'],
   isCapped: false,
-  points: ({ form, role, asked }, { brief, schools }) => {
-    if (asked || role !== 'balance' || form.family !== 'self-massage') return [];
+  points: (candidate, { brief, schools }) => {
+    const { form, role, asked } = candidate;
+    const cost = weightOf(candidate);
+    if (asked || role !== 'balance' || cost === undefined) return [];
     const rank = knownFor(form, themeParts(brief.theme), schools);
-    return only(rank === 'named' || rank === 'accepted' ? 0 : weight('massageBalances'));
+    return only(rank === 'named' || rank === 'accepted' ? 0 : weight(cost));
   },
 };

@@ -28,7 +28,7 @@ function isSoundOfAnother(
   return phase ? phase !== organOf(soundOrgan).phase : rank === undefined;
 }
 
-/** Whether a form of the heart has nothing to do with a theme that has forms of its own: sets and lessons name theirs. */
+/** Whether a form has nothing to do with a theme that has forms of its own: sets and lessons name theirs. */
 const isBesideThePoint = (form: Form, parts: readonly ThemePart[], rank: Rank | undefined): boolean =>
   rank === undefined && !isOwnId(form.id) && parts.every(({ kind }) => kind !== 'set' && kind !== 'lesson');
 
@@ -41,6 +41,13 @@ const isAlong = ({ family }: Form, parts: readonly ThemePart[]): boolean =>
       : kind === 'channel' && ALONG.has(family),
   );
 
+/** So many regions are one part of the body: the arms with the shoulders and the chest, the belt, the legs. */
+const REGIONS_OF_ONE_PART = 3;
+/** What taps or rubs one part of the body, and not the whole of it. */
+const isOfOnePart = ({ family, asks }: Form): boolean =>
+  (family === 'percussion route' || family === 'self-massage') &&
+  asks.percussion.length + asks.rubs.length <= REGIONS_OF_ONE_PART;
+
 /**
  * The heart carries the theme: what a teacher names first for it comes first, what merely touches it is a filler, and what
  * an aim forbids has no place anywhere.
@@ -52,6 +59,7 @@ export const known: Criterion = {
     'namedFirst',
     'namedBeside',
     'wakesForIt',
+    'wakesForAnother',
     'accepted',
     'filler',
     'neverFor',
@@ -72,6 +80,9 @@ export const known: Criterion = {
       ...(isNeverFor(form, parts) ? [{ points: weight('neverFor') }] : []),
       ...(BESIDE.has(role) && known === 'named' ? [{ points: weight('namedBeside') }] : []),
       ...(role === 'wake' && known === 'accepted' ? [{ points: weight('wakesForIt') }] : []),
+      ...(role === 'wake' && isOfOnePart(form) && isBesideThePoint(form, parts, known)
+        ? [{ points: weight('wakesForAnother') }]
+        : []),
       // One may be still in a posture that has little to do with the theme.
       ...(rank && !(role === 'still' && rank === 'touches')
         ? [{ points: (weight(WORTH[rank]) * 2) / (1 + parts.length) }]

@@ -175,7 +175,7 @@ export const HELD_FORMS = [
       ],
     },
     seated: {
-      change: 'From the chair; the feet press down instead.',
+      name: 'Rising and sinking from the seat', change: 'From the chair; the feet press down instead.',
       cycle: [
         inhale('Seated: wrists float up to the chest.', to(sit(both(reaching(0.15, -0.15, 1, 'down', 0.9))))),
         exhale('Palms press down, and both feet press the floor.', to(sit(both({ near: 'thigh', off: [1, 0, 3], palm: 'down' })))),

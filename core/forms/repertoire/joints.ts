@@ -469,14 +469,14 @@ export const JOINTS = [
       exhale('Roll forward and turn to the {side}.', to(stand(36, each(reaching(0.9, -0.3, 0.3, 'down', 0.85), before('middle dantian', 1, -1, 10, 'body', 'in')), { feet: bow(), weight: 0.7, trunk: { turn: 34 }, head: { turn: 16 } }))),
     ],
     smaller: {
-      change: 'Feet side by side, only the turn.', stance: { start: 'shoulder width', end: 'shoulder width' },
+      name: 'Turning to the side', change: 'Feet side by side, only the turn.', stance: { start: 'shoulder width', end: 'shoulder width' },
       cycle: [
         inhale('Come to the middle, arms open.', to(stand(12, both(reaching(0.8, -0.3, 0.6, 'up', 0.84))))),
         exhale('Turn to the {side}.', to(stand(14, each(reaching(0.9, -0.4, 0.3, 'down', 0.82), before('middle dantian', 2, -2, 9, 'body', 'in')), { trunk: { turn: 24 }, head: { turn: 10 } }))),
       ],
     },
     seated: {
-      change: 'Turn on the sitting bones.',
+      name: 'Turning to the side', change: 'Turn on the sitting bones.',
       cycle: [
         inhale('Come to the middle, arms open.', to(sit(both(reaching(0.8, -0.3, 0.6, 'up', 0.84))))),
         exhale('Turn to the {side}.', to(sit(each(reaching(0.9, -0.4, 0.4, 'down', 0.8), before('middle dantian', 2, -1, 9, 'body', 'in')), { trunk: { turn: 22 } }))),

@@ -38,14 +38,14 @@ const simple = (text: RoundText): Form => defineForm({
 
 /** A leaning form a phase: one foot forward, the weight rolling, the hands in the phase's own direction. */
 // prettier-ignore
-const wave = (text: RoundText): Form => defineForm({
+const wave = (text: RoundText): Form => { const level = text.name.replace(' in the bow stance', ''); return defineForm({
   id: text.id, name: text.name, family: 'flowing pair', roles: ['nourish'], actions: ['nourishes', 'moves'], polarity: text.yang ? 'yang' : 'even', phases: [text.phase], organs: [...organsIn(text.phase)],
   channels: along('stretch', ...text.channels), points: [...text.points], sides: 'one-then-other', pace: 'wave', view: 'side', stance: { start: 'bow', end: 'shoulder width' }, footwork: text.footwork ?? 'One foot forward; the weight rolls forward and back.',
   cycle: [...text.cycle], repetitions: { least: 2, usual: 4, most: 12, multipleOf: 1 }, setupSec: { known: 6, taught: 20 },
   images: [text.image], mistakes: [{ mistake: text.mistake[0], mend: text.mistake[1] }],
-  smaller: { change: text.smaller, stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [...text.smallerCycle] },
-  seated: { change: 'Rock from the sitting bones.', cycle: [...text.seatedCycle] },
-});
+  smaller: { name: level, change: text.smaller, stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [...text.smallerCycle] },
+  seated: { name: level, change: 'Rock from the sitting bones.', cycle: [...text.seatedCycle] },
+}); };
 
 /** Rolled onto the front foot, and back onto the other, one foot ahead. */
 const rolledForward = (sink: number, ...hands: readonly Hand[]): Movement =>

@@ -51,8 +51,8 @@ export const SPIRALS = [
       inhale('Weight back; the {side} palm turns up and winds in.', to(stand(34, each(before('navel', 1, 1, 6, 'up', 'in'), ON_HIPS), { ...BOW, weight: 0.32, trunk: { turn: -10 } }))),
       exhale('Weight forward; it turns over and winds out.', to(stand(40, each(reaching(0.3, -0.15, 1, 'down', 0.9), ON_HIPS), { ...BOW, weight: 0.66, trunk: { turn: 10 } }))),
     ],
-    smaller: { change: 'Feet level, a small shift.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [inhale('Feet level: the {side} palm turns up and winds in.', to(stand(10, each(before('navel', 2, 0, 6, 'up', 'in'), ON_HIPS)))), exhale('It turns over and winds out, low.', to(stand(14, each(reaching(0.4, -0.6, 1, 'down', 0.8), ON_HIPS), { trunk: { turn: 8 } })))] },
-    seated: { change: 'From the chair.', cycle: [inhale('Seated: the {side} palm winds in.', to(sit(each(before('navel', 1, 1, 6, 'up', 'in'), ON_THIGHS)))), exhale('It turns over and winds out.', to(sit(each(reaching(0.4, -0.35, 1, 'down', 0.84), ON_THIGHS), { trunk: { turn: 10 } })))] },
+    smaller: { name: 'Spirals of the palm', change: 'Feet level, a small shift.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [inhale('Feet level: the {side} palm turns up and winds in.', to(stand(10, each(before('navel', 2, 0, 6, 'up', 'in'), ON_HIPS)))), exhale('It turns over and winds out, low.', to(stand(14, each(reaching(0.4, -0.6, 1, 'down', 0.8), ON_HIPS), { trunk: { turn: 8 } })))] },
+    seated: { name: 'Spirals of the palm', change: 'From the chair.', cycle: [inhale('Seated: the {side} palm winds in.', to(sit(each(before('navel', 1, 1, 6, 'up', 'in'), ON_THIGHS)))), exhale('It turns over and winds out.', to(sit(each(reaching(0.4, -0.35, 1, 'down', 0.84), ON_THIGHS), { trunk: { turn: 10 } })))] },
   }),
   ...(([
     ['shoulder', 'The shoulder spirals', 'shoulders', 'The {side} shoulder winds up and forward, the arm hanging.', 'It winds back and down.', 'A bucket handle that turns in its own ears.'],

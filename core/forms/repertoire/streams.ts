@@ -342,7 +342,7 @@ export const STREAMS = [
       ],
     },
     seated: {
-      change: 'Heel and hand from the chair.',
+      name: 'Heron lifts a foot', change: 'Heel and hand from the chair.',
       cycle: [
         inhale('The {side} heel peels up, the {other} hand floats.', to(sit(each(ON_THIGHS, reaching(0.15, -0.35, 0.9, 'in', 0.8)), { feet: { heels: { left: 22 } } }))),
         exhale('Heel down, hand down.', to(sit())),

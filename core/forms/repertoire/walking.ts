@@ -39,7 +39,8 @@ const onTheSpot = (words: readonly [string, string]) => ({
   ],
   stance: { start: 'shoulder width', end: 'shoulder width' } as const,
 });
-const seatedSteps = (words: readonly [string, string]) => ({
+const seatedSteps = (name: string, words: readonly [string, string]) => ({
+  name,
   change: 'From the chair: the feet tread on the spot.',
   cycle: [
     inhale(words[0], to(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 95, knee: 84 } } }))),
@@ -60,7 +61,7 @@ export const WALKING = [
       exhale('Heel, sole, and pour the weight over.', to(loaded(both(ON_HIPS), 14))),
     ],
     smaller: onTheSpot(['In the middle, both feet alike.', 'Empty the {side} foot; its heel comes up.']),
-    seated: seatedSteps(['The {side} foot comes up like a paw.', 'Set it down without a sound.']),
+    seated: seatedSteps('The cat’s paw', ['The {side} foot comes up like a paw.', 'Set it down without a sound.']),
   }),
   walk({
     id: 'walk-heel-to-toe', name: 'Walking with the breath', roles: ['balance', 'nourish'], actions: ['calms'], phases: ['metal', 'earth'], organs: ['lung', 'spleen'], channels: along('attend', 'KI', 'LU'), points: ['KI1'], stance: { start: 'bow', end: 'bow' },
@@ -70,7 +71,7 @@ export const WALKING = [
       exhale('Over the whole sole, heel to ball.', to(loaded(both(HANGING), 10))),
     ],
     smaller: onTheSpot(['Both feet alike; breathe in.', 'Breathe out; the {side} heel peels up.']),
-    seated: seatedSteps(['The {side} heel, then the sole, off the floor.', 'Heel, sole, toes: down.']),
+    seated: seatedSteps('Treading with the breath', ['The {side} heel, then the sole, off the floor.', 'Heel, sole, toes: down.']),
   }),
   walk({
     id: 'walk-two-sips', name: 'Two sips in, one breath out', roles: ['nourish', 'balance'], actions: ['moves', 'nourishes'], polarity: 'yang', phases: ['metal', 'wood'], organs: ['lung', 'liver'], channels: along('attend', 'LU', 'LR'), points: ['LU1'], asks: { breath: ['staged'] }, stance: { start: 'bow', end: 'bow' }, level: 2,
@@ -82,7 +83,7 @@ export const WALKING = [
       exhale('Out, and onto it.', to(loaded(both(reaching(0.3, -0.95, -0.1, 'in', 0.85)), 8))),
     ],
     smaller: { ...onTheSpot(['On the spot, one plain breath in.', 'Out; the {side} heel peels up.']), asks: { breath: [] } },
-    seated: { ...seatedSteps(['One plain breath in; the {side} foot comes up.', 'Out, and down.']), asks: { breath: [] } },
+    seated: { ...seatedSteps('One breath in, one out', ['One plain breath in; the {side} foot comes up.', 'Out, and down.']), asks: { breath: [] } },
   }),
   walk({
     id: 'walk-palms-lifted', name: 'Walking with lifted palms', roles: ['nourish', 'balance'], actions: ['moves', 'nourishes'], phases: ['fire', 'metal'], organs: ['heart', 'lung'], channels: along('attend', 'HT', 'LU'), points: ['PC8', 'CV17'], stance: { start: 'bow', end: 'bow' }, loosens: ['hips', 'shoulders'],
@@ -92,7 +93,7 @@ export const WALKING = [
       exhale('Onto it; palms turn and press down.', to(loaded(both(before('lower dantian', 4, 0, 7, 'down', 'in')), 12))),
     ],
     smaller: { change: 'On the spot.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [inhale('Palms lift to the chest, weight in the middle.', to(stand(8, both(before('middle dantian', 3, 0, 7, 'up', 'in'))))), exhale('They press down; the {side} heel peels up.', to(stand(12, both(before('lower dantian', 4, 0, 6, 'down', 'in')), { weight: 0.32, feet: { heels: { left: 14 } } })))] },
-    seated: { change: 'From the chair.', cycle: [inhale('Palms lift to the chest; the {side} foot comes up.', to(sit(both(before('middle dantian', 3, 0, 7, 'up', 'in')), { feet: { lifted: { foot: 'left', thigh: 95, knee: 84 } } }))), exhale('Palms press down, foot down.', to(sit(both({ near: 'thigh', off: [0, 0, 2], palm: 'down' }))))] },
+    seated: { name: 'Treading with lifted palms', change: 'From the chair.', cycle: [inhale('Palms lift to the chest; the {side} foot comes up.', to(sit(both(before('middle dantian', 3, 0, 7, 'up', 'in')), { feet: { lifted: { foot: 'left', thigh: 95, knee: 84 } } }))), exhale('Palms press down, foot down.', to(sit(both({ near: 'thigh', off: [0, 0, 2], palm: 'down' }))))] },
   }),
   walk({
     id: 'walk-backward', name: 'Walking backward', roles: ['balance', 'loosen'], actions: ['moves', 'calms'], phases: ['water'], organs: ['kidney', 'bladder'], channels: along('attend', 'BL', 'KI', 'GV'), points: ['BL40', 'GV4'], stance: { start: 'bow', end: 'bow' }, level: 2,
@@ -103,7 +104,7 @@ export const WALKING = [
       exhale('Onto the heel, and settle there.', to(stand(16, both(ON_HIPS), { weight: 0.92, feet: STEPPED_BACK }))),
     ],
     smaller: onTheSpot(['Weight in the middle, look ahead.', 'The {side} heel peels up, as if to go back.']),
-    seated: seatedSteps(['The {side} foot comes up and draws back a little.', 'Toes, sole, heel: down.']),
+    seated: seatedSteps('Drawing the foot back', ['The {side} foot comes up and draws back a little.', 'Toes, sole, heel: down.']),
   }),
   walk({
     id: 'easy-walking-off', name: 'Walking it off', roles: ['balance'], actions: ['calms', 'moves'], phases: ['earth'], organs: ['stomach', 'spleen'], channels: along('attend', 'ST', 'SP'), points: ['ST36', 'KI1'], stance: { start: 'bow', end: 'bow' },
@@ -111,6 +112,6 @@ export const WALKING = [
     repetitions: { least: 4, usual: 10, most: 60, multipleOf: 1 }, pace: 'flowing',
     cycle: [freely(4, 'Easy steps, arms swinging; weight on the {side} foot, and on.', through(empty(both(reaching(0.2, -1, 0.25, 'in', 0.9)), 8), setDown(both(reaching(0.2, -1, -0.1, 'in', 0.9)), 8), loaded(both(reaching(0.2, -1, 0, 'in', 0.9)), 8)))],
     smaller: { change: 'Treading on the spot.', stance: { start: 'shoulder width', end: 'shoulder width' }, cycle: [freely(4, 'Tread on the spot, arms loose: {side}, and on.', through(stand(9, both(HANGING), { weight: 0.3, feet: { heels: { left: 14 } } }), stand(8, both(HANGING))))] },
-    seated: { change: 'From the chair.', cycle: [freely(4, 'Tread lightly from the chair: {side}, and on.', through(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 94, knee: 84 } } }), sit()))] },
+    seated: { name: 'Treading it off', change: 'From the chair.', cycle: [freely(4, 'Tread lightly from the chair: {side}, and on.', through(sit(both(ON_THIGHS), { feet: { lifted: { foot: 'left', thigh: 94, knee: 84 } } }), sit()))] },
   }),
 ] as const;
