@@ -12,6 +12,7 @@ const STRENGTH_OF: Readonly<Record<Exclude<CounterMeaning['kind'], 'target'>, St
   again: 'twins',
   region: 'arc',
   home: 'arc',
+  moved: 'arc',
   sound: 'sounds',
   'new-forms': 'variety',
   returning: 'variety',

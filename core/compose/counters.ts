@@ -21,6 +21,8 @@ export type CounterMeaning =
   | { readonly kind: 'region' }
   /** Closing with the hands at the lower dāntián. */
   | { readonly kind: 'home' }
+  /** Something moved through in the heart. */
+  | { readonly kind: 'moved' }
   | { readonly kind: 'new-forms'; readonly atMost: number }
   /** Forms of the last class. */
   | { readonly kind: 'returning' }

@@ -1,7 +1,7 @@
 import { entryAt } from '../lists/lists';
-import { brocadeKind, twinKind } from '../forms';
+import { brocadeKind, isKin, twinKind } from '../forms';
 import { HEART } from './criteria';
-import { SHORT_ROUND_BELOW_MINUTES, comesHome, isLearnt, isOfJoints } from '../measures';
+import { SHORT_ROUND_BELOW_MINUTES, comesHome, isLearnt, isMoved, isOfJoints } from '../measures';
 import type { Place } from './places';
 import type { SoundOrgan } from '../sounds';
 import { soundedOrgan } from './dressing';
@@ -59,7 +59,9 @@ export function countsAt(
   const twin = twinKind(form);
   const canMeet = TWINS_MEET.has(role);
   if (twin && twins.has(twin) && !place.lesson && canMeet)
-    counts.push(counters.twins(twin, -weight('twins') * strength('twins'), form.family));
+    counts.push(
+      counters.twins(twin, -weight(isKin(form) ? 'kin' : 'twins') * strength('twins'), form.family),
+    );
   const sound = soundAt(ground, place, section);
   if (sound) counts.push(counters.sound(sound, weight('sameSound') * strength('sounds')));
   counts.push(...againAt(ground, place, section));
@@ -69,6 +71,8 @@ export function countsAt(
   else if (!isStation && ground.joints !== undefined) counts.push(ground.joints);
   if (role === 'close' && comesHome(form))
     counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
+  if (role === 'nourish' && isMoved(form) && !shapeOf(asking.brief).isSoft)
+    counts.push(counters.first('moved', weight('movedThrough') * strength('arc'), { kind: 'moved' }));
   const isNew =
     news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);

@@ -28,7 +28,7 @@ export type { Difference } from './model/differences';
 export { NUMBER_WORDS } from './model/numbers';
 export { plainText } from './asking/plain';
 export { fillCue, quotedCue, spokenCue, writtenCue } from './words/cueText';
-export { twinKind } from './model/twins';
+export { isKin, twinKind } from './model/twins';
 export { MERGED_FORMS, presentId } from './model/merged';
 export { searchText } from './asking/search';
 export { takenFor } from './asking/apart';

@@ -35,7 +35,7 @@ const SHORT: ReadonlySet<Form['family']> = new Set([
 ]);
 
 /** A piece of a set is moved through as well, where it is not done within. */
-const isMoved = ({ family, asks }: Form): boolean =>
+export const isMoved = ({ family, asks }: Form): boolean =>
   MOVED.has(family) || (family === 'set piece' && !asks.inwardImagery);
 
 /** A standing post is stood in for about a minute at least, in whole breaths, s; one that tires, with the arms up, the legs low or on one leg, as a short hold. */

@@ -3,19 +3,21 @@ import { knownFor } from '../../known';
 import { weight, type WeightId } from '../weights';
 import { only, type Criterion, type FormAt } from './criterion';
 
-/** What does not join: a massage, and steps where nobody stands. */
+/** What joins less: a massage, one more hold, and steps where nobody stands. */
 const weightOf = ({ form, variant }: FormAt): WeightId | undefined =>
   form.family === 'self-massage'
     ? 'massageBalances'
     : form.family === 'walking' && variant === 'seated'
       ? 'treadingBalances'
-      : undefined;
+      : form.family === 'standing posture'
+        ? 'holdBalances'
+        : undefined;
 
 /** To balance is to join above and below or left and right; what does not stands there only where the theme knows it. */
 export const joining: Criterion = {
   id: 'joining',
   strength: 'arc',
-  weights: ['massageBalances', 'treadingBalances'],
+  weights: ['massageBalances', 'treadingBalances', 'holdBalances'],
   isCapped: false,
   points: (candidate, { brief, schools }) => {
     const { form, role, asked } = candidate;

@@ -2,6 +2,7 @@ import { aim, soundOrgansOf, themeParts, themePhases, type Brief, type ThemePart
 import { brocadeKind, isOwnId, type Form, type Role } from '../../forms';
 import { isNeverFor, knownFor, type Rank } from '../../known';
 import { organ as organOf } from '../../phases';
+import { shapeOf } from '../shapes';
 import { weight, type WeightId } from '../weights';
 import { HEART, only, type Criterion } from './criterion';
 
@@ -59,6 +60,7 @@ export const known: Criterion = {
     'namedFirst',
     'namedBeside',
     'wakesForIt',
+    'loosensSoftly',
     'wakesForAnother',
     'accepted',
     'filler',
@@ -80,6 +82,9 @@ export const known: Criterion = {
       ...(isNeverFor(form, parts) ? [{ points: weight('neverFor') }] : []),
       ...(BESIDE.has(role) && known === 'named' ? [{ points: weight('namedBeside') }] : []),
       ...(role === 'wake' && known === 'accepted' ? [{ points: weight('wakesForIt') }] : []),
+      ...(role === 'loosen' && shapeOf(brief).isSoft && known === 'accepted'
+        ? [{ points: weight('loosensSoftly') }]
+        : []),
       ...(role === 'wake' && isOfOnePart(form) && isBesideThePoint(form, parts, known)
         ? [{ points: weight('wakesForAnother') }]
         : []),

@@ -21,12 +21,17 @@ const KIN: readonly (readonly string[])[] = [
   ['hold-embrace-belly', 'sit-embrace'],
 ];
 
+const kinOf = ({ id }: Form): readonly string[] | undefined => KIN.find((ids) => ids.includes(id));
+
+/** Whether a form is another in another dress. */
+export const isKin = (form: Form): boolean => kinOf(form) !== undefined;
+
 /**
  * What makes two forms near-twins: of one family, for the same organs, reaching the same channels in the same
  * way, at one pace and from one stance (common practice). Forms for no organ in particular have none.
  */
 export const twinKind = (form: Form): string | undefined => {
-  const kin = KIN.find((ids) => ids.includes(form.id));
+  const kin = kinOf(form);
   if (kin) return kin.join('/');
   return form.organs.length === 0
     ? undefined
