@@ -37,6 +37,22 @@ const THEMES: readonly Theme[] = [
   { kind: 'channel', channel: 'KI' },
   { kind: 'point', point: 'KI1' },
   { kind: 'point', point: 'ST36' },
+  { kind: 'season', season: 'autumn' },
+  { kind: 'hour', organ: 'kidney' },
+  {
+    kind: 'mix',
+    parts: [
+      { kind: 'organ', organ: 'liver' },
+      { kind: 'organ', organ: 'spleen' },
+    ],
+  },
+  {
+    kind: 'mix',
+    parts: [
+      { kind: 'aim', aim: 'back' },
+      { kind: 'organ', organ: 'kidney' },
+    ],
+  },
   { kind: 'lesson', formId: 'cloud-hands' },
   { kind: 'lesson', formId: 'brocade-sway' },
 ];

@@ -13,6 +13,7 @@ const STRENGTH_OF: Readonly<Record<Exclude<CounterMeaning['kind'], 'target'>, St
   region: 'arc',
   home: 'arc',
   moved: 'arc',
+  within: 'arc',
   sound: 'sounds',
   'new-forms': 'variety',
   returning: 'variety',

@@ -1,6 +1,6 @@
 import { PLAIN_BRIEF, type Brief } from '../brief';
-import { REPERTOIRE, asksOf, type Form } from '../forms';
-import { CONDITION_IDS, cautionsOf } from '../people';
+import { REPERTOIRE, asksOf, cycleOf, type Form } from '../forms';
+import { CONDITION_IDS, cautionsOf, openCautions, type ConditionId } from '../people';
 import { fitForm, meritOf } from '.';
 
 const schools = { animalSchool: 'standard', soundSchool: 'standard' } as const;
@@ -54,6 +54,38 @@ describe('fitting a form to posture and people', () => {
     expect(fitForm(form('small-orbit'), 'standing', { conditions: ['epilepsy-psychosis'] }, schools)).toBe(
       'caution',
     );
+  });
+
+  it('lets nothing through that a condition would still change, for any form, posture and single condition', () => {
+    for (const one of REPERTOIRE)
+      for (const posture of ['standing', 'seated'] as const)
+        for (const condition of CONDITION_IDS) {
+          const fitting = fitForm(one, posture, { conditions: [condition] }, schools);
+          if (typeof fitting === 'string') continue;
+          const open = openCautions(one, { ...fitting, breathing: undefined }, [condition]).filter(
+            ({ weight }) => weight !== 'watch',
+          );
+          expect({ form: one.id, posture, condition, open }).toEqual({
+            form: one.id,
+            posture,
+            condition,
+            open: [],
+          });
+        }
+  });
+
+  it('never speaks of the floor of the pelvis in pregnancy, nor of sips of breath with low blood pressure (common practice)', () => {
+    const said = (id: string, condition: ConditionId): string => {
+      const fitting = fitForm(form(id), 'standing', { conditions: [condition] }, schools);
+      if (typeof fitting === 'string') return fitting;
+      return cycleOf(form(id), fitting.variant)
+        .map(({ cue }) => cue)
+        .join(' ');
+    };
+    for (const id of ['animal-monkey', 'animal-monkey-hides'])
+      expect(said(id, 'pregnancy')).not.toMatch(/floor|belly and/i);
+    for (const id of ['staged-breath-lift', 'walk-two-sips'])
+      expect(said(id, 'low-blood-pressure')).not.toMatch(/sip/i);
   });
 
   it('never lets through what a condition says to avoid, for any form, posture and single condition', () => {

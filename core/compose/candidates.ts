@@ -8,7 +8,7 @@ import {
   type FormSchools,
   type VariantId,
 } from '../forms';
-import { cautionsOf, type ConditionId } from '../people';
+import { asksAnotherWay, cautionsOf, type ConditionId } from '../people';
 import type { Reason } from '../practice/model';
 
 /** A form as this group would do it in this posture. */
@@ -77,10 +77,7 @@ export function fitForm(
   if (roomy.length === 0) return 'place';
   for (const variant of roomy) {
     const cautions = cautionsOf(form, variant, conditions);
-    const asksGentler = cautions.some(
-      (caution) => caution.weight === 'avoid' || caution.remedy === 'gentler-variant',
-    );
-    if (asksGentler) continue;
+    if (cautions.some(asksAnotherWay)) continue;
     const omitHolds = cautions.some((caution) => caution.remedy === 'omit-holds');
     const exhaleByMouth = cautions.some((caution) => caution.remedy === 'exhale-by-mouth');
     const reasons: Reason[] = [];

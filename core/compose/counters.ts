@@ -1,4 +1,4 @@
-import { twinKind, type Form, type Role } from '../forms';
+import { isKin, twinKind, type Form, type Role } from '../forms';
 import type { Asking } from './asking';
 import { mostFormsIn } from '../measures';
 import type { Place } from './places';
@@ -23,6 +23,8 @@ export type CounterMeaning =
   | { readonly kind: 'home' }
   /** Something moved through in the heart. */
   | { readonly kind: 'moved' }
+  /** Places the attention is led to in the heart. */
+  | { readonly kind: 'within'; readonly atMost: number }
   | { readonly kind: 'new-forms'; readonly atMost: number }
   /** Forms of the last class. */
   | { readonly kind: 'returning' }
@@ -62,6 +64,15 @@ export class Counters {
     return index;
   }
 
+  /** What may be done so often, and costs each time after that. */
+  atMost(key: string, most: number, points: number, meaning: CounterMeaning): number {
+    const known = this.#twins.get(key);
+    if (known !== undefined) return known;
+    const index = this.add([...Array.from({ length: most }, () => 0), points], meaning);
+    this.#twins.set(key, index);
+    return index;
+  }
+
   /** The same organ's sound a second time. */
   sound(organ: SoundOrgan, points: number): number {
     const known = this.#sounds.get(organ);
@@ -80,8 +91,10 @@ export class Counters {
   }
 }
 
-/** Sections where two of a kind are felt to be two of a kind. */
-export const TWINS_MEET: ReadonlySet<Role> = new Set(['nourish', 'still', 'clear', 'balance']);
+/** Sections where two of a kind are felt to be two of a kind; the same in another dress, where one gathers too. */
+const TWINS_MEET: ReadonlySet<Role> = new Set(['nourish', 'still', 'clear', 'balance']);
+export const twinsMeet = (form: Form, role: Role): boolean =>
+  TWINS_MEET.has(role) || (role === 'gather' && isKin(form));
 
 /** Twins that can really meet: kinds that at least two forms of these sections share. */
 export function meetingTwins(
@@ -91,9 +104,9 @@ export function meetingTwins(
   const forms = new Map<string, Set<string>>();
   places.forEach((list, at) => {
     const role = plan[at]?.role;
-    if (role === undefined || !TWINS_MEET.has(role)) return;
+    if (role === undefined) return;
     for (const { allowed, lesson } of list) {
-      const key = lesson ? undefined : twinKind(allowed.form);
+      const key = lesson || !twinsMeet(allowed.form, role) ? undefined : twinKind(allowed.form);
       if (key) forms.set(key, (forms.get(key) ?? new Set()).add(allowed.form.id));
     }
   });

@@ -8,7 +8,7 @@ import { soundedOrgan } from './dressing';
 import { soundsWanted } from './criteria/sound';
 import type { SectionPlan } from './plan';
 import { shapeOf } from './shapes';
-import { TWINS_MEET } from './counters';
+import { twinsMeet } from './counters';
 import { weight } from './weights';
 import { isAgain, type Ground } from './ground';
 
@@ -45,6 +45,25 @@ function againAt(
   ];
 }
 
+/** How many places the attention is led to in the heart before it is too many. */
+const LED_WITHIN = 2;
+
+/** What the heart is made of, but towards sleep and in a few minutes: something moved through, and not too much that is only attended to. */
+function inHeartAt(
+  { asking, counters, strength }: Ground,
+  place: Place,
+  { role }: SectionPlan,
+): readonly number[] {
+  const { form } = place.allowed;
+  const { id, isSoft } = shapeOf(asking.brief);
+  if (role !== 'nourish' || place.even || isSoft || id === 'short') return [];
+  if (isMoved(form))
+    return [counters.first('moved', weight('movedThrough') * strength('arc'), { kind: 'moved' })];
+  if (form.family !== 'inner breathing') return [];
+  const points = weight('ledWithin') * strength('arc');
+  return [counters.atMost('within', LED_WITHIN, points, { kind: 'within', atMost: LED_WITHIN })];
+}
+
 /** The counters a form adds to at a place. */
 export function countsAt(
   ground: Ground,
@@ -57,7 +76,7 @@ export function countsAt(
   const { form } = place.allowed;
   const counts = HEART.has(role) ? served.map((index) => entryAt(targetCounters, index)) : [];
   const twin = twinKind(form);
-  const canMeet = TWINS_MEET.has(role);
+  const canMeet = twinsMeet(form, role);
   if (twin && twins.has(twin) && !place.lesson && canMeet)
     counts.push(
       counters.twins(twin, -weight(isKin(form) ? 'kin' : 'twins') * strength('twins'), form.family),
@@ -71,8 +90,7 @@ export function countsAt(
   else if (!isStation && ground.joints !== undefined) counts.push(ground.joints);
   if (role === 'close' && comesHome(form))
     counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
-  if (role === 'nourish' && isMoved(form) && !shapeOf(asking.brief).isSoft)
-    counts.push(counters.first('moved', weight('movedThrough') * strength('arc'), { kind: 'moved' }));
+  counts.push(...inHeartAt(ground, place, section));
   const isNew =
     news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);

@@ -1,6 +1,6 @@
 import type { Fitting } from './candidates';
 import { withinReach } from './atHand';
-import { themeBlocks } from '../brief';
+import { themeBlocks, themeParts } from '../brief';
 import type { StrengthId } from '../customs';
 import type { Form, Role, VariantId } from '../forms';
 import type { Practice } from '../practice';
@@ -95,6 +95,13 @@ function withSounds(
   });
 }
 
+/** The forms a brief wants taught, from the repertoire or from what is kept of them. */
+const taughtIn = ({ brief, repertoire, kept }: Asking): readonly Form[] =>
+  themeParts(brief.theme).flatMap((part) => {
+    if (part.kind !== 'lesson') return [];
+    return repertoire.find(({ id }) => id === part.formId) ?? kept?.forms[part.formId] ?? [];
+  });
+
 export function groundOf(asking: Asking, allowed: readonly Allowed[], round: RoundDose | undefined): Ground {
   const { brief, customs, people } = asking;
   const plan = planSections(brief, customs.shapes);
@@ -133,6 +140,7 @@ export function groundOf(asking: Asking, allowed: readonly Allowed[], round: Rou
         people,
         hasBlocks: themeBlocks(brief.theme).length > 0,
         apartFrom: asking.apartFrom ?? [],
+        taught: taughtIn(asking),
       },
     },
     counters,

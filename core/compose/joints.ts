@@ -25,6 +25,17 @@ export function usedDeeply(form: Form, variant: VariantId): readonly Joint[] {
   return [...used].filter((joint) => !form.loosens.includes(joint));
 }
 
+/** The joints a form moves at all, or asks something of: those a lesson in it is prepared by. */
+export function usedAtAll(form: Form): readonly Joint[] {
+  const asks = asksOf(form, 'full');
+  const used = new Set<string>([...form.loosens, ...usedDeeply(form, 'full')]);
+  if (asks.neck !== 'none') used.add('neck');
+  if (asks.twist !== 'none' || asks.sideBend !== 'none' || asks.fold !== 'none') used.add('spine');
+  if (asks.armsAboveShoulders) used.add('shoulders');
+  if (asks.kneeBend !== 'none') used.add('knees');
+  return JOINTS.filter((joint) => used.has(joint));
+}
+
 export const deepBits = (form: Form, variant: VariantId): number => bits(usedDeeply(form, variant));
 
 const KNEES = { none: 0, slight: 0.12, moderate: 0.35, deep: 0.6 } as const;

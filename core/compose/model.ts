@@ -226,7 +226,8 @@ export function modelOf(asking: Asking, round?: RoundDose): Model {
   };
 }
 
-/** A gathering breath between two blocks: once, unannounced. */
+/** A gathering breath between two blocks: once, unannounced, and breathed the same way wherever it stands. */
 export function hingeItem(asking: Asking, entry: Allowed, role: Role): ItemDraft {
-  return { ...itemDraft(asking, entry, role, [{ code: 'hinge' }]), hinge: true, familiarity: 'known' };
+  const draft = itemDraft(asking, entry, role, [{ code: 'hinge' }]);
+  return { ...draft, hinge: true, familiarity: 'known', exhaleByMouth: entry.fitting.exhaleByMouth };
 }

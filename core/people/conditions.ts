@@ -337,6 +337,13 @@ export function cautionsOf(
 }
 
 /**
+ * Whether only another way of a form answers a caution that its own way has: what is forbidden, what is to be gentler, and a
+ * breath that lies in the form itself, which no plain breath laid on it takes out.
+ */
+export const asksAnotherWay = ({ weight, remedy }: Caution): boolean =>
+  weight === 'avoid' || remedy === 'gentler-variant' || remedy === 'plain-breath';
+
+/**
  * The cautions that still stand for a group once holds are left out and the exhale goes by the mouth where the
  * practice says so.
  */

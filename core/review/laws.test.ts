@@ -148,6 +148,17 @@ describe('the margin, whatever a hand has made of a practice', () => {
       { theme: { kind: 'organ', organ: 'heart' }, minutes: 20, posture: 'seated' },
       { theme: { kind: 'channel', channel: 'GB' }, minutes: 40 },
       { theme: { kind: 'set', set: 'eight-brocades' }, minutes: 25 },
+      {
+        theme: {
+          kind: 'mix',
+          parts: [
+            { kind: 'organ', organ: 'liver' },
+            { kind: 'organ', organ: 'spleen' },
+          ],
+        },
+        minutes: 30,
+        intent: 'clear-then-nourish',
+      },
     ];
     for (const over of briefs) {
       const asked = { ...PLAIN_BRIEF, ...over };

@@ -142,6 +142,24 @@ describe('a side that is said', () => {
   });
 });
 
+describe('a breath that somebody should not do', () => {
+  const mends = (line: Line): readonly unknown[] =>
+    notesOf({ lines: lines('arrive-wuji', line), people: { conditions: ['pregnancy'] } }).flatMap(
+      ({ rule, weight, mend }) =>
+        rule === 'conditions' && weight === 'should' && mend?.kind === 'edits'
+          ? mend.edits.map(({ kind }) => kind)
+          : [],
+    );
+
+  it('is taken off where it was laid on, and where it lies in the form the gentler way is taken', () => {
+    expect(mends({ id: 'mist-over-the-lake', over: { breathing: { pattern: 'reverse-belly' } } })).toEqual([
+      'breathing',
+    ]);
+    expect(mends({ id: 'animal-monkey-hides' })).toEqual(['variant']);
+    expect(mends({ id: 'animal-monkey-hides', over: { variant: 'smaller' } })).toEqual([]);
+  });
+});
+
 describe('breath and sound in the margin', () => {
   const codes = (of: Case): readonly string[] => notesOf(of).map(({ said }) => said.code);
   const sounded = (over: object, more: Partial<Case> = {}): Case => ({

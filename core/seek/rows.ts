@@ -13,7 +13,7 @@ import {
   type FormSchools,
   type VariantId,
 } from '../forms';
-import { cautionsOf } from '../people';
+import { asksAnotherWay, cautionsOf } from '../people';
 import { simplified } from '../text';
 import { formSec } from '../time';
 import { conditionBit } from './conditionWords';
@@ -26,7 +26,7 @@ const bitsOf = (asks: Asks): number =>
 /** The conditions a way of a form is not for as it stands: what is forbidden, or asked to be done more gently. */
 const notForBitsOf = (form: Form, variant: VariantId): number =>
   cautionsOf(form, variant)
-    .filter(({ weight, remedy }) => weight === 'avoid' || remedy === 'gentler-variant')
+    .filter(asksAnotherWay)
     .reduce((bits, { condition }) => bits | conditionBit(condition), 0);
 
 /** What a form asks, in the words it is looked up by. */

@@ -13,7 +13,7 @@ export const SEASON_LINES: Readonly<Record<SeasonId | 'earth-turn', readonly str
   spring: [
     'Spring pushes up from the root.',
     'The days lengthen, and there is room to stretch.',
-    'Spring has its wind; we stand easy in it.',
+    'Spring has its wind; we are easy in it.',
     'Everything outside is making a beginning.',
   ],
   summer: [

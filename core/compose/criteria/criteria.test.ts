@@ -17,7 +17,14 @@ const weighing = (over: Partial<Weighing> = {}): Weighing => ({
 });
 const whole = (over: Partial<NonNullable<Weighing['whole']>> = {}): Weighing =>
   weighing({
-    whole: { customs: DEFAULT_CUSTOMS, people: { conditions: [] }, hasBlocks: false, apartFrom: [], ...over },
+    whole: {
+      customs: DEFAULT_CUSTOMS,
+      people: { conditions: [] },
+      hasBlocks: false,
+      apartFrom: [],
+      taught: [],
+      ...over,
+    },
   });
 const points = (
   id: string,

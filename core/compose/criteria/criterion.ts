@@ -43,6 +43,8 @@ export interface Weighing {
     /** A practice that goes through several organs in turn. */
     readonly hasBlocks: boolean;
     readonly apartFrom: readonly string[];
+    /** Forms that are taught in it. */
+    readonly taught: readonly Form[];
   };
 }
 

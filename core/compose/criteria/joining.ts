@@ -24,6 +24,8 @@ export const joining: Criterion = {
     const cost = weightOf(candidate);
     if (asked || role !== 'balance' || cost === undefined) return [];
     const rank = knownFor(form, themeParts(brief.theme), schools);
-    return only(rank === 'named' || rank === 'accepted' ? 0 : weight(cost));
+    // Of holds many are known for a theme: only one that is named for it is wanted a second time.
+    const isWanted = rank === 'named' || (rank === 'accepted' && cost !== 'holdBalances');
+    return only(isWanted ? 0 : weight(cost));
   },
 };

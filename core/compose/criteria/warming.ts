@@ -1,5 +1,6 @@
 import { aim, themeParts, themePhases } from '../../brief';
 import type { PhaseId } from '../../phases';
+import { usedAtAll } from '../joints';
 import { shapeOf } from '../shapes';
 import { weight } from '../weights';
 import { only, type Criterion } from './criterion';
@@ -18,11 +19,12 @@ export const warming: Criterion = {
   strength: 'theme',
   weights: ['warmedJoint'],
   isCapped: false,
-  points: ({ form, role }, { brief }) => {
+  points: ({ form, role }, { brief, whole }) => {
     if (role !== 'loosen' || shapeOf(brief).isSoft) return [];
     const joints = new Set([
       ...themePhases(brief.theme).flatMap((phase) => PHASE_JOINTS[phase]),
       ...themeParts(brief.theme).flatMap((part) => (part.kind === 'aim' ? aim(part.aim).joints : [])),
+      ...(whole?.taught ?? []).flatMap(usedAtAll),
     ]);
     // What moves several is not worth more for it.
     return only(form.loosens.some((joint) => joints.has(joint)) ? weight('warmedJoint') : 0);

@@ -456,7 +456,7 @@ export const PERCUSSION = [
   defineForm({
     id: 'wake-teeth', name: 'Tapping the teeth', pinyin: 'Kòu Chǐ', hanzi: '叩齒', family: 'self-massage', roles: ['wake', 'nourish'],
     actions: ['nourishes', 'moves'], phases: ['water'], organs: ['kidney', 'stomach'], channels: along('attend', 'KI', 'ST'),
-    points: ['ST6', 'CV6'], pace: 'flowing', manner: 'natural', settleSec: 5, repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 },
+    points: ['ST6'], pace: 'flowing', manner: 'natural', settleSec: 5, repetitions: { least: 1, usual: 3, most: 6, multipleOf: 1 },
     images: ['Distant hooves on a hard road.'], mistakes: [{ mistake: 'biting', mend: 'The jaw hangs between taps.' }],
     view: 'three-quarter',
     cycle: [

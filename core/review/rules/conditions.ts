@@ -1,5 +1,5 @@
 import { hasVariant, type VariantId } from '../../forms';
-import { cautionsOf, openCautions, type Caution, type ConditionId } from '../../people';
+import { asksAnotherWay, cautionsOf, openCautions, type Caution, type ConditionId } from '../../people';
 import type { Edit } from '../../practice';
 import type { ItemView, Mend, Rule } from '../rule';
 import type { PlainMend } from '../said';
@@ -14,7 +14,9 @@ function mendFor(
 ): Mend | undefined {
   if (caution.remedy === 'omit-holds')
     return edits('no-holds', { kind: 'holds', itemId: item.id, omit: true });
-  if (caution.remedy === 'plain-breath')
+  // What lies in the form itself is not taken out with the breath laid on it.
+  const isItsOwn = cautionsOf(form, item.variant, conditions).some(({ code }) => code === caution.code);
+  if (caution.remedy === 'plain-breath' && !isItsOwn)
     return edits('plain-breath', { kind: 'breathing', itemIds: [item.id], breathing: undefined });
   if (caution.remedy === 'exhale-by-mouth')
     return edits('by-mouth', { kind: 'exhale', itemId: item.id, byMouth: true });
@@ -23,9 +25,7 @@ function mendFor(
       item.variant === 'full' &&
       hasVariant(form, variant) &&
       variant === 'smaller' &&
-      !cautionsOf(form, variant, conditions).some(
-        (one) => one.weight === 'avoid' || one.remedy === 'gentler-variant',
-      ),
+      !cautionsOf(form, variant, conditions).some(asksAnotherWay),
   );
   return gentler
     ? edits('smaller', { kind: 'variant', itemId: item.id, variant: gentler })
