@@ -1,4 +1,4 @@
-// npm run pictures: one current picture of each room, from the Quillhaven sample, into docs/screenshots.
+// npm run pictures: one current picture of each room, from the Quillhaven sample, into docs/screenshots; -- shelf log for those alone.
 import { mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { spawnSync } from 'node:child_process';
 import os from 'node:os';
@@ -7,6 +7,7 @@ import { chromium } from '@playwright/test';
 import { ensureBuilt, portTaken, root, startServer, untilUp } from './lib.mjs';
 
 const port = 3228;
+const asked = process.argv.slice(2);
 const found = spawnSync('sh', ['-c', 'command -v chromium || command -v chromium-browser'], {
   encoding: 'utf8',
 }).stdout.trim();
@@ -114,7 +115,7 @@ const views = [
   { name: 'customs', at: '/customs' },
 ];
 try {
-  for (const view of views) {
+  for (const view of views.filter(({ name }) => asked.length === 0 || asked.includes(name))) {
     const context = await browser.newContext({
       viewport: { width: view.width ?? 1280, height: view.height ?? 800 },
       locale: 'en-GB',
@@ -130,7 +131,12 @@ try {
     await view.then?.(page);
     await page.mouse.move(4, 4);
     // Where the clock is ours nothing waits by itself.
-    await (view.clock ? page.waitForTimeout(300) : atRest(page));
+    if (view.clock) await page.waitForTimeout(300);
+    else {
+      // A slow server is still asked when nothing has come for a while.
+      await page.waitForLoadState('networkidle');
+      await atRest(page);
+    }
     await page.screenshot({ path: path.join(out, `${view.name}.png`) });
     await context.close();
     console.log(`docs/screenshots/${view.name}.png`);
