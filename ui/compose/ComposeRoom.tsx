@@ -15,10 +15,10 @@ import { useUnnamed } from './useUnnamed';
 import { Written, type Room } from './Written';
 
 // Seldom there, so they come when they are wanted and do not weigh on the first load.
-const ChangedForms = dynamic(async () => (await import('./ChangedForms')).ChangedForms, { ssr: false });
-const Failure = dynamic(async () => (await import('./Failure')).Failure, { ssr: false });
-const Stopped = dynamic(async () => (await import('./Failure')).Stopped, { ssr: false });
-const LeftLine = dynamic(async () => (await import('./LeftLine')).LeftLine, { ssr: false });
+const ChangedForms = dynamic(async () => (await import('./seldom')).ChangedForms, { ssr: false });
+const Failure = dynamic(async () => (await import('./seldom')).Failure, { ssr: false });
+const Stopped = dynamic(async () => (await import('./seldom')).Stopped, { ssr: false });
+const LeftLine = dynamic(async () => (await import('./seldom')).LeftLine, { ssr: false });
 
 /** The ground as long as nothing of it is another. */
 function useGround({

@@ -5,7 +5,7 @@ import type { SavingLine } from '@/core/desk';
 import type { Practice } from '@/core/practice';
 import { SaveLine, type SaveActions } from './SaveLine';
 
-const Versions = dynamic(async () => (await import('./Versions')).Versions, { ssr: false });
+const Versions = dynamic(async () => (await import('./seldom')).Versions, { ssr: false });
 
 interface Props extends SaveActions {
   readonly practice: Practice | undefined;

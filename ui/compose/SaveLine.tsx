@@ -5,7 +5,7 @@ import type { SavingLine } from '@/core/desk';
 import type { Practice } from '@/core/practice';
 import { keepBlob } from '@/ui/kit/keepBlob';
 
-const Elsewhere = dynamic(async () => (await import('./Elsewhere')).Elsewhere, { ssr: false });
+const Elsewhere = dynamic(async () => (await import('./seldom')).Elsewhere, { ssr: false });
 
 /** What can be done about what is not saved. */
 export interface SaveActions {

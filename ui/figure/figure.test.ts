@@ -101,6 +101,22 @@ describe('what lies over the figure', () => {
     expect(count(overlayMarkup(body, front, { channels: [], points: ['GV20'] }), 'data-point')).toBe(1);
   });
 
+  it('names channels where no name lies over another, however small it is looked at', () => {
+    for (const camera of [front, back])
+      for (const fine of [1, 2.6]) {
+        const drawn = overlayMarkup(body, camera, { channels: [...CHANNEL_IDS], points: [], fine });
+        const names = [
+          ...drawn.matchAll(/<text class="fig-cun" x="([-\d.]+)" y="([-\d.]+)" font-size="([-\d.]+)">/g),
+        ].map((found) => found.slice(1).map(Number));
+        expect(names.length).toBeGreaterThanOrEqual(camera === front ? 9 : 5);
+        names.forEach(([x = 0, y = 0, size = 0], at) => {
+          for (const [otherX = 0, otherY = 0] of names.slice(at + 1))
+            // Two capitals of this face are at most one and a half times as wide as they are high.
+            expect(Math.abs(x - otherX) >= 1.5 * size || Math.abs(y - otherY) >= size).toBe(true);
+        });
+      }
+  });
+
   it('shows how the chosen point is measured, in cùn, and no other', () => {
     const chosen = overlayMarkup(body, front, { channels: [], points: ['ST36', 'PC6'], chosen: 'ST36' });
     expect(chosen).toContain('>3 cùn<');

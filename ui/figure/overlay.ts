@@ -80,13 +80,36 @@ const lineMarkup = (runs: readonly Run[], camera: Camera): string =>
     )
     .join('');
 
-/** The name of a channel beside the longest stretch of it that is seen; none where nothing is. */
-function nameMarkup(runs: readonly Run[], camera: Camera, id: ChannelId, fine: number): string {
-  const [longest] = runs.filter(({ near }) => near).toSorted((a, b) => b.places.length - a.places.length);
-  const middle = longest?.places[Math.floor(longest.places.length / 2)];
-  if (!middle) return '';
-  const { x, y } = camera.spot(middle.place);
-  return `<text class="fig-cun" x="${n(x + 7 * fine)}" y="${n(y + 4 * fine)}" font-size="${(9 * fine).toFixed(2)}">${id}</text>`;
+/** Where on a stretch a name may stand, its middle first. */
+const NAMED_AT = [0.5, 0.35, 0.65, 0.2, 0.8, 0.05, 0.95];
+
+/** Where a name begins, on its line, picture units. */
+interface NameSpot {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Whether two names of two letters lie over each other: they are set in letters of 9 units, seven tenths as wide. */
+const meets = (a: NameSpot, b: NameSpot, fine: number): boolean =>
+  Math.abs(a.x - b.x) < 14 * fine && Math.abs(a.y - b.y) < 9 * fine;
+
+/**
+ * The name of a channel beside a stretch of it that is seen, the longest first, and over no name that stands already; none
+ * where nothing is seen or everything is taken.
+ */
+function nameMarkup(runs: readonly Run[], { camera, fine, names }: Sight, id: ChannelId): string {
+  const spot = runs
+    .filter(({ near }) => near)
+    .toSorted((a, b) => b.places.length - a.places.length)
+    .flatMap(({ places }) => NAMED_AT.flatMap((share) => places[Math.floor(share * places.length)] ?? []))
+    .map(({ place }): NameSpot => {
+      const { x, y } = camera.spot(place);
+      return { x: x + 7 * fine, y: y + 4 * fine };
+    })
+    .find((one) => !names.some((other) => meets(one, other, fine)));
+  if (!spot) return '';
+  names.push(spot);
+  return `<text class="fig-cun" x="${n(spot.x)}" y="${n(spot.y)}" font-size="${(9 * fine).toFixed(2)}">${id}</text>`;
 }
 
 /** Yang channels, over the outer side of a limb, are broken lines, so that a pair of one colour is told apart. */
@@ -98,20 +121,19 @@ interface Sight {
   readonly isSeen: Seen;
   readonly sides: readonly Side[];
   readonly fine: number;
+  /** Where names stand already. */
+  readonly names: NameSpot[];
 }
 
-function courseMarkup(
-  { skeleton, camera, isSeen, sides, fine }: Sight,
-  id: ChannelId,
-  isNamed: boolean,
-): string {
+function courseMarkup(sight: Sight, id: ChannelId, isNamed: boolean): string {
+  const { skeleton, camera, isSeen, sides, fine } = sight;
   const isPaired = channel(id).organ !== undefined;
   const drawn = (isPaired ? sides : SIDES.slice(0, 1)).map((side) =>
     placeCourse(skeleton, id, side).map((line) => runsOf(line, isSeen)),
   );
   const broken = isNamed && isPaired && faceOf(id) === 'outer' ? BROKEN : '';
   const lines = drawn.flat().map((runs) => lineMarkup(runs, camera));
-  const name = isNamed ? nameMarkup(drawn.flat(2), camera, id, fine) : '';
+  const name = isNamed ? nameMarkup(drawn.flat(2), sight, id) : '';
   return `<g color="${inkOf(id)}" stroke-width="${(2.2 * fine).toFixed(2)}" ${broken}>${lines.join('')}</g>${name}`;
 }
 
@@ -177,7 +199,7 @@ function measuredMarkup({ skeleton, camera, sides, fine }: Sight, code: PointCod
 /** Channels and points over a figure, as markup for the same `svg`. */
 export function overlayMarkup(skeleton: Skeleton, camera: Camera, overlay: Overlay): string {
   const { chosen, fine = 1, sides = SIDES } = overlay;
-  const sight: Sight = { skeleton, camera, isSeen: seenBy(skeleton, camera), sides, fine };
+  const sight: Sight = { skeleton, camera, isSeen: seenBy(skeleton, camera), sides, fine, names: [] };
   const rest = overlay.points.filter((code) => code !== chosen);
   // One channel alone needs no name: the page says whose it is.
   const isNamed = overlay.channels.length > 1;
