@@ -199,6 +199,8 @@ test('a sound of one’s own takes the place of the school’s', async ({ page }
   await page.getByLabel('as it is written').fill('shaa');
   await page.getByLabel('school or teacher').fill('the quay');
   await page.getByRole('button', { name: 'Keep it' }).click();
+  // The page it is written on shows it as well: it is kept once its room is there.
+  await page.waitForURL(/\/forms\/sounds(#|$)/);
   await expect(page.getByRole('heading', { level: 2, name: /shaa/ })).toBeVisible();
   await page.goto('/customs');
   await page.getByLabel('Lung: my sound').selectOption({ label: 'shaa' });
