@@ -1,5 +1,6 @@
 'use client';
 
+import { Fragment } from 'react';
 import { Pinyin } from '@/ui/kit/Pinyin';
 import { lengthSign, lengthText } from '@/ui/words/region';
 import { plural } from '@/ui/kit/time';
@@ -82,16 +83,19 @@ function Forms({ reaching, onForm }: { reaching: readonly Reaching[]; onForm: (i
         const list = (
           <span className="block">
             {forms.map((form, index) => (
-              <span key={form.id}>
-                <button
-                  type="button"
-                  className="press-plain inline min-h-0 px-0 text-left"
-                  onClick={() => onForm(form.id)}
-                >
-                  {form.name}
-                </button>
-                {index < forms.length - 1 && ', '}
-              </span>
+              <Fragment key={form.id}>
+                {/* A comma does not begin a line. */}
+                <span className="whitespace-nowrap">
+                  <button
+                    type="button"
+                    className="press-plain inline min-h-0 px-0 text-left whitespace-normal"
+                    onClick={() => onForm(form.id)}
+                  >
+                    {form.name}
+                  </button>
+                  {index < forms.length - 1 && ','}
+                </span>{' '}
+              </Fragment>
             ))}
           </span>
         );
