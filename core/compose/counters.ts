@@ -37,7 +37,7 @@ export type CounterMeaning =
 export class Counters {
   readonly rows: Counter[] = [];
   readonly meanings: CounterMeaning[] = [];
-  readonly #twins = new Map<string, number>();
+  readonly #byKey = new Map<string, number>();
   readonly #sounds = new Map<SoundOrgan, number>();
 
   add(gains: readonly number[], meaning: CounterMeaning): number {
@@ -46,31 +46,28 @@ export class Counters {
     return this.rows.length - 1;
   }
 
+  /** The counter of a key; made with these gains where there is none yet. */
+  #keyed(key: string, gains: readonly number[], meaning: CounterMeaning): number {
+    const known = this.#byKey.get(key);
+    if (known !== undefined) return known;
+    const index = this.add(gains, meaning);
+    this.#byKey.set(key, index);
+    return index;
+  }
+
   /** Something that is not done a second time, by a key of its own. */
   once(key: string, points: number, meaning: CounterMeaning): number {
-    const known = this.#twins.get(key);
-    if (known !== undefined) return known;
-    const index = this.add([0, points], meaning);
-    this.#twins.set(key, index);
-    return index;
+    return this.#keyed(key, [0, points], meaning);
   }
 
   /** Something worth doing for the first time, and not again. */
   first(key: string, points: number, meaning: CounterMeaning): number {
-    const known = this.#twins.get(key);
-    if (known !== undefined) return known;
-    const index = this.add([points, 0], meaning);
-    this.#twins.set(key, index);
-    return index;
+    return this.#keyed(key, [points, 0], meaning);
   }
 
   /** What may be done so often, and costs each time after that. */
   atMost(key: string, most: number, points: number, meaning: CounterMeaning): number {
-    const known = this.#twins.get(key);
-    if (known !== undefined) return known;
-    const index = this.add([...Array.from({ length: most }, () => 0), points], meaning);
-    this.#twins.set(key, index);
-    return index;
+    return this.#keyed(key, [...Array.from({ length: most }, () => 0), points], meaning);
   }
 
   /** The same organ's sound a second time. */
@@ -83,11 +80,7 @@ export class Counters {
   }
 
   twins(key: string, points: number, family: Form['family']): number {
-    const known = this.#twins.get(key);
-    if (known !== undefined) return known;
-    const index = this.add([0, -points], { kind: 'twins', family });
-    this.#twins.set(key, index);
-    return index;
+    return this.#keyed(key, [0, -points], { kind: 'twins', family });
   }
 }
 
