@@ -195,6 +195,8 @@ holds('few forms', ({ measures }) => measures.fewForms);
 holds('the doses of a round are even', ({ measures }) => measures.evenDoses);
 holds('no region tapped twice in a section', ({ measures }) => measures.oneTapping);
 holds('what is cleared by its sound is nourished', ({ measures }) => measures.clearedIsNourished);
+holds('what carries a theme is done long enough', ({ measures }) => measures.longEnough);
+holds('the pace asked for is the pace breathed', ({ measures }) => measures.breathesAsAsked);
 holds(
   'named first at least 35 % of the heart',
   ({ measures: { named } }) => named === undefined || named >= 0.35,

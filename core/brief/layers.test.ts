@@ -84,6 +84,12 @@ describe('the sound and the breath a brief suggests (common practice)', () => {
     expect(soundOrgansOf({ kind: 'phase', phase: 'metal' })).toEqual(['lung']);
     // What is yang is cleared by the sound of its pair.
     expect(soundOrgansOf({ kind: 'organ', organ: 'bladder' })).toEqual(['kidney']);
+    // An aim has a sound of its own only where it stands alone: what is cleared is fed, and its organ would not be.
+    const mood = { kind: 'aim', aim: 'mood' } as const;
+    expect(soundOrgansOf(mood)).not.toEqual([]);
+    expect(soundOrgansOf({ kind: 'mix', parts: [{ kind: 'organ', organ: 'bladder' }, mood] })).toEqual([
+      'kidney',
+    ]);
     expect(clearsBySound({ theme: { kind: 'organ', organ: 'lung' }, intent: 'clear' })).toBe(true);
     expect(clearsBySound({ theme: { kind: 'organ', organ: 'lung' }, intent: 'nourish' })).toBe(false);
   });

@@ -51,14 +51,15 @@ function clearedOrgans(part: ThemePart): readonly OrganId[] {
   return themeOrgans(part).filter((id) => organ(id).phase === first);
 }
 
-/** The organs whose sounds clear what a theme asks for, each once. */
-export const soundOrgansOf = (theme: Theme): readonly SoundOrgan[] => [
-  ...new Set(
-    themeParts(theme)
-      .flatMap(clearedOrgans)
-      .flatMap((id) => soundOrganFor(id) ?? []),
-  ),
-];
+/** The organs whose sounds clear what a theme asks for, each once; an aim beside an organ or a phase takes theirs. */
+export function soundOrgansOf(theme: Theme): readonly SoundOrgan[] {
+  const soundsOf = (parts: readonly ThemePart[]): readonly SoundOrgan[] => [
+    ...new Set(parts.flatMap(clearedOrgans).flatMap((id) => soundOrganFor(id) ?? [])),
+  ];
+  const parts = themeParts(theme);
+  const own = soundsOf(parts.filter(({ kind }) => kind !== 'aim'));
+  return own.length > 0 ? own : soundsOf(parts);
+}
 
 /** Whether what is asked clears, so that the organ’s sound belongs to it (common practice). */
 export const clearsBySound = ({ intent, theme }: Pick<Asked, 'intent' | 'theme'>): boolean =>

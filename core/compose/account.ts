@@ -13,6 +13,7 @@ const STRENGTH_OF: Readonly<Record<Exclude<CounterMeaning['kind'], 'target'>, St
   region: 'arc',
   home: 'arc',
   moved: 'arc',
+  named: 'theme',
   within: 'arc',
   sound: 'sounds',
   'new-forms': 'variety',

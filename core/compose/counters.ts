@@ -23,6 +23,8 @@ export type CounterMeaning =
   | { readonly kind: 'home' }
   /** Something moved through in the heart. */
   | { readonly kind: 'moved' }
+  /** Something in the heart that a teacher names first for the theme. */
+  | { readonly kind: 'named' }
   /** Places the attention is led to in the heart. */
   | { readonly kind: 'within'; readonly atMost: number }
   | { readonly kind: 'new-forms'; readonly atMost: number }

@@ -75,4 +75,16 @@ describe('the same in another dress (common practice)', () => {
   it('is not counted with what gathers otherwise', () => {
     expect(dress('gather', 'three-sinks')).toEqual([]);
   });
+
+  it('feeds once at least with what is named first for the theme; a set does by itself', () => {
+    expect(kindsOf(KIDNEY, 'nourish', 'brocade-hands-to-feet')).toContain('named');
+    expect(kindsOf(KIDNEY, 'nourish', 'life-gate-breathing')).not.toContain('named');
+    expect(kindsOf(KIDNEY, 'clear', 'trace-kidney-bladder')).not.toContain('named');
+    const [named] = countsOf(KIDNEY, 'nourish', 'brocade-hands-to-feet').filter(
+      ({ kind }) => kind === 'named',
+    );
+    expect(named?.gains?.map(Math.sign)).toEqual([1, 0]);
+    const brocades = { theme: { kind: 'set', set: 'eight-brocades' }, minutes: 20 } as const;
+    expect(kindsOf(brocades, 'nourish', 'brocade-hands-to-feet')).not.toContain('named');
+  });
 });

@@ -1,3 +1,5 @@
+import { themeParts } from '../brief';
+import { knownFor } from '../known';
 import { entryAt } from '../lists/lists';
 import { brocadeKind, isKin, twinKind } from '../forms';
 import { HEART } from './criteria';
@@ -48,6 +50,18 @@ function againAt(
 /** How many places the attention is led to in the heart before it is too many. */
 const LED_WITHIN = 2;
 
+/** What feeds in the heart is, once at least, named first for the theme; of a set and a lesson it is so by itself. */
+function namedAt(
+  { asking: { brief, customs }, counters, strength }: Ground,
+  place: Place,
+  { role }: SectionPlan,
+): readonly number[] {
+  // Where supple joints are the theme they are its heart.
+  if (role !== 'nourish' || place.even || place.lesson || shapeOf(brief).id === 'joints') return [];
+  if (knownFor(place.allowed.form, themeParts(brief.theme), customs) !== 'named') return [];
+  return [counters.first('named', weight('oneNamed') * strength('theme'), { kind: 'named' })];
+}
+
 /** What the heart is made of, but towards sleep and in a few minutes: something moved through, and not too much that is only attended to. */
 function inHeartAt(
   { asking, counters, strength }: Ground,
@@ -90,7 +104,7 @@ export function countsAt(
   else if (!isStation && ground.joints !== undefined) counts.push(ground.joints);
   if (role === 'close' && comesHome(form))
     counts.push(counters.first('home', weight('atHome') * strength('arc'), { kind: 'home' }));
-  counts.push(...inHeartAt(ground, place, section));
+  counts.push(...inHeartAt(ground, place, section), ...namedAt(ground, place, section));
   const isNew =
     news !== undefined && !asking.people.known?.includes(form.id) && !ground.askedFor.has(form.id);
   if (isNew && !place.kept && isLearnt(form, role)) counts.push(news);

@@ -8,7 +8,7 @@ import { seededRandom } from '../random';
 import type { Allowed, Asking } from './asking';
 import type { Weighing } from './criteria';
 import { practiceCustoms } from './items';
-import { askedForIn } from '../measures';
+import { askedForIn, roomBesideSets } from '../measures';
 import { placesOf, type Place } from './places';
 import { soundDressing } from './dressing';
 import { soundsWanted } from './criteria/sound';
@@ -104,7 +104,7 @@ const taughtIn = ({ brief, repertoire, kept }: Asking): readonly Form[] =>
 
 export function groundOf(asking: Asking, allowed: readonly Allowed[], round: RoundDose | undefined): Ground {
   const { brief, customs, people } = asking;
-  const plan = planSections(brief, customs.shapes);
+  const plan = planSections(brief, customs.shapes, roomBesideSets(brief, customs));
   const unitMs = Math.max(1000, (brief.minutes * 60_000) / unitsOf(brief.minutes));
   const strength = (id: StrengthId): number => factorOf(customs, id);
   const targets = targetsOf(brief, customs);

@@ -6,7 +6,7 @@ import { shrunk, toldKey } from '../log';
 import { longestExhaleFor } from '../people';
 import { FIRST_REPETITION } from '../time';
 import { PATTERN_ROWS } from '../patterns';
-import { comesHome } from '../measures';
+import { comesHome, isCounted, isLikedNumber, likedNear } from '../measures';
 import { asksOf, exhaleWanted, type Asks, type Form, type Role } from '../forms';
 import {
   compile,
@@ -324,7 +324,7 @@ export function waysOf(
   fixed?: number,
   full = 1,
 ): readonly Way[] {
-  const { least, most, multipleOf } = form.repetitions;
+  const { least, usual, most, multipleOf } = form.repetitions;
   const breathed = form.cycle.some(({ breath }) => breath === 'in' || breath === 'out');
   const stretches = SLOW_ROLES.has(role) && breathed ? FINE_STRETCHES : [1];
   if (fixed !== undefined)
@@ -336,10 +336,15 @@ export function waysOf(
     lesson === 'drill'
       ? [most, most + 2 * multipleOf, most + 6 * multipleOf, most + 12 * multipleOf]
       : [least, most];
-  const inRange = [...new Set([...counts, ...far])].filter((count) =>
-    lesson === 'drill' ? count >= Math.max(least, layersDrilled(form)) : count >= least && count <= most,
+  const isDrilled = lesson === 'drill';
+  const isLiked = isCounted(form) && !isDrilled;
+  const liked = isLiked ? likedNear(wantedOf(form, full)).filter((count) => count % multipleOf === 0) : [];
+  const inRange = [...new Set([...counts, ...far, ...liked])].filter((count) =>
+    isDrilled ? count >= Math.max(least, layersDrilled(form)) : count >= least && count <= most,
   );
-  return inRange
+  // What a form usually has is its own number.
+  const counted = isLiked ? inRange.filter((count) => count === usual || isLikedNumber(count)) : [];
+  return (counted.length > 0 ? counted : inRange)
     .toSorted((a, b) => a - b)
     .flatMap((repetitions) =>
       stretches.map((stretch) => {

@@ -1,4 +1,4 @@
-import { INTENTS, PLAIN_BRIEF } from '../brief';
+import { INTENTS, PLAIN_BRIEF, type Brief } from '../brief';
 import { ROLES, type Role } from '../forms';
 import { planSections } from './plan';
 
@@ -37,5 +37,35 @@ describe('the plan of sections', () => {
     expect(share('calm', 'wake')).toBe(0);
     expect(share('calm', 'still')).toBeGreaterThan(share('clear-then-nourish', 'still'));
     expect(share('move', 'wake')).toBeGreaterThan(share('clear-then-nourish', 'wake'));
+  });
+
+  it('gives two minutes for several things to them alone, and loosens nothing first', () => {
+    const roles = (theme: Brief['theme'], minutes: number) =>
+      planSections({ ...PLAIN_BRIEF, theme, minutes }).map(({ role }) => role);
+    const two: Brief['theme'] = {
+      kind: 'mix',
+      parts: [
+        { kind: 'organ', organ: 'liver' },
+        { kind: 'organ', organ: 'spleen' },
+      ],
+    };
+    const one: Brief['theme'] = { kind: 'organ', organ: 'liver' };
+    expect(roles(two, 2)).toEqual(['arrive', 'nourish', 'close']);
+    expect(roles({ kind: 'all-phases' }, 2)).toEqual(['arrive', 'nourish', 'close']);
+    expect(roles(two, 3)).toContain('loosen');
+    expect(roles(one, 2)).toContain('loosen');
+  });
+
+  it('has beside a set what there is room for, stillness first, and one’s own sections all the same', () => {
+    const brief: Brief = { ...PLAIN_BRIEF, theme: { kind: 'set', set: 'twenty-four-terms' }, minutes: 60 };
+    const beside = (room: number, own = {}) =>
+      planSections(brief, own, room)
+        .map(({ role }) => role)
+        .filter((role) => ['wake', 'clear', 'still', 'balance'].includes(role));
+    expect(beside(0)).toEqual([]);
+    expect(beside(1)).toEqual(['still']);
+    expect(beside(2)).toEqual(['still', 'balance']);
+    expect(beside(Infinity)).toHaveLength(4);
+    expect(beside(0, { set: { wake: { percent: 5, fromMinutes: 2 } } })).toEqual(['wake']);
   });
 });

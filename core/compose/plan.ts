@@ -1,4 +1,4 @@
-import { themeBlocks, type Brief, type Intent } from '../brief';
+import { themeBlocks, themeParts, type Brief, type Intent } from '../brief';
 import { ROLES, type Role } from '../forms';
 import type { OwnShapes } from '../customs';
 import type { OrganId } from '../phases';
@@ -20,6 +20,15 @@ const LATER: Readonly<Partial<Record<Intent, readonly Role[]>>> = {
 };
 /** From so many minutes on there is room for it. */
 const LATER_FROM_MINUTES = 20;
+
+/** What may stand beside a set where there is room for more forms than it has itself, what is missed most first. */
+const BESIDE_A_SET: readonly Role[] = ['still', 'balance', 'wake', 'clear'];
+
+/** With several things to go through in fewer minutes than this, all of them are theirs, and nothing is loosened first. */
+const SEVERAL_FROM_MINUTES = 3;
+const isOfSeveral = ({ theme }: Brief): boolean =>
+  theme.kind === 'all-phases' ||
+  themeParts(theme).filter(({ kind }) => kind === 'organ' || kind === 'phase' || kind === 'hour').length > 1;
 
 /** From this many minutes on, a gathering breath parts the clearing from the nourishing. */
 const HINGE_FROM_MINUTES = 15;
@@ -57,13 +66,16 @@ function blocksOf(brief: Brief): readonly OrganId[] {
     : [];
 }
 
-/** The sections a brief calls for, in order, with the time each should and may take; in one's own shape where there is one. */
-export function planSections(brief: Brief, own: OwnShapes = {}): readonly SectionPlan[] {
+/**
+ * The sections a brief calls for, in order, with the time each should and may take; in one's own shape where there is one.
+ * `room` is how many sections may stand beside a set.
+ */
+export function planSections(brief: Brief, own: OwnShapes = {}, room = Infinity): readonly SectionPlan[] {
   const totalMs = brief.minutes * 60_000;
   const leaning: Partial<Record<Role, number>> = LEANING[brief.intent];
   const blocks = blocksOf(brief);
   const shape = shapeOf(brief, own);
-  const weighOf = (role: Role): number => {
+  const weighIn = (role: Role): number => {
     const section = shape.sections[role];
     // What one has so oneself, or the theme lives by, stands from its own minutes on.
     const isLeftOut =
@@ -72,8 +84,15 @@ export function planSections(brief: Brief, own: OwnShapes = {}): readonly Sectio
       LATER[brief.intent]?.includes(role) &&
       brief.minutes < LATER_FROM_MINUTES;
     if (!section || brief.minutes < (section.from ?? 0) || isLeftOut) return 0;
+    if (role === 'loosen' && !section.isOwn && isOfSeveral(brief) && brief.minutes < SEVERAL_FROM_MINUTES)
+      return 0;
     return section.share * (leaning[role] ?? 1);
   };
+  const beside = BESIDE_A_SET.filter((role) => weighIn(role) > 0).slice(0, room);
+  const weighOf = (role: Role): number =>
+    BESIDE_A_SET.includes(role) && !beside.includes(role) && shape.sections[role]?.isOwn !== true
+      ? 0
+      : weighIn(role);
   const weighed = ROLES.flatMap((role): readonly Weighed[] => {
     const weight = weighOf(role);
     if (weight === 0 || (blocks.length > 0 && role === 'nourish')) return [];

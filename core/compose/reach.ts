@@ -254,9 +254,12 @@ function supportTarget(brief: Brief, schools: FormSchools): readonly Target[] {
 
 /** Everything a brief's theme asks of the forms of its heart. */
 export function targetsOf(brief: Brief, schools: FormSchools): readonly Target[] {
-  const own = themeParts(brief.theme).flatMap((part) =>
+  const parts = themeParts(brief.theme);
+  const own = parts.flatMap((part) =>
     wantedBy(part, brief.intent).map((wanted) => ({ wanted, part: wanted.part ?? part })),
   );
+  const gainsOf = ([first = 0, ...further]: readonly number[]): readonly number[] =>
+    parts.length > 1 ? [first + weight('eachPartFirst'), ...further] : [first, ...further];
   return [
     ...own.map(({ wanted, part }): Target => {
       const reachOf = (form: Form, variant: VariantId = 'full'): Reach | undefined =>
@@ -264,7 +267,7 @@ export function targetsOf(brief: Brief, schools: FormSchools): readonly Target[]
       return {
         key: wanted.key,
         strength: 'theme',
-        gains: wanted.gains,
+        gains: gainsOf(wanted.gains),
         reachOf,
         counts: (form, variant = 'full') =>
           reachOf(form, variant) !== undefined && countsFor(form, variant, part, schools),

@@ -1,5 +1,6 @@
 import { themeParts } from '../brief';
 import { isEvenSet, ownTimesOf, timesInAll, timesInRound, type Form } from '../forms';
+import { isLikedNumber, roomBesideSets } from '../measures';
 import type { Allowed, Asking } from './asking';
 import { fitForm } from './candidates';
 import { asDosed, itemDraft, lengthMs, practiceCustoms, timeLine } from './items';
@@ -59,15 +60,20 @@ function canHave(form: Form, dose: RoundDose): boolean {
   return Number.isInteger(times) && times >= least && times <= most && times % multipleOf === 0;
 }
 
-/** The numbers every form can have, nearest the usual first. */
+/** Whether a form is counted so in a round of that dose; of two sides each is counted. */
+const isLiked = (form: Form, dose: RoundDose): boolean => isLikedNumber(countedIn(form, dose));
+
+/** The numbers every form can have, nearest the usual first: those people like, where there are any. */
 function dosesOf(round: readonly Form[], of: RoundDose['of']): readonly RoundDose[] {
   const forms = round.filter(({ id }) => ownTimesOf(id) === undefined);
   const told = (form: Form, counted: number): number => (of === 'all' ? timesInAll(form, counted) : counted);
   const most = Math.min(...forms.map((form) => told(form, form.repetitions.most)));
   const usual = forms.reduce((sum, form) => sum + told(form, form.repetitions.usual), 0) / forms.length;
-  return Array.from({ length: most }, (_, index): RoundDose => ({ times: 1 + index, of }))
+  const doses = Array.from({ length: most }, (_, index): RoundDose => ({ times: 1 + index, of }))
     .filter((dose) => forms.every((form) => canHave(form, dose)))
     .toSorted((a, b) => Math.abs(a.times - usual) - Math.abs(b.times - usual));
+  const liked = doses.filter((dose) => forms.every((form) => isLiked(form, dose)));
+  return liked.length > 0 ? liked : doses;
 }
 
 /**
@@ -82,7 +88,11 @@ export function roundDoses(asking: Asking, of: RoundDose['of'] = 'all'): readonl
     forms.map(({ form }) => asDosed(form, asking.customs)),
     of,
   );
-  const heart = planSections(asking.brief, asking.customs.shapes).find(({ role }) => role === 'nourish');
+  const heart = planSections(
+    asking.brief,
+    asking.customs.shapes,
+    roomBesideSets(asking.brief, asking.customs),
+  ).find(({ role }) => role === 'nourish');
   // Something else may stand beside a round only where another set or a lesson does.
   const alone = themeParts(asking.brief.theme).length === 1 && !asking.kept;
   const inTime = doses.filter((dose) => {

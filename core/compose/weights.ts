@@ -49,6 +49,7 @@ export const WEIGHTS = {
   treadingBalances: { value: -0.8, unit: 'points', why: 'Treading in a chair carries no weight from foot to foot, and so balances little.' },
   neverFor: { value: -8, unit: 'points', why: 'What an aim forbids has no place in a practice for it.' },
   movedThrough: { value: 2, unit: 'points', why: 'Attention and the hand have something to rest on: one form at least is moved through, but towards sleep and in a few minutes.' },
+  oneNamed: { value: 1.6, unit: 'points', why: 'What a heart feeds with is, once at least, what a teacher names first for the theme.' },
   ledWithin: { value: -1.2, unit: 'points', why: 'The attention is led to two places in the heart; a third is one too many, but towards sleep and in a few minutes.' },
   holdBalances: { value: -0.8, unit: 'points', why: 'After standing still one joins by moving: one more hold does it less.' },
   atHome: { value: 3, unit: 'points', why: 'A practice closes with the hands at the lower dāntián.' },
@@ -118,6 +119,7 @@ export const WEIGHTS = {
   channelFirst: { value: 2.2, unit: 'points', why: 'The channel asked for.' },
   pointFirst: { value: 2.4, unit: 'points', why: 'The point asked for.' },
   roundPointFirst: { value: 1.2, unit: 'points', why: 'What lies round the point asked for.' },
+  eachPartFirst: { value: 5, unit: 'points', why: 'Of several things asked for together none is left out.' },
   eachPhaseFirst: { value: 4, unit: 'points', why: 'Where all five are walked, none is left out.' },
   supportFirst: { value: 1.2, unit: 'points', why: 'The pair, the mother to nourish, the child to clear.' },
   // How much a draft's whim may lift or lower a form, so that another draft is another.

@@ -113,8 +113,11 @@ describe('what a teacher names first', () => {
     // All channels of the arms in one pass are what is done for each of them.
     expect(rank('tap-arms', { kind: 'channel', channel: 'LU' })).toBe('named');
     expect(rank('tap-legs', { kind: 'point', point: 'ST36' })).toBe('named');
-    // What is one phase’s own is not named first for all five, save as a piece of a round.
-    expect(rank('trace-kidney-bladder', { kind: 'all-phases' })).toBe('accepted');
+    // What is one phase’s own is not named first for all five, save as a piece of a round; nor does one stay with one pair.
+    expect(rank('brocade-clench-fists', { kind: 'all-phases' })).toBe('accepted');
+    expect(rank('trace-kidney-bladder', { kind: 'all-phases' })).toBe('touches');
+    // A hand that traces a channel goes over its points.
+    expect(rank('trace-kidney-bladder', { kind: 'point', point: 'KI3' })).toBe('accepted');
     expect(rank('phase-water-well', { kind: 'all-phases' })).toBe('named');
   });
 

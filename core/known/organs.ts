@@ -31,8 +31,8 @@ export const KNOWN_FOR_ORGANS: Readonly<Record<OrganId, KnownFor>> = {
   },
   'small-intestine': {
     source: 'common-practice',
-    named: ['trace-heart-small-intestine', 'phase-fire-blossom', 'silk-belly'],
-    accepted: ['sound-heart', 'brocade-sway', 'gentle-sway', 'opening-the-chest', 'wave-fire', 'spiralling-arms', 'parting-clouds', 'sweeping-across', 'belly-breathing', 'belly-rubbing', 'tap-arms', 'smoothing-the-chest', 'inner-elbow', 'silk-bird', 'spiral-two-hands'],
+    named: ['trace-heart-small-intestine', 'phase-fire-blossom', 'silk-belly', 'opening-the-chest', 'spiralling-arms'],
+    accepted: ['sound-heart', 'brocade-sway', 'gentle-sway', 'wave-fire', 'parting-clouds', 'sweeping-across', 'belly-breathing', 'belly-rubbing', 'tap-arms', 'smoothing-the-chest', 'inner-elbow', 'silk-bird', 'spiral-two-hands'],
   },
   pericardium: {
     source: 'common-practice',

@@ -133,11 +133,13 @@ const TO_A_POINT: ReadonlySet<Form['family']> = new Set([
   'inner breathing',
 ]);
 
-/** A point is pressed, tapped, traced or attended to first; what reaches it otherwise is accepted. */
+/** A point is pressed, tapped, traced or attended to first; what reaches it otherwise, or goes over it, is accepted. */
 function rankForPoint(form: Form, code: PointCode, variant: VariantId): Rank | undefined {
   const way = reachOf(form, code, variant);
   if (way === undefined) return undefined;
-  if (way === 'channel') return 'touches';
+  // A hand that goes along the whole channel goes over the point.
+  if (way === 'channel')
+    return form.family === 'channel tracing' && !isOverAll(form) ? 'accepted' : 'touches';
   return way === 'named' && TO_A_POINT.has(form.family) && !isOverAll(form) ? 'named' : 'accepted';
 }
 
@@ -156,8 +158,12 @@ const FOR_ALL_PHASES: ReadonlySet<string> = new Set([
 /** For all five phases what goes through them, or is for all at once; what is one phase’s own comes after that. */
 function rankForAllPhases(form: Form, schools: FormSchools): Rank | undefined {
   if (FOR_ALL_PHASES.has(form.id)) return 'named';
-  const best = bestOf(PHASE_IDS.map((phase) => rankForPhase(form, phase, schools)));
-  return best === 'named' ? 'accepted' : best && 'touches';
+  const ranks = PHASE_IDS.map((phase) => rankForPhase(form, phase, schools));
+  const best = bestOf(ranks);
+  // Who goes through all five does not stay with the channels of one of them.
+  const isOfOne = ranks.filter((rank) => rank !== undefined && rank !== 'touches').length === 1;
+  const isTraced = form.family === 'channel tracing' && isOfOne;
+  return best === 'named' && !isTraced ? 'accepted' : best && 'touches';
 }
 
 function rankForAim(form: Form, aim: AimId): Rank | undefined {

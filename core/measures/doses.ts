@@ -49,8 +49,9 @@ const tires = ({
 /** Arriving, one stands as long as one needs to. */
 const isPost = ({ family }: Form, role: Role): boolean => family === 'standing posture' && role !== 'arrive';
 
+/** What gathers is done as long as what is moved through, where it is to feed. */
 const isOfHeart = (form: Form, role: Role): boolean =>
-  isMoved(form) && (role === 'nourish' || role === 'clear');
+  (isMoved(form) || form.family === 'gathering') && (role === 'nourish' || role === 'clear');
 
 /** One arrives and closes in a few breaths, not in one: seconds of either at least, by the minutes of the practice. */
 const ENDS_SEC = [
@@ -97,3 +98,25 @@ export function leastRepetitionsOf(form: Form, role: Role, repetitionSec: number
   if (!isOfHeart(form, role)) return 1;
   return form.sides !== 'symmetric' && repetitionSec >= LONG_REPETITION_SEC ? 2 : 3;
 }
+
+/** Beyond nine one counts in the numbers people like to count in, and in tens from twenty on (common practice). */
+const COUNTED_TO = 9;
+const BEYOND: ReadonlySet<number> = new Set([12, 18, 20, 24, 30, 36, 48, 60, 72, 81]);
+
+export const isLikedNumber = (times: number): boolean => times <= COUNTED_TO || BEYOND.has(times);
+
+/** What is stood, breathed within, shaken or rested goes on for a while, and nobody counts it. */
+const UNCOUNTED: ReadonlySet<Form['family']> = new Set([
+  'standing posture',
+  'settling breath',
+  'inner breathing',
+  'shaking',
+  'closing',
+  'rest',
+]);
+
+export const isCounted = ({ family }: Form): boolean => !UNCOUNTED.has(family);
+
+/** The liked numbers near one, a little fewer or more. */
+export const likedNear = (times: number): readonly number[] =>
+  [...BEYOND].filter((number) => number >= times * 0.6 && number <= times * 1.7);

@@ -13,6 +13,8 @@ import {
 } from '../forms';
 import { knownFor } from '../known';
 import { formOf, type Item, type Practice, type Timeline } from '../practice';
+import { NEAR_PACE, PACE_KINDS } from '../breath';
+import { isMoved, leastRepetitionsOf, leastSecOf } from './doses';
 import { arrivesStill, comesHome, gathersIn } from './ends';
 import { askedForIn, isOfJoints } from './learnt';
 import { organ, type PhaseId } from '../phases';
@@ -45,6 +47,15 @@ export function mostFormsFor(minutes: number): number {
 /** What stands round a set that is gone through whole: one arrives, loosens, gathers and closes. */
 const ROUND_A_SET = 4;
 
+/** How many further sections a class has room for beside the sets it is asked for: no limit where it is asked for none. */
+export function roomBesideSets({ minutes, theme }: Brief, schools: SetSchools): number {
+  const members = themeParts(theme).flatMap((part) =>
+    part.kind === 'set' ? [formsOfSet(part.set, schools).length] : [],
+  );
+  if (members.length === 0) return Infinity;
+  return Math.max(0, mostFormsFor(minutes) - Math.max(...members) - ROUND_A_SET);
+}
+
 /** The most forms of a practice for a brief: a set that is asked for counts its members and is not cut for being long. */
 export function mostFormsIn({ minutes, theme }: Brief, schools: SetSchools): number {
   const members = themeParts(theme).map((part) =>
@@ -62,6 +73,10 @@ export interface DraftMeasures {
   readonly evenDoses: boolean;
   readonly oneTapping: boolean;
   readonly clearedIsNourished: boolean;
+  /** Whether what carries the theme by being moved through lasts, and is repeated, as long as it takes to be felt. */
+  readonly longEnough: boolean;
+  /** Whether every whole breath that flows lies near the pace asked for. */
+  readonly breathesAsAsked: boolean;
   /** Shares of the time of clearing and nourishing, 0–1; nothing for sets, lessons and joints. */
   readonly named: number | undefined;
   readonly known: number | undefined;
@@ -84,7 +99,8 @@ function shortRound(practice: Practice, timeline: Timeline, schools: SetSchools)
     role === 'nourish' && members.has(formId) ? [{ formId, span: timeline.items[index] }] : [],
   );
   const totalMs = pieces.reduce((sum, { span }) => sum + (span?.lengthMs ?? 0), 0);
-  const areShort = totalMs <= pieces.length * SHORT_STATION_SEC * 1000;
+  const areShort =
+    practice.brief.minutes < SHORT_ROUND_BELOW_MINUTES || totalMs <= pieces.length * SHORT_STATION_SEC * 1000;
   return new Set(areShort ? pieces.map(({ formId }) => formId) : []);
 }
 
@@ -158,6 +174,48 @@ const isSettling = ({ theme, intent }: Brief): boolean =>
   intent === 'calm' ||
   themeParts(theme).some((part) => part.kind === 'aim' && (part.aim === 'sleep' || part.aim === 'calm'));
 
+/** What is told apart from a round, a set, a lesson or a wish of one's own lasts as long as it takes to be felt. */
+function isLongEnough(practice: Practice, timeline: Timeline, schools: SetSchools): boolean {
+  const { theme, minutes, pins = [] } = practice.brief;
+  const parts = themeParts(theme);
+  const ofRound = new Set([
+    ...(theme.kind === 'all-phases' ? PHASE_ROUNDS.flatMap((set) => formsOfSet(set, schools)) : []),
+    ...parts.flatMap((part) => (part.kind === 'set' ? formsOfSet(part.set, schools) : [])),
+    ...parts.flatMap((part) => (part.kind === 'lesson' ? [part.formId] : [])),
+    ...pins.map(({ formId }) => formId),
+  ]);
+  return practice.items.every((item, index) => {
+    const form = formOf(practice, item);
+    if (item.hinge || !HEART_ROLES.has(item.role) || ofRound.has(item.formId) || !isMoved(form)) return true;
+    const sec = (timeline.items[index]?.lengthMs ?? 0) / 1000;
+    const least = leastSecOf(form, item.role, minutes);
+    return sec >= least && item.repetitions >= leastRepetitionsOf(form, item.role, sec / item.repetitions);
+  });
+}
+
+/** How far a whole breath may lie from the pace asked for before its length is told from rounding, as a share. */
+const ROUNDED = 0.02;
+
+/** Every whole breath of what flows, holds apart, against the pace asked for; heels and what is tapped or shaken go free. */
+function breathesAsAsked(practice: Practice, { events }: Timeline): boolean {
+  const paceMs = 60_000 / practice.brief.breathsPerMin;
+  const breaths: { readonly itemIndex: number; ms: number }[] = [];
+  for (const { breath, itemIndex, lengthMs } of events) {
+    if (breath === 'in') breaths.push({ itemIndex, ms: lengthMs });
+    const last = breaths.at(-1);
+    if (breath === 'out' && last?.itemIndex === itemIndex) last.ms += lengthMs;
+  }
+  return breaths.every(({ itemIndex, ms }, index) => {
+    const item = practice.items[itemIndex];
+    // The last breath of a form runs on into the next.
+    if (!item || breaths[index + 1]?.itemIndex !== itemIndex) return true;
+    const kind = PACE_KINDS.find(({ id }) => id === formOf(practice, item).pace);
+    if (!kind || kind.keeps === 'free') return true;
+    const [least, most] = NEAR_PACE[kind.keeps];
+    return ms >= paceMs * (least - ROUNDED) && ms <= paceMs * (most + ROUNDED);
+  });
+}
+
 /** A practice held against what a teacher asks of a draft. */
 export function measureDraft(
   practice: Practice,
@@ -189,6 +247,8 @@ export function measureDraft(
           const { soundOrgan } = form(item);
           return soundOrgan === undefined || nourished.has(organ(soundOrgan).phase);
         }),
+    longEnough: isLongEnough(practice, timeline, schools),
+    breathesAsAsked: breathesAsAsked(practice, timeline),
     ...sharesOf(practice, timeline, schools),
   };
 }

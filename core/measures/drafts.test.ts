@@ -40,7 +40,7 @@ describe.each(SAMPLE)('a draft of %j for %j', (over, conditions) => {
   if (!result.ok) throw new Error(JSON.stringify(result.obstacles));
   const { practice, timeline } = result;
 
-  it('arrives in stillness, gathers in, closes with the hands at the belly, with few forms, evenly done', () => {
+  it('arrives in stillness, gathers in, closes with the hands at the belly, with few forms, evenly done, long enough, in the breath asked for', () => {
     const { named: _named, known: _known, ...measures } = measureDraft(practice, timeline, DEFAULT_CUSTOMS);
     expect(measures).toEqual({
       arrivesStill: true,
@@ -50,6 +50,8 @@ describe.each(SAMPLE)('a draft of %j for %j', (over, conditions) => {
       evenDoses: true,
       oneTapping: true,
       clearedIsNourished: true,
+      longEnough: true,
+      breathesAsAsked: true,
     });
   });
 

@@ -8,11 +8,15 @@ import {
   askedForIn,
   comesHome,
   gathersIn,
+  isCounted,
   isLearnt,
+  isLikedNumber,
   leastRepetitionsOf,
   leastSecOf,
+  likedNear,
   measureDraft,
   mostFormsFor,
+  roomBesideSets,
 } from '.';
 
 const form = (id: string): Form => {
@@ -146,6 +150,8 @@ describe('a practice held against what a teacher asks', () => {
       evenDoses: true,
       oneTapping: true,
       clearedIsNourished: true,
+      longEnough: true,
+      breathesAsAsked: true,
       named: 1,
       known: 1,
     });
@@ -183,6 +189,75 @@ describe('a practice held against what a teacher asks', () => {
       item(id, 'nourish', 6 + (at === 2 ? 1 : 0)),
     );
     expect(measured(round, { theme: { kind: 'set', set: 'six-sounds' } }).evenDoses).toBe(false);
+  });
+
+  it('finds what is over before it is felt, but in a round, in a set, and where it is wished for so', () => {
+    const once = good.map((one) => (one.role === 'nourish' ? { ...one, repetitions: 1 } : one));
+    expect(measured(once).longEnough).toBe(false);
+    expect(measured(once, { theme: { kind: 'set', set: 'eight-brocades' } }).longEnough).toBe(true);
+    expect(measured(once, { pins: [{ formId: 'brocade-draw-the-bow' }] }).longEnough).toBe(true);
+    // What gathers feeds no sooner than what is moved through.
+    const scooped = item('gathering-from-the-earth', 'nourish', 1);
+    expect(leastSecOf(form('gathering-from-the-earth'), 'nourish', 2)).toBe(30);
+    expect(leastSecOf(form('gathering-from-the-earth'), 'gather', 2)).toBe(0);
+    expect(measured([...good, scooped]).longEnough).toBe(true);
+  });
+
+  it('finds a breath that is far from the pace asked for', () => {
+    expect(measured(good).breathesAsAsked).toBe(true);
+    const practice: Practice = {
+      name: 'By hand',
+      brief: { ...PLAIN_BRIEF, theme: { kind: 'organ', organ: 'lung' } },
+      customs: { outToIn: 1.2, animalSchool: 'standard', virtueSchool: 'classical', soundSchool: 'standard' },
+      seed: 1,
+      items: good,
+      forms: Object.fromEntries(good.map(({ formId }) => [formId, form(formId)])),
+    };
+    const timeline = compile(practice);
+    // By hand: of 12 s asked for a breath that flows takes 8.4 to 15.6 s; done in half the time it is too short.
+    const hurried = {
+      ...timeline,
+      events: timeline.events.map((event) => ({ ...event, lengthMs: event.lengthMs / 2 })),
+    };
+    expect(measureDraft(practice, timeline, DEFAULT_CUSTOMS).breathesAsAsked).toBe(true);
+    expect(measureDraft(practice, hurried, DEFAULT_CUSTOMS).breathesAsAsked).toBe(false);
+  });
+
+  it('takes five pieces in under nine minutes as one round, however slowly they are done', () => {
+    const five = [
+      'wood-sapling',
+      'fire-blossom',
+      'earth-turning-ground',
+      'metal-autumn-air',
+      'water-well',
+    ].map((id) => item(`phase-${id}`, 'nourish', 6));
+    const [arrive, , , , gather, close] = good;
+    const ends = [arrive, item('loosen-knees', 'loosen'), gather, close].flatMap((one) => one ?? []);
+    const whole = [...ends.slice(0, 2), ...five, ...ends.slice(2)];
+    expect(measured(whole, { theme: { kind: 'all-phases' }, minutes: 8 }).fewForms).toBe(true);
+    expect(measured(whole, { theme: { kind: 'organ', organ: 'lung' }, minutes: 8 }).fewForms).toBe(false);
+  });
+
+  it('knows how many sections a set leaves room for: of twenty-four terms none in an hour', () => {
+    const room = (set: 'twenty-four-terms' | 'eight-brocades', minutes: number) =>
+      roomBesideSets({ ...PLAIN_BRIEF, theme: { kind: 'set', set }, minutes }, DEFAULT_CUSTOMS);
+    // By hand: 28 forms in an hour, 24 of them the terms, and four to arrive, loosen, gather and close.
+    expect([room('twenty-four-terms', 40), room('twenty-four-terms', 60)]).toEqual([0, 0]);
+    expect(room('twenty-four-terms', 90)).toBe(43 - 24 - 4);
+    expect(room('eight-brocades', 20)).toBe(15 - 8 - 4);
+    expect(roomBesideSets({ ...PLAIN_BRIEF, minutes: 5 }, DEFAULT_CUSTOMS)).toBe(Infinity);
+  });
+
+  it('counts up to nine, then in dozens and tens', () => {
+    expect([9, 10, 11, 12, 13, 18, 20, 24, 36].filter(isLikedNumber)).toEqual([9, 12, 18, 20, 24, 36]);
+    expect(likedNear(10)).toEqual([12]);
+    expect(likedNear(20)).toEqual([12, 18, 20, 24, 30]);
+    expect(['shaking', 'hold-embrace-belly', 'belly-breathing'].map((id) => isCounted(form(id)))).toEqual([
+      false,
+      false,
+      false,
+    ]);
+    expect(isCounted(form('turning-the-millstone'))).toBe(true);
   });
 });
 

@@ -270,5 +270,15 @@ describe('rules at their thresholds', () => {
     expect(reaches({ kind: 'phase', phase: 'wood' }, lung)).toBe(false);
     // Arriving and loosening do not count for a theme.
     expect(reaches({ kind: 'organ', organ: 'lung' }, { ...lung, role: 'loosen' })).toBe(false);
+    // In two minutes one piece is done properly; a second is only thought of, and in three it is missed.
+    const parts = [
+      { kind: 'organ', organ: 'lung' },
+      { kind: 'organ', organ: 'liver' },
+    ] as const;
+    const missed = (minutes: number) =>
+      notesOf({ lines: [lung], brief: { theme: { kind: 'mix', parts: [...parts] }, minutes } }).find(
+        ({ said }) => said.code === 'theme-not-reached',
+      )?.weight;
+    expect([2, 3].map(missed)).toEqual(['consider', 'should']);
   });
 });

@@ -7,8 +7,8 @@ import type { NotReached } from '../said';
 
 const isKnown = (rank: Rank | undefined): boolean => rank === 'named' || rank === 'accepted';
 
-/** Five pieces have room from so many minutes on. */
-const FIVE_PIECES_MINUTES = 5;
+/** Five pieces have room from so many minutes on, and two from so many. */
+const PIECES_MINUTES = { five: 5, several: 3 } as const;
 
 /** Whether the hands, or the mind, come to a point in the way an item is done. */
 const comesTo = ({ form, item }: ItemView, code: PointCode): boolean =>
@@ -23,8 +23,10 @@ export const reach: Rule = {
       ({ item }) => !['arrive', 'loosen', 'close'].includes(item.role) && !item.hinge,
     );
     const missing: Finding[] = [];
-    // In a few minutes one piece is done properly, and five are not asked for.
-    const isShort = theme.kind === 'all-phases' && practice.brief.minutes < FIVE_PIECES_MINUTES;
+    // In a few minutes one piece is done properly, and no more are asked for.
+    const pieces = theme.kind === 'all-phases' ? 'five' : 'several';
+    const isOfSeveral = theme.kind === 'all-phases' || themeParts(theme).length > 1;
+    const isShort = isOfSeveral && practice.brief.minutes < PIECES_MINUTES[pieces];
     const note = (detail: string, part: NotReached): void => {
       missing.push({
         weight: isShort ? 'consider' : 'should',
