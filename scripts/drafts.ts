@@ -1,4 +1,12 @@
-import { AIM_IDS, PLAIN_BRIEF, suggestBreath, suggestVoice, type Brief, type Theme } from '../core/brief';
+import {
+  AIM_IDS,
+  AT_HAND,
+  PLAIN_BRIEF,
+  suggestBreath,
+  suggestVoice,
+  type Brief,
+  type Theme,
+} from '../core/brief';
 import { compose } from '../core/compose';
 import { likeness } from '../core/compose/likeness';
 import { DEFAULT_CUSTOMS, type Customs } from '../core/customs';
@@ -82,6 +90,9 @@ interface Drafted {
   readonly hasStory: boolean;
 }
 
+/** In every so many of the briefs a wall, a ball, a staff, a partner or a ring is at hand. */
+const AT_HAND_EVERY = 7;
+
 function briefAt(index: number): {
   readonly brief: Brief;
   readonly customs: Customs;
@@ -95,6 +106,8 @@ function briefAt(index: number): {
     soundSchool: oneOf(['standard', 'standard', 'voiced'] as const),
     animalSchool: oneOf(['standard', 'crane'] as const),
   };
+  // Now and then there is something at hand.
+  const atHand = index % AT_HAND_EVERY === 0 ? AT_HAND[(index / AT_HAND_EVERY) % AT_HAND.length] : undefined;
   const asked = {
     theme,
     intent:
@@ -116,6 +129,7 @@ function briefAt(index: number): {
       season: oneOf(['spring', 'summer', 'autumn', 'winter'] as const),
       voice: suggestVoice(asked, customs).value,
       breath: suggestBreath(asked, customs).value,
+      ...(atHand === undefined ? {} : { atHand }),
     },
     customs,
     conditions: oneOf(PEOPLE),

@@ -53,12 +53,10 @@ function clearedOrgans(part: ThemePart): readonly OrganId[] {
 
 /** The organs whose sounds clear what a theme asks for, each once; an aim beside an organ or a phase takes theirs. */
 export function soundOrgansOf(theme: Theme): readonly SoundOrgan[] {
-  const soundsOf = (parts: readonly ThemePart[]): readonly SoundOrgan[] => [
-    ...new Set(parts.flatMap(clearedOrgans).flatMap((id) => soundOrganFor(id) ?? [])),
-  ];
   const parts = themeParts(theme);
-  const own = soundsOf(parts.filter(({ kind }) => kind !== 'aim'));
-  return own.length > 0 ? own : soundsOf(parts);
+  const own = parts.filter((part) => part.kind !== 'aim' && clearedOrgans(part).length > 0);
+  const organs = (own.length > 0 ? own : parts).flatMap(clearedOrgans);
+  return [...new Set(organs.flatMap((id) => soundOrganFor(id) ?? []))];
 }
 
 /** Whether what is asked clears, so that the organ’s sound belongs to it (common practice). */

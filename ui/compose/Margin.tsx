@@ -10,8 +10,8 @@ import type { NoteActions } from './noteActions';
 import { ReadOver } from './ReadOver';
 
 // Opened by a press, so they come when they are wanted and do not weigh on the first load.
-const ItemMargin = dynamic(async () => (await import('./ItemMargin')).ItemMargin, { ssr: false });
-const StoryPanel = dynamic(async () => (await import('./StoryPanel')).StoryPanel, { ssr: false });
+const ItemMargin = dynamic(async () => (await import('./marginOpen')).ItemMargin, { ssr: false });
+const StoryPanel = dynamic(async () => (await import('./marginOpen')).StoryPanel, { ssr: false });
 
 interface Props {
   readonly practice: Practice;

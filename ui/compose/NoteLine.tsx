@@ -12,7 +12,7 @@ const WEIGHT_CLASS = { must: 'must', should: 'should', consider: 'watch' } as co
 export const WEIGHT_WORD = { must: 'Must', should: 'Should', consider: 'Consider' } as const;
 
 /** What stands behind a note is fetched when somebody asks. */
-const NoteOpen = dynamic(() => import('./NoteOpen').then((one) => one.NoteOpen));
+const NoteOpen = dynamic(() => import('./marginOpen').then((one) => one.NoteOpen));
 
 /**
  * A note in the margin: what it says, and of how many places more; on a press the others, why, from where, its mend, and
