@@ -111,4 +111,23 @@ describe('what a class has at hand', () => {
     );
     expect(drawn).toEqual([]);
   });
+
+  it('arrives in stillness all the same, beside a set too, which leaves it no other place', () => {
+    const first = (atHand: (typeof AT_HAND)[number]) => {
+      const { items, forms } = made({ theme: { kind: 'set', set: 'phase-round' }, minutes: 20, atHand });
+      return forms[items[0]?.formId ?? ''];
+    };
+    for (const atHand of AT_HAND) {
+      const family = first(atHand)?.family;
+      expect({
+        atHand,
+        family,
+        isStill: ['standing posture', 'settling breath'].includes(family ?? ''),
+      }).toEqual({
+        atHand,
+        family,
+        isStill: true,
+      });
+    }
+  });
 });

@@ -1,5 +1,5 @@
 import { isAtHand, propOf, type Role } from '../forms';
-import { askedForIn } from '../measures';
+import { arrivesStill, askedForIn } from '../measures';
 import type { Allowed, Asking } from './asking';
 import type { SectionPlan } from './plan';
 
@@ -29,7 +29,10 @@ export function sectionByHand(
   allowed: readonly Allowed[],
   isSetAlone: boolean,
 ): number {
-  const roles = allowed.filter((one) => isByHand(asking, one)).flatMap(({ form }) => form.roles);
+  // A class arrives in stillness, with something in the hands or without.
+  const roles = allowed
+    .filter((one) => isByHand(asking, one))
+    .flatMap(({ form }) => form.roles.filter((role) => role !== 'arrive' || arrivesStill(form)));
   const counts = plan.map(({ role, organ }) =>
     organ !== undefined || HOMEWARD.has(role) || (isSetAlone && role === 'nourish')
       ? 0

@@ -1,4 +1,4 @@
-import { INTENTS, PLAIN_BRIEF, type Brief } from '../brief';
+import { INTENTS, PLAIN_BRIEF, type Brief, type ThemePart } from '../brief';
 import { ROLES, type Role } from '../forms';
 import { planSections } from './plan';
 
@@ -67,5 +67,25 @@ describe('the plan of sections', () => {
     expect(beside(2)).toEqual(['still', 'balance']);
     expect(beside(Infinity)).toHaveLength(4);
     expect(beside(0, { set: { wake: { percent: 5, fromMinutes: 2 } } })).toEqual(['wake']);
+  });
+
+  it('clears and feeds several organs in turn, but not beside a set: that is the heart', () => {
+    const organs = [
+      { kind: 'organ', organ: 'liver' },
+      { kind: 'organ', organ: 'spleen' },
+    ] as const;
+    const hearts = (parts: readonly ThemePart[], minutes: number) =>
+      planSections({
+        ...PLAIN_BRIEF,
+        intent: 'clear-then-nourish',
+        theme: { kind: 'mix', parts: [...parts] },
+        minutes,
+      }).filter(({ role }) => role === 'nourish').length;
+    for (const minutes of [30, 50, 60])
+      expect([
+        hearts(organs, minutes),
+        hearts([{ kind: 'set', set: 'eight-brocades' }, ...organs], minutes),
+        hearts([{ kind: 'lesson', formId: 'cloud-hands' }, ...organs], minutes),
+      ]).toEqual([2, 1, 1]);
   });
 });

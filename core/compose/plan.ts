@@ -56,10 +56,15 @@ interface Weighed {
   readonly parts: number;
 }
 
-/** The organs to be cleared and nourished in turn, where there are several and time for them. */
+/**
+ * The organs to be cleared and nourished in turn, where there are several and time for them; beside a set or a form to learn
+ * there are no blocks, for that is the heart.
+ */
 function blocksOf(brief: Brief): readonly OrganId[] {
   const organs = themeBlocks(brief.theme);
+  const hasOwnHeart = themeParts(brief.theme).some(({ kind }) => kind === 'set' || kind === 'lesson');
   return brief.intent === 'clear-then-nourish' &&
+    !hasOwnHeart &&
     organs.length > 1 &&
     brief.minutes >= organs.length * BLOCK_MINUTES
     ? organs

@@ -256,18 +256,23 @@ function supportTarget(brief: Brief, schools: FormSchools): readonly Target[] {
 export function targetsOf(brief: Brief, schools: FormSchools): readonly Target[] {
   const parts = themeParts(brief.theme);
   const own = parts.flatMap((part) =>
-    wantedBy(part, brief.intent).map((wanted) => ({ wanted, part: wanted.part ?? part })),
+    wantedBy(part, brief.intent).map((wanted, index) => ({
+      wanted,
+      part: wanted.part ?? part,
+      // What lies round a point is not asked for itself, and of five phases none is left out as it is.
+      isAskedFor: index === 0 && part.kind !== 'all-phases',
+    })),
   );
-  const gainsOf = ([first = 0, ...further]: readonly number[]): readonly number[] =>
-    parts.length > 1 ? [first + weight('eachPartFirst'), ...further] : [first, ...further];
+  const gainsOf = ([first = 0, ...further]: readonly number[], isAskedFor: boolean): readonly number[] =>
+    parts.length > 1 && isAskedFor ? [first + weight('eachPartFirst'), ...further] : [first, ...further];
   return [
-    ...own.map(({ wanted, part }): Target => {
+    ...own.map(({ wanted, part, isAskedFor }): Target => {
       const reachOf = (form: Form, variant: VariantId = 'full'): Reach | undefined =>
         reachWanted(form, variant, wanted, schools, part);
       return {
         key: wanted.key,
         strength: 'theme',
-        gains: gainsOf(wanted.gains),
+        gains: gainsOf(wanted.gains, isAskedFor),
         reachOf,
         counts: (form, variant = 'full') =>
           reachOf(form, variant) !== undefined && countsFor(form, variant, part, schools),

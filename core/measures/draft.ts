@@ -14,7 +14,7 @@ import {
 import { knownFor } from '../known';
 import { formOf, type Item, type Practice, type Timeline } from '../practice';
 import { NEAR_PACE, PACE_KINDS } from '../breath';
-import { isMoved, leastRepetitionsOf, leastSecOf } from './doses';
+import { leastRepetitionsOf, leastSecOf } from './doses';
 import { arrivesStill, comesHome, gathersIn } from './ends';
 import { askedForIn, isOfJoints } from './learnt';
 import { organ, type PhaseId } from '../phases';
@@ -73,7 +73,7 @@ export interface DraftMeasures {
   readonly evenDoses: boolean;
   readonly oneTapping: boolean;
   readonly clearedIsNourished: boolean;
-  /** Whether what carries the theme by being moved through lasts, and is repeated, as long as it takes to be felt. */
+  /** Whether what clears and feeds lasts, and is repeated, as long as it takes to be felt. */
   readonly longEnough: boolean;
   /** Whether every whole breath that flows lies near the pace asked for. */
   readonly breathesAsAsked: boolean;
@@ -186,7 +186,7 @@ function isLongEnough(practice: Practice, timeline: Timeline, schools: SetSchool
   ]);
   return practice.items.every((item, index) => {
     const form = formOf(practice, item);
-    if (item.hinge || !HEART_ROLES.has(item.role) || ofRound.has(item.formId) || !isMoved(form)) return true;
+    if (item.hinge || !HEART_ROLES.has(item.role) || ofRound.has(item.formId)) return true;
     const sec = (timeline.items[index]?.lengthMs ?? 0) / 1000;
     const least = leastSecOf(form, item.role, minutes);
     return sec >= least && item.repetitions >= leastRepetitionsOf(form, item.role, sec / item.repetitions);
