@@ -275,6 +275,25 @@ describe('an impossible brief', () => {
       ).toBe(true);
   });
 
+  it.each([
+    ['joints', 20],
+    ['silk-chart', 18],
+    ['six-sounds', 10],
+  ] as const)('says for a set that fills its minutes from how many on it can be taught: %s', (set, from) => {
+    const at = (minutes: number) =>
+      compose({
+        brief: brief({ theme: { kind: 'set', set }, familiarity: 'taught', minutes }),
+        repertoire: REPERTOIRE,
+        customs: DEFAULT_CUSTOMS,
+        people: nobody,
+        seed: 1,
+        enough: 0.05,
+      });
+    const tooShort = at(from - 2);
+    expect(tooShort.ok || tooShort.obstacles).toEqual([{ code: 'too-short', leastMin: from }]);
+    expect(at(from).ok).toBe(true);
+  });
+
   it('names the wish to leave forms out when that is in the way, and that allowing them helps', () => {
     const without = REPERTOIRE.filter((form) => form.roles.includes('close')).map((form) => form.id);
     const result = compose({

@@ -1,4 +1,3 @@
-import { entryAt } from '../lists/lists';
 import { themeParts, type Pin } from '../brief';
 import type { Role } from '../forms';
 import type { Refusal } from './candidates';
@@ -40,18 +39,20 @@ function capacityUnits({ problem }: Model): number {
   }, 0);
 }
 
-/** The least time the sections need, with their pins or each with its shortest form. */
+const sum = (numbers: readonly number[]): number => numbers.reduce((total, one) => total + one, 0);
+
+/**
+ * The least time a practice needs: each section what its pins take, or its shortest form; and, where pins fill more than
+ * a section may take of it, so much that they do not.
+ */
 function leastUnits({ problem }: Model): number {
-  return problem.sections.reduce((sum, section) => {
-    const shortest = section.candidates.map((candidate) =>
-      Math.min(...candidate.options.map(({ units }) => units)),
-    );
-    const pinned = section.candidates.reduce(
-      (total, candidate, index) => total + (candidate.pinned ? entryAt(shortest, index) : 0),
-      0,
-    );
-    return sum + section.extraUnits + (pinned > 0 ? pinned : shortest.length > 0 ? Math.min(...shortest) : 0);
-  }, 0);
+  const needs = problem.sections.map(({ candidates, extraUnits, mostUnits }) => {
+    const shortest = candidates.map(({ options }) => Math.min(...options.map(({ units }) => units)));
+    const pinned = sum(shortest.filter((_, index) => candidates[index]?.pinned));
+    const units = extraUnits + (pinned > 0 ? pinned : shortest.length > 0 ? Math.min(...shortest) : 0);
+    return { units, ofWhole: pinned > 0 ? (units / mostUnits) * problem.totalUnits : 0 };
+  });
+  return Math.max(sum(needs.map(({ units }) => units)), ...needs.map(({ ofWhole }) => ofWhole));
 }
 
 /** Forms asked for that the brief itself forbids; what is kept is there already. */
@@ -76,7 +77,6 @@ function forbiddenPins({ asking, plan, refused }: Model): readonly Obstacle[] {
 function placesInTheWay({ problem, meanings }: Model): readonly Obstacle[] {
   return problem.sections.flatMap(({ candidates, extraUnits, mostUnits }, at) => {
     const shortest = candidates.map(({ options }) => Math.min(...options.map(({ units }) => units)));
-    const sum = (list: readonly number[]): number => list.reduce((total, units) => total + units, 0);
     const nameOf = (index: number): string => meanings[at]?.[index]?.form.id ?? '';
     return candidates.flatMap(({ place }, index): readonly Obstacle[] => {
       if (place === undefined) return [];

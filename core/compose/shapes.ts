@@ -105,7 +105,7 @@ export const SHAPES = {
       loosen: { share: 0.13 },
       wake: { share: 0.06, from: 45 },
       clear: { share: 0.08, from: 45 },
-      nourish: { share: 0.72, mostShare: 0.85 },
+      nourish: { share: 0.72, mostShare: 0.88 },
       still: { share: 0.08, from: 30 },
       balance: { share: 0.06, from: 45 },
       gather: { share: 0.05 },

@@ -22,6 +22,17 @@ const SAMPLE: readonly (readonly [Partial<Brief>, readonly ConditionId[]])[] = [
   [{ theme: { kind: 'aim', aim: 'sleep' }, minutes: 12, dayPart: 'evening', intent: 'calm' }, ['panic']],
   [{ theme: { kind: 'aim', aim: 'joints' }, minutes: 15, intent: 'move' }, []],
   [{ theme: { kind: 'set', set: 'eight-brocades' }, minutes: 20 }, []],
+  // Twelve long forms are taught as evenly as eight, where they all but fill the time.
+  [
+    {
+      theme: { kind: 'set', set: 'silk-chart' },
+      minutes: 20,
+      familiarity: 'taught',
+      season: 'autumn',
+      intent: 'clear-then-nourish',
+    },
+    ['high-blood-pressure', 'new-hip'],
+  ],
   [{ theme: { kind: 'point', point: 'ST36' }, minutes: 10 }, ['pregnancy']],
   [{ theme: { kind: 'organ', organ: 'liver' }, minutes: 2, season: 'spring' }, []],
   [{ theme: { kind: 'phase', phase: 'earth' }, minutes: 60, season: 'earth-turn' }, []],
@@ -59,10 +70,10 @@ describe.each(SAMPLE)('a draft of %j for %j', (over, conditions) => {
     const short = practice.items.flatMap(({ formId, role, hinge }, index) => {
       const sec = (timeline.items[index]?.lengthMs ?? 0) / 1000;
       const isPost = /^hold-(embrace-(chest|belly)|floating|one-hand-guards)$/.test(formId);
-      const isSilk = formId.startsWith('silk-');
+      const isSpiral = formId.startsWith('spiral-') && role === 'nourish';
       if (role === 'arrive' || role === 'close')
         return sec >= 25 || brief.minutes <= 5 ? [] : [`${formId} ${sec} s`];
-      const least = isPost ? 55 : role === 'loosen' ? 20 : isSilk ? (brief.minutes > 15 ? 60 : 30) : 0;
+      const least = isPost ? 55 : role === 'loosen' ? 20 : isSpiral ? (brief.minutes > 15 ? 60 : 30) : 0;
       return hinge || sec >= least ? [] : [`${formId} ${sec} s`];
     });
     expect(short).toEqual([]);
