@@ -52,9 +52,17 @@ describe('what the heart is made of (common practice)', () => {
     expect(within?.gains?.map(Math.sign)).toEqual([0, 0, -1]);
   });
 
-  it('is neither asked of a practice towards sleep nor of a few minutes', () => {
-    const sleep = { theme: { kind: 'aim', aim: 'sleep' }, minutes: 20, dayPart: 'evening' } as const;
-    expect(kindsOf(sleep, 'nourish', 'belly-breathing')).not.toContain('within');
+  it('leads it to one more every quarter of an hour towards sleep, and nothing is moved through', () => {
+    const sleep = { theme: { kind: 'aim', aim: 'sleep' }, dayPart: 'evening' } as const;
+    const free = (minutes: number) =>
+      countsOf({ ...sleep, minutes }, 'nourish', 'belly-breathing')
+        .find(({ kind }) => kind === 'within')
+        ?.gains?.filter((gain) => gain === 0).length;
+    expect([8, 14, 15, 30, 45].map(free)).toEqual([2, 2, 3, 4, 5]);
+    expect(kindsOf({ ...sleep, minutes: 20 }, 'nourish', 'rise-and-sink')).not.toContain('moved');
+  });
+
+  it('is not asked of a few minutes', () => {
     expect(kindsOf({ ...KIDNEY, minutes: 5 }, 'nourish', 'brocade-hands-to-feet')).not.toContain('moved');
   });
 });
@@ -74,6 +82,22 @@ describe('the same in another dress (common practice)', () => {
 
   it('is not counted with what gathers otherwise', () => {
     expect(dress('gather', 'three-sinks')).toEqual([]);
+  });
+
+  it('is one animal: three birds in a class of the Lung are counted together, those of the set are not', () => {
+    const lung = { theme: { kind: 'organ', organ: 'lung' }, minutes: 25 } as const;
+    const birds = (role: Role, formId: string, brief: Partial<Brief> = lung) =>
+      countsOf(brief, role, formId).filter(({ kind, gains }) => kind === 'again' && (gains?.[1] ?? 0) > -3);
+    const [flying] = birds('nourish', 'animal-bird-fly');
+    expect(flying?.gains?.map(Math.sign)).toEqual([0, -1]);
+    for (const [role, id] of [
+      ['nourish', 'animal-crane-washes'],
+      ['nourish', 'silk-crane'],
+      ['balance', 'animal-bird-one-leg'],
+    ] as const)
+      expect(birds(role, id).map(({ counter }) => counter)).toContain(flying?.counter);
+    const animals = { theme: { kind: 'set', set: 'five-animals' }, minutes: 30 } as const;
+    expect(birds('nourish', 'animal-bird-fly', animals)).toEqual([]);
   });
 
   it('feeds once at least with what is named first for the theme; a set does by itself', () => {

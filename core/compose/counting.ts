@@ -1,7 +1,7 @@
 import { themeParts } from '../brief';
 import { knownFor } from '../known';
 import { entryAt } from '../lists/lists';
-import { brocadeKind, isKin, twinKind } from '../forms';
+import { brocadeKind, isKin, movedLike, twinKind } from '../forms';
 import { HEART } from './criteria';
 import { SHORT_ROUND_BELOW_MINUTES, comesHome, isLearnt, isMoved, isOfJoints } from '../measures';
 import type { Place } from './places';
@@ -21,7 +21,10 @@ function soundAt({ asking }: Ground, place: Place, section: SectionPlan): SoundO
   return organ && soundsWanted(asking.brief, section).includes(organ) ? organ : undefined;
 }
 
-/** What is not done again: a second pass of tapping or tracing in a section, a region tapped already, a brocade in its other kind. */
+/** Joints that are moved a little less readily than the others. */
+const SMALL_JOINTS: ReadonlySet<string> = new Set(['wrists', 'elbows']);
+
+/** What is not done again: a second pass of tapping or tracing in a section, a region tapped already, a brocade in its other kind, an animal. */
 function againAt(
   { asking, counters, strength, plan }: Ground,
   place: Place,
@@ -35,20 +38,33 @@ function againAt(
   const regions = isJoint ? form.loosens.slice(0, 1) : [];
   const kind = place.even || place.lesson ? undefined : brocadeKind(form.id);
   const isPass = form.asks.percussion.length > 0 || form.family === 'channel tracing';
+  const animal = place.ofSet || place.lesson ? undefined : movedLike(form);
   return [
     ...regions.map((region) =>
-      counters.first(region, weight(region === 'wrists' ? 'smallJointMore' : 'jointMore') * strength('arc'), {
-        kind: 'region',
-      }),
+      counters.first(
+        region,
+        weight(SMALL_JOINTS.has(region) ? 'smallJointMore' : 'jointMore') * strength('arc'),
+        {
+          kind: 'region',
+        },
+      ),
     ),
     ...(isPass && !place.even ? [again(`pass ${plan.indexOf(section)}`)] : []),
     ...(place.even ? [] : form.asks.percussion.map((part) => again(`tapped ${part}`))),
     ...(kind === undefined ? [] : [again(`brocade ${kind}`)]),
+    ...(animal === undefined
+      ? []
+      : [
+          counters.once(`animal ${animal}`, weight('sameAnimal') * strength('twins'), {
+            kind: 'again',
+          }),
+        ]),
   ];
 }
 
-/** How many places the attention is led to in the heart before it is too many. */
+/** How many places the attention is led to in the heart before it is too many; towards sleep one more every quarter of an hour. */
 const LED_WITHIN = 2;
+const LED_FURTHER_MINUTES = 15;
 
 /** What feeds in the heart is, once at least, named first for the theme; of a set and a lesson it is so by itself. */
 function namedAt(
@@ -70,12 +86,13 @@ function inHeartAt(
 ): readonly number[] {
   const { form } = place.allowed;
   const { id, isSoft } = shapeOf(asking.brief);
-  if (role !== 'nourish' || place.even || isSoft || id === 'short') return [];
-  if (isMoved(form))
+  if (role !== 'nourish' || place.even || id === 'short') return [];
+  if (isMoved(form) && !isSoft)
     return [counters.first('moved', weight('movedThrough') * strength('arc'), { kind: 'moved' })];
   if (form.family !== 'inner breathing') return [];
   const points = weight('ledWithin') * strength('arc');
-  return [counters.atMost('within', LED_WITHIN, points, { kind: 'within', atMost: LED_WITHIN })];
+  const atMost = LED_WITHIN + (isSoft ? Math.floor(asking.brief.minutes / LED_FURTHER_MINUTES) : 0);
+  return [counters.atMost('within', atMost, points, { kind: 'within', atMost })];
 }
 
 /** The counters a form adds to at a place. */

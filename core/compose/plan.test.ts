@@ -57,7 +57,7 @@ describe('the plan of sections', () => {
   });
 
   it('has beside a set what there is room for, stillness first, and one’s own sections all the same', () => {
-    const brief: Brief = { ...PLAIN_BRIEF, theme: { kind: 'set', set: 'twenty-four-terms' }, minutes: 60 };
+    const brief: Brief = { ...PLAIN_BRIEF, theme: { kind: 'set', set: 'silk-chart' }, minutes: 60 };
     const beside = (room: number, own = {}) =>
       planSections(brief, own, room)
         .map(({ role }) => role)
@@ -67,6 +67,17 @@ describe('the plan of sections', () => {
     expect(beside(2)).toEqual(['still', 'balance']);
     expect(beside(Infinity)).toHaveLength(4);
     expect(beside(0, { set: { wake: { percent: 5, fromMinutes: 2 } } })).toEqual(['wake']);
+  });
+
+  it('stands still beside a set, but not beside one that is sat through, up to an hour', () => {
+    const isStill = (set: string, minutes: number, posture: Brief['posture'] = 'standing') =>
+      planSections({ ...PLAIN_BRIEF, theme: { kind: 'set', set }, minutes, posture }).some(
+        ({ role }) => role === 'still',
+      );
+    expect(isStill('eight-brocades', 40)).toBe(true);
+    expect(isStill('seated-brocade', 40)).toBe(false);
+    expect(isStill('seated-brocade', 40, 'seated')).toBe(true);
+    expect(isStill('twenty-four-terms', 90)).toBe(true);
   });
 
   it('clears and feeds several organs in turn, but not beside a set: that is the heart', () => {

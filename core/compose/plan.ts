@@ -1,5 +1,5 @@
 import { themeBlocks, themeParts, type Brief, type Intent } from '../brief';
-import { ROLES, type Role } from '../forms';
+import { isSatSet, ROLES, type Role } from '../forms';
 import type { OwnShapes } from '../customs';
 import type { OrganId } from '../phases';
 import { rangeOfRole, shapeOf } from './shapes';
@@ -23,6 +23,12 @@ const LATER_FROM_MINUTES = 20;
 
 /** What may stand beside a set where there is room for more forms than it has itself, what is missed most first. */
 const BESIDE_A_SET: readonly Role[] = ['still', 'balance', 'wake', 'clear'];
+/** What is sat through is still by itself: up to an hour nobody gets up from it to stand. */
+const SAT_UP_TO_MINUTES = 60;
+const isSatThrough = ({ theme, posture, minutes }: Brief): boolean =>
+  posture === 'standing' &&
+  minutes <= SAT_UP_TO_MINUTES &&
+  themeParts(theme).some((part) => part.kind === 'set' && isSatSet(part.set));
 
 /** With several things to go through in fewer minutes than this, all of them are theirs, and nothing is loosened first. */
 const SEVERAL_FROM_MINUTES = 3;
@@ -93,7 +99,11 @@ export function planSections(brief: Brief, own: OwnShapes = {}, room = Infinity)
       return 0;
     return section.share * (leaning[role] ?? 1);
   };
-  const beside = BESIDE_A_SET.filter((role) => weighIn(role) > 0).slice(0, room);
+  const isSat = isSatThrough(brief);
+  const beside = BESIDE_A_SET.filter((role) => weighIn(role) > 0 && !(isSat && role === 'still')).slice(
+    0,
+    room,
+  );
   const weighOf = (role: Role): number =>
     BESIDE_A_SET.includes(role) && !beside.includes(role) && shape.sections[role]?.isOwn !== true
       ? 0

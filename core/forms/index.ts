@@ -14,6 +14,7 @@ export {
   endsOfSet,
   isByName,
   isEvenSet,
+  isSatSet,
   ownTimesOf,
   timesInAll,
   timesInRound,
@@ -28,7 +29,7 @@ export type { Difference } from './model/differences';
 export { NUMBER_WORDS } from './model/numbers';
 export { plainText } from './asking/plain';
 export { fillCue, quotedCue, spokenCue, writtenCue } from './words/cueText';
-export { isKin, twinKind } from './model/twins';
+export { isKin, movedLike, twinKind } from './model/twins';
 export { MERGED_FORMS, presentId } from './model/merged';
 export { searchText } from './asking/search';
 export { takenFor } from './asking/apart';

@@ -1,4 +1,15 @@
-import { endsOfSet, FORM_SETS, formsOfSet, isByName, propOf, REPERTOIRE, setOrder } from '..';
+import {
+  endsOfSet,
+  FORM_SETS,
+  formsOfSet,
+  isByName,
+  isOnFloor,
+  isSatSet,
+  propOf,
+  REPERTOIRE,
+  setOrder,
+  stanceOf,
+} from '..';
 import { SOLAR_TERMS } from '../../almanac';
 import { channel } from '../../channels';
 import { DEFAULT_CUSTOMS } from '../../customs';
@@ -14,6 +25,14 @@ const hanziOf = (set: string): readonly (string | undefined)[] =>
   setOrder(set, DEFAULT_CUSTOMS).places.map(([id]) => form(id ?? '').hanzi);
 
 describe('classical sets', () => {
+  it('are sat through on the floor where they say so, save a piece or two: the others are not', () => {
+    for (const { id } of FORM_SETS) {
+      const members = formsOfSet(id, DEFAULT_CUSTOMS).map(form);
+      const sat = members.filter((member) => isOnFloor(stanceOf(member, 'full').start)).length;
+      expect([id, sat / members.length > 0.8]).toEqual([id, isSatSet(id)]);
+    }
+  });
+
   it('are at least fourteen, whole: every member is there, once', () => {
     expect(FORM_SETS.length).toBeGreaterThanOrEqual(14);
     for (const { id, orders } of FORM_SETS)

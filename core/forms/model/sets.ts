@@ -25,6 +25,8 @@ interface FormSetRow {
   readonly ownTimes?: Readonly<Record<string, number>>;
   /** Whether its forms are practised within it, or asked for by name: a draft for anything else does without them. */
   readonly isByName?: boolean;
+  /** Whether one sits on the floor through it. */
+  readonly isSat?: true;
   /** How the edition begins the set, and how it ends it. */
   readonly opening?: string;
   readonly closing?: string;
@@ -63,11 +65,11 @@ export const FORM_SETS: readonly FormSetRow[] = [
   { id: 'knocking-round', name: 'the knocking round', isEven: true, orders: [{ school: 'arms-first', label: 'arms, trunk, legs, and home to the belly', source: 'common-practice', places: single(['tap-arms', 'tap-chest', 'tap-flanks', 'tap-kidneys', 'tap-sacrum', 'tap-legs-outside', 'tap-legs-front', 'tap-legs-back', 'tap-legs-inside', 'tap-belly']) }] },
   { id: 'tendon-changing', name: 'tendon changing', isEven: true, isByName: true, orders: [{ school: 'standard', label: 'standard edition', source: 'tendon-changing-standard', places: single(['tendon-staff-first', 'tendon-staff-second', 'tendon-staff-third', 'tendon-plucking-stars', 'tendon-nine-oxen', 'tendon-showing-talons', 'tendon-nine-ghosts', 'tendon-three-plates', 'tendon-dragon-reaches', 'tendon-tiger-springs', 'tendon-bowing', 'tendon-wagging-tail']) }] },
   { id: 'silk-chart', name: 'the silk chart', isEven: true, orders: [{ school: 'standard', label: 'one a channel, by the organ clock', source: 'silk-chart-standard', places: single(['silk-bow', 'silk-back', 'silk-duck', 'silk-dragon', 'silk-bird', 'silk-belly', 'silk-owl', 'silk-waist', 'silk-goose', 'silk-crane', 'silk-sigh', 'silk-folding']) }] },
-  { id: 'seated-brocade', name: 'the seated brocade', isEven: false, isByName: true, orders: [
+  { id: 'seated-brocade', name: 'the seated brocade', isEven: false, isByName: true, isSat: true, orders: [
     { school: 'twelve', label: 'in twelve parts', source: 'seated-brocade-verse', places: [['seated-thumbs-held'], ['seated-holding-the-head'], ['heavenly-drum'], ['seated-shaking-the-pillar'], ['tongue-stirred'], ['seated-rubbing-the-gate'], ['seated-fire-at-the-navel'], ['seated-windlass-single', 'seated-windlass-both'], ['seated-holding-up'], ['seated-reaching-the-feet'], ['seated-swallowing'], ['seated-warmth-through-all']] },
     { school: 'eight', label: 'in eight parts', source: 'seated-brocade-verse', places: single(['seated-holding-the-head', 'seated-shaking-the-pillar', 'tongue-stirred', 'seated-rubbing-the-gate', 'seated-windlass-single', 'seated-windlass-both', 'seated-holding-up', 'seated-reaching-the-feet']) },
   ] },
-  { id: 'twenty-four-terms', name: 'the twenty-four seats', isEven: true, isByName: true, orders: [{ school: 'year', label: 'from the beginning of spring', source: 'twenty-four-seated', places: single(['term-lichun', 'term-yushui', 'term-jingzhe', 'term-chunfen', 'term-qingming', 'term-guyu', 'term-lixia', 'term-xiaoman', 'term-mangzhong', 'term-xiazhi', 'term-xiaoshu', 'term-dashu', 'term-liqiu', 'term-chushu', 'term-bailu', 'term-qiufen', 'term-hanlu', 'term-shuangjiang', 'term-lidong', 'term-xiaoxue', 'term-daxue', 'term-dongzhi', 'term-xiaohan', 'term-dahan']) }] },
+  { id: 'twenty-four-terms', name: 'the twenty-four seats', isEven: true, isByName: true, isSat: true, orders: [{ school: 'year', label: 'from the beginning of spring', source: 'twenty-four-seated', places: single(['term-lichun', 'term-yushui', 'term-jingzhe', 'term-chunfen', 'term-qingming', 'term-guyu', 'term-lixia', 'term-xiaoman', 'term-mangzhong', 'term-xiazhi', 'term-xiaoshu', 'term-dashu', 'term-liqiu', 'term-chushu', 'term-bailu', 'term-qiufen', 'term-hanlu', 'term-shuangjiang', 'term-lidong', 'term-xiaoxue', 'term-daxue', 'term-dongzhi', 'term-xiaohan', 'term-dahan']) }] },
   { id: 'marrow-washing', name: 'marrow washing', isEven: true, isByName: true, orders: [{ school: 'downward', label: 'from above to below', source: 'marrow-washing-heritage', places: single(['marrow-opening-heaven', 'marrow-opening-earth', 'marrow-along-the-arms', 'marrow-crown-to-soles']) }] },
   { id: 'gates-of-breath', name: 'the three gates of breath', isEven: true, orders: [{ school: 'gates', label: 'the first three of six gates', source: 'six-gates', places: single(['counting-the-breath', 'following-the-breath', 'resting-in-the-breath']) }] },
   { id: 'orbit-stages', name: 'the stages of the orbit', isEven: false, isByName: true, orders: [{ school: 'stages', label: 'stations, then the small, then the great', source: 'heritage-from-memory', places: single(['orbit-stations-warmed', 'small-orbit', 'great-orbit']) }] },
@@ -89,6 +91,10 @@ export const brocadeKind = (formId: string): string | undefined =>
 /** Whether each form of a set is done as often as the others. */
 export const isEvenSet = (id: string): boolean =>
   FORM_SETS.some((row) => row.id === setIdNow(id) && row.isEven);
+
+/** Whether one sits on the floor through a set. */
+export const isSatSet = (id: string): boolean =>
+  FORM_SETS.some((row) => row.id === setIdNow(id) && row.isSat === true);
 
 /** How often a member of a set is done that has a number of its own: the heels are raised seven times (common practice). */
 export const ownTimesOf = (formId: string): number | undefined =>

@@ -26,6 +26,19 @@ const kinOf = ({ id }: Form): readonly string[] | undefined => KIN.find((ids) =>
 /** Whether a form is another in another dress. */
 export const isKin = (form: Form): boolean => kinOf(form) !== undefined;
 
+/** What is moved like an animal, though it is not one of the animals of the set. */
+const ALSO_LIKE: Readonly<Record<string, NonNullable<Form['animal']>>> = {
+  'silk-bird': 'bird',
+  'silk-goose': 'bird',
+  'silk-crane': 'bird',
+  'silk-duck': 'bird',
+  'crane-stands': 'bird',
+  'tendon-tiger-springs': 'tiger',
+};
+
+/** The animal a form is moved like, if it is. */
+export const movedLike = ({ id, animal }: Form): Form['animal'] => animal ?? ALSO_LIKE[id];
+
 /**
  * What makes two forms near-twins: of one family, for the same organs, reaching the same channels in the same
  * way, at one pace and from one stance (common practice). Forms for no organ in particular have none.
