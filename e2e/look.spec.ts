@@ -73,6 +73,38 @@ test('anything is found with one key, by a few letters, and gone to', async ({ p
   expect(problems).toEqual([]);
 });
 
+test('a sheet over the page keeps presses and the wheel from it, and leaves it as it is laid out', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 1280, height: 500 });
+  await page.goto('/shelf');
+  const link = page.getByRole('banner').getByRole('link').first();
+  await expect(link).toBeVisible();
+  const before = await link.boundingBox();
+  if (!before) throw new Error('the link has no place');
+  const whole = await page.locator('main').boundingBox();
+  await page.keyboard.press('/');
+  const dialog = page.getByRole('dialog', { name: 'Find' });
+  await expect(dialog).toBeVisible();
+  expect(await page.locator('main').boundingBox()).toEqual(whole);
+  // What the sheet notes on the body is not handed down to every figure of the page.
+  expect(
+    await page.evaluate(() => {
+      const { pointerEvents } = getComputedStyle(document.querySelector('main') ?? document.body);
+      return [getComputedStyle(document.body).pointerEvents, pointerEvents];
+    }),
+  ).toEqual(['none', 'auto']);
+  await page.mouse.move(20, 400);
+  await page.mouse.wheel(0, 600);
+  await page.waitForTimeout(500);
+  expect(await page.evaluate(() => window.scrollY)).toBe(0);
+  await page.mouse.click(before.x + before.width / 2, before.y + before.height / 2);
+  await expect(dialog).toHaveCount(0);
+  await expect(page).toHaveURL(/\/shelf$/);
+  await page.mouse.wheel(0, 600);
+  await expect.poll(() => page.evaluate(() => window.scrollY)).toBeGreaterThan(0);
+});
+
 test('the keys of a room are listed on one key, and its words explained', async ({ page }) => {
   await page.goto('/compose/before-the-rounds');
   await draftReady(page);

@@ -106,6 +106,22 @@ await answer('typing in the finder', '/shelf', async (page) => {
   await page.evaluate(() => (window.felt.slowest = 0));
   await page.keyboard.type('liver sound', { delay: 160 });
 });
+/** The finder once more: the first time it is fetched. */
+const foundAgain = async (page) => {
+  await page.keyboard.press('/');
+  await page.waitForTimeout(2000);
+  await page.keyboard.press('Escape', PRESS);
+  await page.waitForTimeout(1500);
+  await page.evaluate(() => (window.felt.slowest = 0));
+  await page.keyboard.press('/', PRESS);
+  await page.waitForTimeout(2000);
+};
+await answer('opening the finder over the shelf', '/shelf', foundAgain);
+await answer('closing it', '/shelf', async (page) => {
+  await foundAgain(page);
+  await page.evaluate(() => (window.felt.slowest = 0));
+  await page.keyboard.press('Escape', PRESS);
+});
 await answer('a menu of the sentence', '/compose/six-sounds-for-the-loft', async (page) => {
   await page.getByRole('button', { name: /^Season:/ }).click(PRESS);
 });
