@@ -23,7 +23,8 @@ const LATER_FROM_MINUTES = 20;
 
 /** What may stand beside a set where there is room for more forms than it has itself, what is missed most first. */
 const BESIDE_A_SET: readonly Role[] = ['still', 'balance', 'wake', 'clear'];
-/** What is sat through is still by itself: up to an hour nobody gets up from it to stand. */
+
+/** What is sat through is still by itself: up to an hour nobody gets up from it to stand (common practice). */
 const SAT_UP_TO_MINUTES = 60;
 const isSatThrough = ({ theme, posture, minutes }: Brief): boolean =>
   posture === 'standing' &&

@@ -26,7 +26,7 @@ const kinOf = ({ id }: Form): readonly string[] | undefined => KIN.find((ids) =>
 /** Whether a form is another in another dress. */
 export const isKin = (form: Form): boolean => kinOf(form) !== undefined;
 
-/** What is moved like an animal, though it is not one of the animals of the set. */
+/** What is moved like an animal, though it is not one of the animals of the set: by its own name. */
 const ALSO_LIKE: Readonly<Record<string, NonNullable<Form['animal']>>> = {
   'silk-bird': 'bird',
   'silk-goose': 'bird',
